@@ -1,0 +1,84 @@
+import { SAME_PLACE, toMillimetres } from '../measure/length.js';
+import type { SetWall } from '../setout/wall.js';
+import { BOND_WEIGHTS } from '../tables/weights.js';
+import type { BondedRun } from './bond.js';
+import { shortLaps } from './laps.js';
+import { headLimits } from './perpLine.js';
+import type { Row } from './row.js';
+
+export interface BondCost {
+  total: number;
+  cutPieces: number;
+  underLeast: number;
+  shortLaps: number;
+  sizes: number;
+  perpsOff: number;
+  joints: number;
+  smallest: number | null;
+}
+
+/** A perp this far off the line of its fellows shows: common practice. */
+const OFF_LINE = 6;
+
+function perpsOff(run: BondedRun, row: Row, odd: boolean): number {
+  const line = odd ? run.lines.odd : run.lines.even;
+  const places = line.u.map((u) => u - line.joint / 2);
+  let i = 0;
+  let off = 0;
+  for (const perp of row.perps) {
+    while (i + 1 < places.length && Math.abs((places[i + 1] ?? 0) - perp.at) <= Math.abs((places[i] ?? 0) - perp.at)) i++;
+    if (Math.abs((places[i] ?? 0) - perp.at) > OFF_LINE) off++;
+  }
+  return off;
+}
+
+/** What a bond costs by the contract's weights: rows alike are weighed once and multiplied by their courses. */
+export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
+  const leastPiece = toMillimetres(wall.profile.leastPiece(wall.unit));
+  const leastLap = toMillimetres(wall.profile.leastLap(wall.unit));
+  const limits = headLimits(wall);
+  const cost: BondCost = { total: 0, cutPieces: 0, underLeast: 0, shortLaps: 0, sizes: 0, perpsOff: 0, joints: 0, smallest: null };
+  const sizes = new Set<number>();
+  const pairs = new Map<Row, Map<Row, number>>();
+  for (const run of runs) {
+    for (const [row, uses] of run.uses) {
+      const odd = run.rows.indexOf(row) % 2 === 0;
+      for (const piece of row.pieces) {
+        const length = piece.to - piece.from;
+        if (piece.cutFrom !== null) {
+          cost.cutPieces += uses;
+          sizes.add(Math.round(length));
+        }
+        if (length < leastPiece - SAME_PLACE) cost.underLeast += uses;
+        if (cost.smallest === null || length < cost.smallest) cost.smallest = length;
+      }
+      for (const perp of row.perps) {
+        const off = perp.width - wall.head;
+        const room = off > 0 ? limits.most - wall.head : wall.head - limits.least;
+        if (Math.abs(off) > SAME_PLACE) cost.joints += uses * (off / Math.max(room, SAME_PLACE)) ** 2;
+      }
+      cost.perpsOff += uses * perpsOff(run, row, odd);
+    }
+    for (let i = 0; i + 1 < run.rows.length; i++) {
+      const [a, b] = [run.rows[i], run.rows[i + 1]];
+      if (a && b) cost.shortLaps += countLaps(pairs, a, b, leastLap);
+    }
+  }
+  cost.sizes = sizes.size;
+  cost.total =
+    BOND_WEIGHTS.cutPiece * cost.cutPieces +
+    BOND_WEIGHTS.pieceUnderLeast * cost.underLeast +
+    BOND_WEIGHTS.lapUnderRule * cost.shortLaps +
+    BOND_WEIGHTS.distinctCutSize * cost.sizes +
+    BOND_WEIGHTS.perpOffItsLine * cost.perpsOff +
+    BOND_WEIGHTS.headJointSquared * cost.joints;
+  return cost;
+}
+
+function countLaps(pairs: Map<Row, Map<Row, number>>, a: Row, b: Row, least: number): number {
+  const of = pairs.get(a) ?? new Map<Row, number>();
+  pairs.set(a, of);
+  const count = of.get(b) ?? shortLaps(a, b, least).length;
+  of.set(b, count);
+  return count;
+}

@@ -1,0 +1,49 @@
+import type { SetWall } from '../setout/wall.js';
+
+/**
+ * How a run's course meets what stands at its end:
+ * `free`: nothing, the course stops; `own`: its own unit turns the corner; `return`: the other run's unit shows.
+ */
+export type EndKind = 'free' | 'own' | 'return';
+
+export interface RunEnd {
+  /** The run round the corner, or null at a free end. */
+  other: number | null;
+  odd: EndKind;
+  even: EndKind;
+  /** How far the corner unit stands past the outside face: the wall's width at an inside corner. */
+  past: number;
+}
+
+export interface RunEnds {
+  start: RunEnd;
+  end: RunEnd;
+}
+
+const FREE: RunEnd = { other: null, odd: 'free', even: 'free', past: 0 };
+
+/** Corners other than square ones are not bonded yet: both runs stop at them. */
+export const isSquare = (turn: number): boolean => Math.abs(Math.abs(turn) - 90) < 1e-6;
+
+/**
+ * Who takes each corner. In turn (the contract's rule): the earlier run on odd courses, so at a closing corner
+ * the last run. In pairs: every second run takes both of its corners, which needs an even number of runs.
+ */
+export function runEnds(wall: SetWall): RunEnds[] {
+  const ends: RunEnds[] = wall.runs.map(() => ({ start: FREE, end: FREE }));
+  const pairs = wall.corners === 'in-pairs' && canPair(wall);
+  for (const corner of wall.line.corners) {
+    const [before, after] = [ends[corner.from], ends[corner.to]];
+    const curved = wall.runs[corner.from]?.curved || wall.runs[corner.to]?.curved;
+    if (!before || !after || !isSquare(corner.turn) || curved) continue;
+    const earlierOnOdd = pairs ? corner.from % 2 === 0 : true;
+    const past = corner.turn < 0 ? wall.unitWidth : 0;
+    const [odd, even]: [EndKind, EndKind] = earlierOnOdd ? ['own', 'return'] : ['return', 'own'];
+    before.end = { other: corner.to, odd, even, past };
+    after.start = { other: corner.from, odd: even, even: odd, past };
+  }
+  return ends;
+}
+
+export const canPair = (wall: SetWall): boolean =>
+  wall.line.closed && wall.runs.length % 2 === 0 && wall.line.corners.every((c) => isSquare(c.turn));

@@ -1,0 +1,200 @@
+import { SAME_PLACE, toMillimetres } from '../measure/length.js';
+import { sayMm } from '../measure/format.js';
+import { issue, type Issue } from '../plan/issue.js';
+import type { SetWall } from '../setout/wall.js';
+import type { BondedRun } from './bond.js';
+import { lapChains, type Chain } from './laps.js';
+import { headLimits } from './perpLine.js';
+import { lengthTries, snapTries } from './snap.js';
+import { bondWays } from './ways.js';
+
+interface Found {
+  count: number;
+  smallest: number;
+  course: number;
+  to: number;
+  at: number;
+}
+
+function note(into: Map<number, Found>, opening: number, length: number, course: number, uses: number, at: number): void {
+  const was = into.get(opening);
+  if (!was) into.set(opening, { count: uses, smallest: length, course, to: course, at });
+  else {
+    was.count += uses;
+    if (length < was.smallest - SAME_PLACE) Object.assign(was, { smallest: length, at });
+    was.course = Math.min(was.course, course);
+    was.to = Math.max(was.to, course);
+  }
+}
+
+/** Which opening, if any, stands against a piece in its row. */
+function besideOpening(wall: SetWall, run: number, from: number, to: number): number {
+  return (
+    wall.openings.find((o) => o.run === run && (Math.abs(o.from - to) < 1 || Math.abs(o.to - from) < 1))?.index ?? -1
+  );
+}
+
+function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
+  const least = toMillimetres(wall.profile.leastPiece(wall.unit));
+  const say = (n: number): string => sayMm(n, wall.show);
+  const slivers = new Map<number, Found>();
+  const cuts = new Map<number, Found>();
+  for (const [row, uses] of run.uses) {
+    const first = run.rows.indexOf(row) + 1;
+    for (const p of row.pieces) {
+      const length = p.to - p.from;
+      const at = (p.from + p.to) / 2;
+      if (p.opening >= 0) note(cuts, p.opening, length, first, uses, at);
+      if (length < least - SAME_PLACE) {
+        const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, p.from, p.to);
+        note(slivers, opening, length, first, uses, at);
+      }
+    }
+  }
+  const list: Issue[] = [];
+  for (const [index, f] of slivers) {
+    const o = wall.openings[index];
+    list.push(
+      issue({
+        code: 'sliver',
+        stage: 'bond',
+        severity: 'fault',
+        course: f.course,
+        to: f.to,
+        run: run.index,
+        at: f.at,
+        opening: o?.id ?? null,
+        says: `${f.count === 1 ? 'A piece' : `${f.count} pieces`} as short as ${say(f.smallest)}${o ? ` against ${o.name}` : ''}; the least worth laying is ${say(least)}.`,
+        source: wall.profile.leastPieceSource,
+        tries: [...(o ? snapTries(wall, run, o) : lengthTries(wall, run.index)), ...wayTries(wall)],
+      }),
+    );
+  }
+  for (const [index, f] of cuts) {
+    const o = wall.openings[index];
+    if (!o) continue;
+    list.push(
+      issue({
+        code: 'opening-off-bond',
+        stage: 'bond',
+        severity: 'choice',
+        course: f.course,
+        to: f.to,
+        run: run.index,
+        at: (o.from + o.to) / 2,
+        opening: o.id,
+        says: `${f.count} ${f.count === 1 ? 'piece is' : 'pieces are'} sawn for ${o.name}, the smallest ${say(f.smallest)}: its jambs stand off the perps.`,
+        source: 'the perps of odd and even courses against the jambs',
+        tries: snapTries(wall, run, o),
+      }),
+    );
+  }
+  return list;
+}
+
+const wayTries = (wall: SetWall): Issue['tries'] =>
+  bondWays(wall)
+    .filter((w) => w.edit.length > 0)
+    .map((w) => ({ says: w.name, edit: w.edit }));
+
+function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
+  const least = toMillimetres(wall.profile.leastLap(wall.unit));
+  const say = (n: number): string => sayMm(n, wall.show);
+  const groups = new Map<string, Chain[]>();
+  for (const chain of lapChains(run, least)) {
+    const courses = chain.to - chain.from + 1;
+    const straight = courses > 2 || chain.lap < wall.head;
+    const key = straight ? `${chain.from}-${chain.to}` : 'short';
+    groups.set(key, [...(groups.get(key) ?? []), chain]);
+  }
+  return [...groups].map(([key, chains]) => {
+    const first = chains[0] as Chain;
+    const from = Math.min(...chains.map((c) => c.from));
+    const to = Math.max(...chains.map((c) => c.to));
+    const places = chains.length === 1 ? `at ${say(first.at)}` : `in ${chains.length} places, the first at ${say(first.at)}`;
+    const shared = {
+      stage: 'bond' as const,
+      course: from,
+      to,
+      run: run.index,
+      at: first.at,
+      source: wall.profile.leastLapSource,
+      tries: [...wayTries(wall), ...lengthTries(wall, run.index), ...wall.openings.filter((o) => o.run === run.index).flatMap((o) => snapTries(wall, run, o).slice(0, 2))],
+    };
+    if (key === 'short') {
+      return issue({
+        ...shared,
+        code: 'lap-short',
+        severity: 'note',
+        says: `Perps lap ${say(Math.min(...chains.map((c) => c.lap)))} ${places}; the least lap is ${say(least)}.`,
+      });
+    }
+    const courses = first.to - first.from + 1;
+    return issue({
+      ...shared,
+      code: 'straight-joint',
+      severity: courses > 2 ? 'fault' : 'note',
+      says: `${courses} perps stand in line ${places}, courses ${first.from} to ${first.to}.`,
+    });
+  });
+}
+
+function jointIssues(wall: SetWall, run: BondedRun): Issue[] {
+  const limits = headLimits(wall);
+  const out: { width: number; at: number; course: number; uses: number }[] = [];
+  for (const [row, uses] of run.uses) {
+    for (const perp of row.perps) {
+      if (perp.width >= limits.least - SAME_PLACE && perp.width <= limits.most + SAME_PLACE) continue;
+      out.push({ width: perp.width, at: perp.at, course: run.rows.indexOf(row) + 1, uses });
+    }
+  }
+  const off = (width: number): number => Math.abs(width - wall.head);
+  const worst = out.reduce<(typeof out)[number] | null>((w, p) => (w === null || off(p.width) > off(w.width) ? p : w), null);
+  if (worst === null) return [];
+  const count = out.reduce((sum, p) => sum + p.uses, 0);
+  const say = (n: number): string => sayMm(n, wall.show);
+  return [
+    issue({
+      code: 'head-joint-out',
+      stage: 'bond',
+      severity: 'fault',
+      course: worst.course,
+      to: worst.course,
+      run: run.index,
+      at: worst.at,
+      says: `${count} head ${count === 1 ? 'joint is' : 'joints are'} outside ${say(limits.least)} to ${say(limits.most)}; the worst is ${say(worst.width)}.`,
+      source: wall.profile.head.source,
+      tries: [...lengthTries(wall, run.index), ...wayTries(wall)],
+    }),
+  ];
+}
+
+function lintelIssue(wall: SetWall, run: BondedRun): Issue[] {
+  const carrying = new Set(run.rows.flatMap((r) => r.pieces.filter((p) => p.kind === 'beam')));
+  const openings = wall.openings.filter(
+    (o) => o.run === run.index && [...carrying].some((p) => p.from < o.to && p.to > o.from),
+  );
+  const first = openings[0];
+  if (!first) return [];
+  return [
+    issue({
+      code: 'lintel-not-designed',
+      stage: 'bond',
+      severity: 'note',
+      run: run.index,
+      at: (first.from + first.to) / 2,
+      course: run.rows.findIndex((r) => r.pieces.some((p) => p.kind === 'beam')) + 1 || null,
+      says: `Over ${openings.map((o) => o.name).join(', ')} the first course is marked as beam, but nothing here sizes a lintel. Local code and licensed people decide what carries the wall.`,
+      source: 'structural questions are outside this program',
+    }),
+  ];
+}
+
+export function bondIssues(wall: SetWall, runs: BondedRun[]): Issue[] {
+  return runs.flatMap((run) => [
+    ...chainIssues(wall, run),
+    ...pieceIssues(wall, run),
+    ...jointIssues(wall, run),
+    ...lintelIssue(wall, run),
+  ]);
+}

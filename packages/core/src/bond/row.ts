@@ -1,0 +1,247 @@
+import { SAME_PLACE, toMillimetres } from '../measure/length.js';
+import type { SetOpening, SetWall } from '../setout/wall.js';
+import type { Kind } from './kinds.js';
+import { headLimits, THINNEST_PIECE, type PerpLine } from './perpLine.js';
+
+export interface Piece {
+  kind: Kind;
+  from: number;
+  to: number;
+  /** What it was sawn from, when it was. */
+  cutFrom: Kind | null;
+  /** The opening whose jamb made it a cut, by place in the wall's list; −1 otherwise. */
+  opening: number;
+  /** Height of a piece over a sill or under a head that is off gauge; null for the whole course. */
+  band: { from: number; to: number } | null;
+}
+
+/** A joint between two pieces of a row: its middle and its width, mm. */
+export interface Perp {
+  at: number;
+  width: number;
+}
+
+export interface Row {
+  pieces: Piece[];
+  perps: Perp[];
+  /** Along-wall stretches that carry a bed, shown ends of other runs left out. */
+  bedded: { from: number; to: number }[];
+}
+
+/** What the openings do to one course. */
+export interface Cover {
+  /** Places in the wall's opening list that break the course through its whole height. */
+  through: SetOpening[];
+  /** Openings that take only part of its height, and the strips of masonry left above and below. */
+  partly: { opening: SetOpening; strips: { from: number; to: number }[] }[];
+  /** Openings whose head this course is the first to bridge. */
+  over: SetOpening[];
+}
+
+interface Stretch {
+  from: number;
+  to: number;
+  /** Opening at its left and right end, −1 at the end of the run. */
+  left: number;
+  right: number;
+}
+
+function stretches(run: { from: number; to: number }, gaps: SetOpening[]): Stretch[] {
+  const list: Stretch[] = [];
+  let at = { from: run.from, left: -1 };
+  for (const gap of [...gaps].sort((a, b) => a.from - b.from)) {
+    if (gap.from - at.from > SAME_PLACE) list.push({ from: at.from, to: gap.from, left: at.left, right: gap.index });
+    at = { from: Math.max(at.from, gap.to), left: gap.index };
+  }
+  if (run.to - at.from > SAME_PLACE) list.push({ from: at.from, to: run.to, left: at.left, right: -1 });
+  return list;
+}
+
+interface Laid {
+  from: number;
+  to: number;
+  /** Opening that made it a cut, or −1. */
+  opening: number;
+}
+
+/** Whole, half and three-quarter lengths of the wall's unit. */
+export interface Sizes {
+  whole: number;
+  half: number;
+  threeQuarter: number;
+}
+
+export const sizesOf = (wall: SetWall): Sizes => ({
+  whole: wall.unitLength,
+  half: wall.half,
+  threeQuarter: 0.75 * (wall.unitLength + wall.head) - wall.head,
+});
+
+const near = (a: number, b: number, by = SAME_PLACE): boolean => Math.abs(a - b) <= by;
+
+/**
+ * Fills one stretch from the run's perp line. A jamb within a joint's tolerance of a perp is met by easing the
+ * joints of the stretch; further off, the unit against it is sawn.
+ */
+function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
+  const { joint } = line;
+  const limits = headLimits(wall);
+  const end = stretch.to + joint;
+  const inner = line.u.filter((u) => u > stretch.from + SAME_PLACE && u < end - SAME_PLACE);
+  let bounds = [stretch.from, ...inner, end];
+  const sizes = sizesOf(wall);
+  const fits = (off: number): boolean => off <= limits.most - joint + SAME_PLACE && -off <= joint - limits.least + SAME_PLACE;
+  // A perp that stands all but on the jamb is the jamb's own joint.
+  if (stretch.left >= 0 && bounds.length > 2 && fits((bounds[1] ?? 0) - stretch.from)) bounds = [stretch.from, ...bounds.slice(2)];
+  if (stretch.right >= 0 && bounds.length > 2 && fits(end - (bounds.at(-2) ?? 0))) bounds = [...bounds.slice(0, -2), end];
+  bounds = thicken(bounds, wall, joint, stretch);
+  const count = bounds.length - 1;
+  const lengths: number[] = [];
+  const openings: number[] = [];
+  let exact = true;
+  for (let i = 0; i < count; i++) {
+    const slot = (bounds[i + 1] ?? 0) - (bounds[i] ?? 0);
+    const opening = i === 0 && stretch.left >= 0 ? stretch.left : i === count - 1 ? stretch.right : -1;
+    const raw = slot - joint;
+    const snap = opening < 0 ? undefined : [sizes.whole, sizes.half].find((s) => fits(raw - s) && !near(raw, s));
+    lengths.push(snap ?? raw);
+    openings.push(opening);
+    const sized = near(raw, sizes.whole) || near(raw, sizes.half) || snap !== undefined;
+    if (!sized && opening >= 0) exact = false;
+  }
+  const sum = lengths.reduce((a, b) => a + b, 0);
+  const shared = count > 1 ? (stretch.to - stretch.from - sum) / (count - 1) : joint;
+  if (exact && count > 1 && shared >= limits.least - SAME_PLACE && shared <= limits.most + SAME_PLACE) {
+    let x = stretch.from;
+    return lengths.map((length, i) => {
+      const from = x;
+      x += length + shared;
+      return { from, to: i === count - 1 ? stretch.to : from + length, opening: -1 };
+    });
+  }
+  return lengths.map((length, i) => {
+    const from = bounds[i] ?? 0;
+    const to = (bounds[i + 1] ?? 0) - joint;
+    // A snapped piece keeps its jamb; its other side takes the difference in one joint.
+    const atRight = i === count - 1 && stretch.right >= 0;
+    if (near(length, to - from) || count === 1) return { from, to, opening: openings[i] ?? -1 };
+    return atRight ? { from: to - length, to, opening: -1 } : { from, to: from + length, opening: -1 };
+  });
+}
+
+/** A leftover too thin to lay is shared with its neighbour: a three-quarter and what remains. */
+function thicken(bounds: number[], wall: SetWall, joint: number, stretch: Stretch): number[] {
+  const thin = (a: number, b: number): boolean => b - a - joint < THINNEST_PIECE;
+  const out = [...bounds];
+  const whole = wall.unitLength + joint;
+  if (out.length > 2 && stretch.left >= 0 && thin(out[0] ?? 0, out[1] ?? 0)) {
+    out[1] = Math.max((out[2] ?? 0) - 0.75 * whole, ((out[0] ?? 0) + (out[2] ?? 0)) / 2 - 0.25 * whole);
+  }
+  const n = out.length - 1;
+  if (n > 1 && stretch.right >= 0 && thin(out[n - 1] ?? 0, out[n] ?? 0)) {
+    out[n - 1] = Math.min((out[n - 2] ?? 0) + 0.75 * whole, ((out[n] ?? 0) + (out[n - 2] ?? 0)) / 2 + 0.25 * whole);
+  }
+  return out;
+}
+
+function kindOf(length: number, sizes: Sizes): { kind: Kind; cut: boolean } {
+  if (near(length, sizes.whole, 0.01)) return { kind: 'stretcher', cut: false };
+  if (near(length, sizes.half, 0.01)) return { kind: 'half', cut: false };
+  if (near(length, sizes.threeQuarter, 0.01)) return { kind: 'three-quarter', cut: true };
+  return { kind: 'cut', cut: true };
+}
+
+export interface RowEnds {
+  /** The run's own unit turns the corner at its start or end. */
+  cornerAtStart: boolean;
+  cornerAtEnd: boolean;
+}
+
+/** Lays one course of one run: stretches between its openings, then the kinds of its pieces. */
+export function layRow(wall: SetWall, run: { from: number; to: number }, line: PerpLine, ends: RowEnds, cover: Cover): Row {
+  const sizes = sizesOf(wall);
+  const hollow = wall.unit.shells !== null;
+  const row: Row = { pieces: [], perps: [], bedded: [] };
+  const gaps = [...cover.through, ...cover.partly.map((p) => p.opening)];
+  for (const stretch of stretches(run, gaps)) {
+    const laid = layStretch(wall, line, stretch);
+    laid.forEach((piece, i) => {
+      const next = laid[i + 1];
+      if (next) row.perps.push({ at: (piece.to + next.from) / 2, width: next.from - piece.to });
+    });
+    const shownLeft = line.shownAtStart && stretch.left < 0;
+    const shownRight = line.shownAtEnd && stretch.right < 0;
+    const own = laid.slice(shownLeft ? 1 : 0, shownRight ? -1 : undefined);
+    const first = own[0];
+    const last = own.at(-1);
+    if (!first || !last) continue;
+    row.bedded.push({ from: shownLeft ? (laid[0]?.to ?? first.from) : first.from, to: shownRight ? (laid.at(-1)?.from ?? last.to) : last.to });
+    own.forEach((piece, i) => {
+      const { kind, cut } = kindOf(piece.to - piece.from, sizes);
+      const atCorner =
+        (i === 0 && stretch.left < 0 && ends.cornerAtStart) ||
+        (i === own.length - 1 && stretch.right < 0 && ends.cornerAtEnd);
+      const atJamb = hollow && ((i === 0 && stretch.left >= 0) || (i === own.length - 1 && stretch.right >= 0));
+      const named: Kind = kind === 'stretcher' && atCorner ? 'corner' : kind === 'stretcher' && atJamb ? 'jamb' : kind;
+      const sawn = cut || (kind === 'half' && wall.unit.halves === 'sawn');
+      row.pieces.push({
+        kind: named,
+        from: piece.from,
+        to: piece.to,
+        cutFrom: sawn ? 'stretcher' : null,
+        opening: cut ? piece.opening : -1,
+        band: null,
+      });
+    });
+  }
+  for (const { opening, strips } of cover.partly) {
+    for (const strip of strips) layStrip(wall, line, opening, strip, row);
+  }
+  for (const opening of cover.over) bridge(row, opening);
+  row.pieces.sort((a, b) => a.from - b.from || (a.band?.from ?? 0) - (b.band?.from ?? 0));
+  row.perps.sort((a, b) => a.at - b.at);
+  row.bedded.sort((a, b) => a.from - b.from);
+  return row;
+}
+
+/** Units sawn in height, over a head or under a sill that is off gauge. */
+function layStrip(wall: SetWall, line: PerpLine, opening: SetOpening, strip: { from: number; to: number }, row: Row): void {
+  const stretch: Stretch = { from: opening.from + line.joint, to: opening.to - line.joint, left: opening.index, right: opening.index };
+  if (!(stretch.to - stretch.from >= THINNEST_PIECE)) return;
+  for (const piece of layStretch(wall, line, stretch)) {
+    row.pieces.push({ kind: 'cut', from: piece.from, to: piece.to, cutFrom: 'stretcher', opening: -1, band: strip });
+  }
+  row.bedded.push({ from: stretch.from, to: stretch.to });
+}
+
+/** The first course over a head: its pieces carry, or hide what carries. */
+function bridge(row: Row, opening: SetOpening): void {
+  for (const piece of row.pieces) {
+    const over = Math.min(piece.to, opening.to) - Math.max(piece.from, opening.from);
+    if (over > SAME_PLACE && piece.band === null) piece.kind = 'beam';
+  }
+}
+
+/** What the openings of a run do to a course between `bottom` and `top`. `slack`: what a bed can take up. */
+export function coverOf(openings: SetOpening[], course: { bottom: number; top: number; bed: number }, slack: number, thinnest = 20): Cover {
+  const cover: Cover = { through: [], partly: [], over: [] };
+  for (const o of openings) {
+    const lo = Math.max(o.sill, course.bottom);
+    const hi = Math.min(o.head, course.top);
+    if (course.bottom >= o.head - slack && course.bottom - o.head < course.top - course.bottom - slack) cover.over.push(o);
+    if (hi - lo <= slack) continue;
+    const strips = [
+      { from: course.bottom, to: lo },
+      { from: hi, to: course.top },
+    ].filter((s) => s.to - s.from > slack + SAME_PLACE && s.to - s.from - course.bed >= thinnest);
+    if (strips.length === 0) cover.through.push(o);
+    else cover.partly.push({ opening: o, strips });
+  }
+  return cover;
+}
+
+export const gaugeSlack = (wall: SetWall): number => {
+  const { bed } = wall.profile;
+  const up = toMillimetres(bed.most) - wall.bed;
+  return up > SAME_PLACE ? up : Math.max(SAME_PLACE, wall.bed - toMillimetres(bed.least));
+};

@@ -1,0 +1,47 @@
+import type { EditStep } from '../job/edit.js';
+import type { SetWall } from '../setout/wall.js';
+import { canPair, runEnds } from './ends.js';
+
+/** A bond the wall could have instead: same line, another start or other corners. */
+export interface BondWay {
+  kind: string;
+  name: string;
+  edit: EditStep[];
+  /** What the file says now, or its default. */
+  inForce: boolean;
+}
+
+const setKey = (wall: SetWall, key: 'start' | 'corners', value: string): EditStep[] => [
+  { op: 'add', path: `/walls/${wall.index}/build/${key}`, value },
+];
+
+/** Every start and corner rule open to this wall. A start only matters where run 0 begins free. */
+export function bondWays(wall: SetWall): BondWay[] {
+  const unit = wall.unit.family;
+  const freeStart = runEnds(wall)[0]?.start.other === null;
+  const ways: BondWay[] = [];
+  if (freeStart) {
+    for (const start of ['whole', 'half'] as const) {
+      ways.push({
+        kind: `start-${start}`,
+        name: start === 'whole' ? `Begin on a whole ${unit}` : `Begin on a half ${unit}`,
+        edit: wall.start === start ? [] : setKey(wall, 'start', start),
+        inForce: wall.start === start,
+      });
+    }
+  }
+  if (canPair(wall)) {
+    for (const corners of ['in-turn', 'in-pairs'] as const) {
+      ways.push({
+        kind: `corners-${corners}`,
+        name:
+          corners === 'in-turn'
+            ? 'Take the corners in turn, each run one of its own'
+            : 'Take the corners in pairs, every second run both of its own',
+        edit: wall.corners === corners ? [] : setKey(wall, 'corners', corners),
+        inForce: wall.corners === corners,
+      });
+    }
+  }
+  return ways;
+}

@@ -1,0 +1,90 @@
+import { SAME_PLACE, millimetres } from '../measure/length.js';
+import { sayMm, writeLength } from '../measure/format.js';
+import { issue, type Issue, type Try } from '../plan/issue.js';
+import type { SetOpening, SetWall } from '../setout/wall.js';
+import { gaugeSlack } from '../bond/row.js';
+import { bedLimits, type GaugeSolution } from './courses.js';
+
+function heightIssue(wall: SetWall, gauge: GaugeSolution): Issue[] {
+  if (gauge.short === 0 && gauge.outside.length === 0) return [];
+  const say = (n: number): string => sayMm(n, wall.show);
+  const limits = bedLimits(wall);
+  const reach =
+    gauge.short === 0
+      ? `Bed ${gauge.outside[0]} comes to ${say(gauge.courses[(gauge.outside[0] ?? 1) - 1]?.bed ?? 0)}`
+      : `${gauge.count} courses at ${say(wall.bed)} beds stop ${say(Math.abs(gauge.short))} ${gauge.short > 0 ? 'below' : 'above'} the height of ${say(wall.height)}`;
+  return [
+    issue({
+      code: 'height-off-gauge',
+      stage: 'gauge',
+      severity: 'fault',
+      course: gauge.outside[0] ?? gauge.count,
+      to: gauge.count,
+      says: `${reach}; beds may be ${say(limits.least)} to ${say(limits.most)}.`,
+      source: wall.profile.bed.source,
+    }),
+  ];
+}
+
+const nearest = (values: number[], to: number): number[] =>
+  [...values].sort((a, b) => Math.abs(a - to) - Math.abs(b - to) || a - b).slice(0, 2);
+
+function openingTries(wall: SetWall, o: SetOpening, marks: number[], off: { sill: boolean; head: boolean }): Try[] {
+  const path = `/walls/${wall.index}/openings/${o.index}`;
+  const grid = wall.show === 'mm' ? 1 : 25.4 / 16;
+  const round = (n: number): number => (n >= wall.height - SAME_PLACE ? wall.height : Math.round(n / grid) * grid);
+  const sills = off.sill ? nearest(marks, o.sill) : [o.sill];
+  const heads = off.head ? nearest(marks.filter((m) => m > 0), o.head) : [o.head];
+  const tries: Try[] = [];
+  for (const s of sills) {
+    for (const h of heads) {
+      if (!(h > s)) continue;
+      const moves: string[] = [];
+      const edit: Try['edit'] = [];
+      const move = (key: 'sill' | 'head', value: number): void => {
+        moves.push(`${key} to ${sayMm(round(value), wall.show)}`);
+        edit.push({ op: 'replace', path: `${path}/${key}`, value: writeLength(millimetres(round(value)), wall.show) });
+      };
+      if (off.sill) move('sill', s);
+      if (off.head) move('head', h);
+      tries.push({ says: `Set ${o.name} ${moves.join(', ')}`, edit });
+    }
+  }
+  return tries;
+}
+
+function openingIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
+  const slack = gaugeSlack(wall);
+  const marks = [0, ...gauge.courses.map((c) => c.top)];
+  const top = marks.at(-1) ?? 0;
+  const say = (n: number): string => sayMm(n, wall.show);
+  const offBy = (h: number): number => (h > top ? 0 : Math.min(...marks.map((m) => Math.abs(m - h))));
+  return wall.openings.flatMap((o) => {
+    const sill = offBy(o.sill);
+    const head = offBy(o.head);
+    const off = { sill: sill > slack + SAME_PLACE, head: head > slack + SAME_PLACE };
+    if (!off.sill && !off.head) return [];
+    const parts = [off.sill ? `sill at ${say(o.sill)} is ${say(sill)}` : '', off.head ? `head at ${say(o.head)} is ${say(head)}` : ''];
+    const course = marks.findIndex((m) => m > (off.sill ? o.sill : o.head) - SAME_PLACE);
+    return [
+      issue({
+        code: 'opening-off-gauge',
+        stage: 'gauge',
+        severity: 'choice',
+        course: Math.max(1, course),
+        to: Math.max(1, course),
+        run: o.run,
+        at: (o.from + o.to) / 2,
+        opening: o.id,
+        says: `${o.name}: ${parts.filter(Boolean).join(', ')} off the courses, so a row is sawn in height to it.`,
+        source: wall.profile.bed.source,
+        tries: openingTries(wall, o, marks, off),
+      }),
+    ];
+  });
+}
+
+export const gaugeIssues = (wall: SetWall, gauge: GaugeSolution): Issue[] => [
+  ...heightIssue(wall, gauge),
+  ...openingIssues(wall, gauge),
+];

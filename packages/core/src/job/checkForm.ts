@@ -1,0 +1,133 @@
+import { parseLength } from '../measure/parse.js';
+import { millimetres, toMillimetres, type Length } from '../measure/length.js';
+import { pointer, sayValue, type Fault } from './fault.js';
+import { LIMITS } from './limits.js';
+import type { Shape } from './shape.js';
+
+// eslint-disable-next-line no-control-regex -- these are the very characters a name may not hold
+const CONTROL = /[\u0000-\u001f\u007f-\u009f\u2028\u2029]/;
+
+const isObject = (v: unknown): v is Record<string, unknown> =>
+  typeof v === 'object' && v !== null && !Array.isArray(v);
+
+/** Reads a stated length, or says why it cannot be one. */
+export function readStated(value: unknown): Length | { why: string } {
+  if (typeof value === 'number') {
+    if (!(Number.isFinite(value) && Math.abs(value) <= 1e9)) return { why: `a length in mm, got ${value}` };
+    return millimetres(value);
+  }
+  if (typeof value === 'string') {
+    const parsed = parseLength(value);
+    return parsed.ok ? parsed.length : { why: parsed.why };
+  }
+  return { why: `a length, got ${sayValue(value)}` };
+}
+
+function checkText(value: unknown, path: string, empty: boolean): Fault[] {
+  const bad = (wanted: string, got: string): Fault[] => [{ path, wanted, got }];
+  if (typeof value !== 'string') return bad('text', sayValue(value));
+  if (!empty && value.trim() === '') return bad('a name', 'nothing but space');
+  if (value.length > LIMITS.nameLength) {
+    return bad(`at most ${LIMITS.nameLength} characters`, `${value.length}`);
+  }
+  if (CONTROL.test(value)) return bad('text without control characters', 'a control character');
+  if (!value.isWellFormed()) return bad('whole characters', 'half of a surrogate pair');
+  return [];
+}
+
+function checkLength(value: unknown, path: string, shape: Extract<Shape, { kind: 'length' }>): Fault[] {
+  const read = readStated(value);
+  if (typeof read === 'object') {
+    const why = read.why.replace(/^wanted /, '');
+    const split = why.lastIndexOf(', got ');
+    return split < 0
+      ? [{ path, wanted: 'a length', got: `${sayValue(value)} (${why})` }]
+      : [{ path, wanted: why.slice(0, split), got: why.slice(split + 6) }];
+  }
+  if (shape.least === 'above-zero' ? !(read > 0) : !(read >= 0)) {
+    return [{ path, wanted: shape.least === 'zero' ? '0 or more' : 'more than 0', got: sayValue(value) }];
+  }
+  if (shape.most !== undefined && !(read <= shape.most)) {
+    const most = toMillimetres(shape.most);
+    return [{ path, wanted: `at most ${most >= 1000 ? `${most / 1000} m` : `${most} mm`}`, got: sayValue(value) }];
+  }
+  return [];
+}
+
+function checkObject(value: unknown, path: string, shape: Extract<Shape, { kind: 'object' }>): Fault[] {
+  if (!isObject(value)) return [{ path, wanted: 'an object', got: sayValue(value) }];
+  const faults: Fault[] = [];
+  const known = Object.keys(shape.keys);
+  for (const key of Object.keys(value)) {
+    if (!Object.hasOwn(shape.keys, key)) {
+      faults.push({ path: pointer(path, key.slice(0, 60)), wanted: `one of ${known.join(', ')}`, got: 'an unknown key' });
+    }
+  }
+  for (const [key, { shape: inner, optional }] of Object.entries(shape.keys)) {
+    if (Object.hasOwn(value, key)) faults.push(...checkForm(value[key], inner, pointer(path, key)));
+    else if (!optional) faults.push({ path: pointer(path, key), wanted: sayShape(inner), got: 'nothing' });
+  }
+  return faults;
+}
+
+function sayShape(shape: Shape): string {
+  switch (shape.kind) {
+    case 'const':
+      return JSON.stringify(shape.value);
+    case 'oneOf':
+      return `one of ${shape.values.join(', ')}`;
+    case 'text':
+      return 'text';
+    case 'id':
+      return 'an id';
+    case 'number':
+      return `${shape.whole ? 'a whole number' : 'a number'} from ${shape.least} to ${shape.most}`;
+    case 'length':
+      return 'a length';
+    case 'object':
+      return 'an object';
+    case 'list':
+      return 'a list';
+    case 'byKey':
+      return `an object with ${Object.keys(shape.cases).join(' or ')}`;
+    case 'either':
+      return shape.says;
+  }
+}
+
+/** Every fault of form, each with its path. Ranges are tested positively, so NaN is refused too. */
+export function checkForm(value: unknown, shape: Shape, path = ''): Fault[] {
+  const refuse = (): Fault[] => [{ path, wanted: sayShape(shape), got: sayValue(value) }];
+  switch (shape.kind) {
+    case 'const':
+      return value === shape.value ? [] : refuse();
+    case 'oneOf':
+      return shape.values.includes(value as string) ? [] : refuse();
+    case 'text':
+      return checkText(value, path, shape.empty ?? false);
+    case 'id':
+      return checkText(value, path, false);
+    case 'number': {
+      const inside = typeof value === 'number' && value >= shape.least && value <= shape.most;
+      return inside && (!shape.whole || Number.isInteger(value)) ? [] : refuse();
+    }
+    case 'length':
+      return checkLength(value, path, shape);
+    case 'object':
+      return checkObject(value, path, shape);
+    case 'list': {
+      if (!Array.isArray(value)) return refuse();
+      if (value.length < (shape.least ?? 0)) return [{ path, wanted: `at least ${shape.least}`, got: `${value.length}` }];
+      if (value.length > shape.most) return [{ path, wanted: `at most ${shape.most}`, got: `${value.length}` }];
+      return value.flatMap((item, i) => checkForm(item, shape.of, pointer(path, i)));
+    }
+    case 'byKey': {
+      if (!isObject(value)) return refuse();
+      const name = Object.keys(shape.cases).find((key) => Object.hasOwn(value, key));
+      const found = name === undefined ? undefined : shape.cases[name];
+      return found ? checkForm(value, found, path) : refuse();
+    }
+    case 'either':
+      return shape.shapes.some((s) => checkForm(value, s, path).length === 0) ? [] : refuse();
+  }
+}

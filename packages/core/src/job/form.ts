@@ -1,0 +1,167 @@
+import { BAR_SIZES } from '../tables/bars.js';
+import { LIMITS } from './limits.js';
+import { optional, required, type Shape } from './shape.js';
+
+const text: Shape = { kind: 'text' };
+const id: Shape = { kind: 'id' };
+const length: Shape = { kind: 'length', least: 'above-zero' };
+const place: Shape = { kind: 'length', least: 'zero' };
+const joint: Shape = { kind: 'length', least: 'above-zero', most: LIMITS.joint };
+const bar: Shape = { kind: 'oneOf', values: BAR_SIZES };
+const count = (most: number): Shape => ({ kind: 'number', least: 1, most, whole: true });
+
+const size: Shape = {
+  kind: 'object',
+  keys: { length: required(length), height: required(length), width: required(length) },
+};
+
+const ownUnit: Shape = {
+  kind: 'object',
+  keys: {
+    id: required(id),
+    name: optional(text),
+    family: optional({ kind: 'oneOf', values: ['block', 'brick', 'adobe'] }),
+    nominal: optional(size, 'co-ordinating size, joint included'),
+    actual: required(size, 'the unit as it measures'),
+    cells: optional({ kind: 'number', least: 0, most: 8, whole: true }),
+    shell: optional(length, 'face shell thickness'),
+    web: optional(length, 'web thickness'),
+    weight: optional({ kind: 'number', least: 0.01, most: 1000 }, 'kg'),
+  },
+};
+
+const lineItem: Shape = {
+  kind: 'byKey',
+  cases: {
+    run: {
+      kind: 'object',
+      keys: {
+        run: required({ kind: 'length', least: 'above-zero', most: LIMITS.run }, 'length of the run'),
+        id: optional(id),
+        name: optional(text),
+      },
+    },
+    turn: {
+      kind: 'object',
+      keys: { turn: required({ kind: 'number', least: -180, most: 180 }, 'degrees, left positive') },
+    },
+    arc: {
+      kind: 'object',
+      keys: {
+        arc: required({ kind: 'length', least: 'above-zero', most: LIMITS.run }, 'radius'),
+        sweep: required({ kind: 'number', least: -360, most: 360 }, 'degrees, left positive'),
+        id: optional(id),
+        name: optional(text),
+      },
+    },
+  },
+};
+
+const opening: Shape = {
+  kind: 'object',
+  keys: {
+    id: required(id),
+    name: optional(text),
+    run: required({ kind: 'number', least: 0, most: 999, whole: true }, 'which run, from 0'),
+    at: required(place, 'along the run'),
+    width: required(length),
+    sill: required(place, 'above the wall’s base; 0 for a door'),
+    head: required(length, 'top of the last course below the lintel'),
+  },
+};
+
+const build: Shape = {
+  kind: 'object',
+  keys: {
+    kind: required({ kind: 'const', value: 'units' }),
+    unit: required(id),
+    bond: required({ kind: 'oneOf', values: ['half'] }),
+    start: optional({ kind: 'oneOf', values: ['whole', 'half'] }, 'first unit of course 1 in run 0'),
+    corners: optional({ kind: 'oneOf', values: ['in-turn', 'in-pairs'] }, 'which run takes each corner'),
+    bed: optional(joint),
+    head: optional(joint),
+    gauge: optional({
+      kind: 'object',
+      keys: {
+        courses: optional(count(10_000), 'whole courses, chosen'),
+        lowest: optional(count(10_000), 'beds that take the difference'),
+        sawn: optional(count(10_000), 'the course sawn to what is left'),
+      },
+    }),
+  },
+};
+
+const steel: Shape = {
+  kind: 'object',
+  keys: {
+    vertical: optional({
+      kind: 'object',
+      keys: { bar: required(bar), every: required(length), place: optional(text) },
+    }),
+    beams: optional({
+      kind: 'list',
+      most: 1000,
+      of: {
+        kind: 'object',
+        keys: {
+          course: required({
+            kind: 'either',
+            says: 'a course number or "top"',
+            shapes: [{ kind: 'const', value: 'top' }, count(10_000)],
+          }),
+          bar: required(bar),
+          count: required(count(20)),
+        },
+      },
+    }),
+    footing: optional({ kind: 'object', keys: { bar: required(bar), count: required(count(20)) } }),
+  },
+};
+
+const wall: Shape = {
+  kind: 'object',
+  keys: {
+    id: required(id),
+    name: required(text),
+    line: required({ kind: 'list', of: lineItem, least: 1, most: 2000 }),
+    height: required({ kind: 'length', least: 'above-zero', most: LIMITS.height }),
+    lengths: optional({ kind: 'oneOf', values: ['nominal', 'actual'] }),
+    build: required(build),
+    openings: optional({ kind: 'list', of: opening, most: 5000 }),
+    meets: optional({
+      kind: 'object',
+      keys: {
+        wall: required(id),
+        run: required({ kind: 'number', least: 0, most: 999, whole: true }),
+        at: required(place),
+      },
+    }),
+    steel: optional(steel),
+    grout: optional({
+      kind: 'object',
+      keys: {
+        fill: required({
+          kind: 'either',
+          says: '"none", "steel", "all" or { "every": n cells }',
+          shapes: [
+            { kind: 'oneOf', values: ['none', 'steel', 'all'] },
+            { kind: 'object', keys: { every: required(count(1000)) } },
+          ],
+        }),
+      },
+    }),
+  },
+};
+
+export const JOB_FORM: Shape = {
+  kind: 'object',
+  keys: {
+    format: required({ kind: 'const', value: 'even-tally/job' }),
+    version: required({ kind: 'const', value: 1 }),
+    name: required(text),
+    show: required({ kind: 'oneOf', values: ['ft-in', 'mm'] }),
+    profile: required({ kind: 'oneOf', values: ['us', 'uk', 'earth'] }),
+    units: optional({ kind: 'list', of: ownUnit, most: 500 }, 'the job’s own units'),
+    walls: required({ kind: 'list', of: wall, most: 1000 }),
+  },
+};

@@ -1,0 +1,133 @@
+import { SAME_PLACE, toMillimetres } from '../measure/length.js';
+import { sayMm } from '../measure/format.js';
+import { setOutWall, type SetOpening, type SetWall } from '../setout/wall.js';
+import { unitById } from '../tables/units.js';
+import { sayValue, type Fault } from './fault.js';
+import { LIMITS } from './limits.js';
+import { findUnit } from './units.js';
+import type { JobDocument } from './types.js';
+
+function repeated(ids: { id: string; path: string }[], what: string): Fault[] {
+  const seen = new Map<string, string>();
+  return ids.flatMap(({ id, path }) => {
+    const first = seen.get(id);
+    if (first === undefined) {
+      seen.set(id, path);
+      return [];
+    }
+    return [{ path, wanted: `a ${what} id used once`, got: `${sayValue(id)} again (first at ${first})` }];
+  });
+}
+
+const apart = (aFrom: number, aTo: number, bFrom: number, bTo: number): boolean =>
+  aTo < bFrom - SAME_PLACE || bTo < aFrom - SAME_PLACE;
+
+function openingFaults(wall: SetWall, o: SetOpening, earlier: SetOpening[]): Fault[] {
+  const path = `/walls/${wall.index}/openings/${o.index}`;
+  const say = (n: number): string => sayMm(n, wall.show);
+  const run = wall.runs[o.run];
+  if (!run) {
+    return [{ path: `${path}/run`, wanted: `a run from 0 to ${wall.runs.length - 1}`, got: `${o.run}` }];
+  }
+  const faults: Fault[] = [];
+  if (!(o.from >= -SAME_PLACE && o.to <= run.length + SAME_PLACE)) {
+    faults.push({
+      path: `${path}/${o.from < 0 ? 'at' : 'width'}`,
+      wanted: `an opening inside its run, 0 to ${say(run.length)}`,
+      got: `${say(o.from)} to ${say(o.to)}`,
+    });
+  }
+  if (!(o.head > o.sill)) {
+    faults.push({ path: `${path}/head`, wanted: `a head above the sill at ${say(o.sill)}`, got: say(o.head) });
+  }
+  if (!(o.head <= wall.height + SAME_PLACE)) {
+    faults.push({ path: `${path}/head`, wanted: `a head no higher than the wall, ${say(wall.height)}`, got: say(o.head) });
+  }
+  const other = earlier.find(
+    (e) => e.run === o.run && !apart(e.from, e.to, o.from, o.to) && !apart(e.sill, e.head, o.sill, o.head),
+  );
+  if (other) {
+    faults.push({
+      path,
+      wanted: `masonry between openings`,
+      got: `${o.id} overlaps or touches ${other.id}`,
+    });
+  }
+  return faults;
+}
+
+function sizeFaults(wall: SetWall): Fault[] {
+  const faults: Fault[] = [];
+  const path = `/walls/${wall.index}`;
+  wall.runs.forEach((run) => {
+    if (!(run.length > 0)) {
+      faults.push({
+        path: `${path}/line/${run.item}`,
+        wanted: `a run longer than one head joint (${sayMm(wall.head, wall.show)})`,
+        got: sayMm(run.stated, wall.show),
+      });
+    }
+    if (!(run.length <= toMillimetres(LIMITS.run))) {
+      faults.push({ path: `${path}/line/${run.item}`, wanted: 'at most 1 km', got: `${(run.length / 1e6).toFixed(1)} km` });
+    }
+  });
+  if (!(wall.half > 0)) {
+    faults.push({ path: `${path}/build/head`, wanted: `a joint thinner than the unit is long`, got: sayMm(wall.head, wall.show) });
+  }
+  return faults;
+}
+
+const unitsIn = (wall: SetWall): number =>
+  (wall.runs.reduce((sum, r) => sum + r.length, 0) / (wall.unitLength + wall.head)) *
+  (wall.height / (wall.unitHeight + wall.bed));
+
+/** The faults that only show once the form is sound: ids, units, openings in their runs, size. */
+export function checkRules(job: JobDocument): Fault[] {
+  const faults: Fault[] = repeated(
+    job.walls.map((w, i) => ({ id: w.id, path: `/walls/${i}/id` })),
+    'wall',
+  );
+  faults.push(...repeated((job.units ?? []).map((u, i) => ({ id: u.id, path: `/units/${i}/id` })), 'unit'));
+  (job.units ?? []).forEach((u, i) => {
+    if (unitById(u.id)) {
+      faults.push({ path: `/units/${i}/id`, wanted: 'an id the library does not use', got: sayValue(u.id) });
+    }
+  });
+  let units = 0;
+  job.walls.forEach((wall, i) => {
+    faults.push(
+      ...repeated(
+        (wall.openings ?? []).map((o, k) => ({ id: o.id, path: `/walls/${i}/openings/${k}/id` })),
+        'opening',
+      ),
+      ...repeated(
+        wall.line.flatMap((item, k) =>
+          'id' in item && item.id !== undefined ? [{ id: item.id, path: `/walls/${i}/line/${k}/id` }] : [],
+        ),
+        'run',
+      ),
+    );
+    if (!wall.line.some((item) => !('turn' in item))) {
+      faults.push({ path: `/walls/${i}/line`, wanted: 'at least one run', got: 'only turns' });
+      return;
+    }
+    if (!findUnit(job, wall.build.unit)) {
+      faults.push({ path: `/walls/${i}/build/unit`, wanted: 'a unit of the library or of this job', got: sayValue(wall.build.unit) });
+      return;
+    }
+    if (wall.meets && !job.walls.some((w) => w.id === wall.meets?.wall && w.id !== wall.id)) {
+      faults.push({ path: `/walls/${i}/meets/wall`, wanted: 'another wall of this job', got: sayValue(wall.meets.wall) });
+    }
+    const set = setOutWall(job, i);
+    const sizes = sizeFaults(set);
+    faults.push(...sizes);
+    if (sizes.length === 0) {
+      set.openings.forEach((o, k) => faults.push(...openingFaults(set, o, set.openings.slice(0, k))));
+    }
+    units += unitsIn(set);
+  });
+  if (!(units <= LIMITS.units)) {
+    faults.push({ path: '/walls', wanted: `at most ${LIMITS.units} units`, got: `about ${Math.round(units)}` });
+  }
+  return faults;
+}

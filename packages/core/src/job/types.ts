@@ -1,0 +1,103 @@
+import type { Show } from '../measure/format.js';
+import type { ProfileId } from '../tables/profiles.js';
+
+/** A length as stated: millimetres, or text that carries its unit. Kept and given back verbatim. */
+export type Stated = number | string;
+
+export interface RunItem {
+  run: Stated;
+  id?: string;
+  name?: string;
+}
+export interface TurnItem {
+  turn: number;
+}
+export interface ArcItem {
+  arc: Stated;
+  sweep: number;
+  id?: string;
+  name?: string;
+}
+export type LineItem = RunItem | TurnItem | ArcItem;
+
+export interface Opening {
+  id: string;
+  name?: string;
+  /** Which run of the line, counted from 0 over runs only. */
+  run: number;
+  at: Stated;
+  width: Stated;
+  sill: Stated;
+  head: Stated;
+}
+
+/** How the courses are got to the height. Absent: ease every bed, as the contract says. */
+export interface Gauge {
+  /** A number of whole courses, chosen. */
+  courses?: number;
+  /** Take the difference in this many of the lowest beds; the rest at target. */
+  lowest?: number;
+  /** One course sawn to what is left: its number, 1 lowest. */
+  sawn?: number;
+}
+
+export interface Build {
+  kind: 'units';
+  unit: string;
+  bond: 'half';
+  start?: 'whole' | 'half';
+  /** Which run takes the corner: each in turn, or every second run both of its corners. */
+  corners?: 'in-turn' | 'in-pairs';
+  bed?: Stated;
+  head?: Stated;
+  gauge?: Gauge;
+}
+
+export interface Steel {
+  vertical?: { bar: string; every: Stated; place?: string };
+  beams?: { course: number | 'top'; bar: string; count: number }[];
+  footing?: { bar: string; count: number };
+}
+
+export interface Wall {
+  id: string;
+  name: string;
+  line: LineItem[];
+  height: Stated;
+  lengths?: 'nominal' | 'actual';
+  build: Build;
+  openings?: Opening[];
+  meets?: { wall: string; run: number; at: Stated };
+  steel?: Steel;
+  grout?: { fill: 'none' | 'steel' | 'all' | { every: number } };
+}
+
+export interface OwnUnit {
+  id: string;
+  name?: string;
+  family?: 'block' | 'brick' | 'adobe';
+  nominal?: { length: Stated; height: Stated; width: Stated };
+  actual: { length: Stated; height: Stated; width: Stated };
+  cells?: number;
+  shell?: Stated;
+  web?: Stated;
+  weight?: number;
+}
+
+export interface JobDocument {
+  format: 'even-tally/job';
+  version: 1;
+  name: string;
+  show: Show;
+  profile: ProfileId;
+  units?: OwnUnit[];
+  walls: Wall[];
+}
+
+declare const checked: unique symbol;
+/** A job document that has passed `check`. The core trusts it. */
+export type Job = JobDocument & { readonly [checked]: true };
+
+export const isRun = (item: LineItem): item is RunItem => 'run' in item;
+export const isTurn = (item: LineItem): item is TurnItem => 'turn' in item;
+export const isArc = (item: LineItem): item is ArcItem => 'arc' in item;

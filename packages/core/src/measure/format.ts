@@ -1,0 +1,69 @@
+import { type Length, toInches, toMillimetres } from './length.js';
+
+export type Show = 'ft-in' | 'mm';
+
+/** Fractions are digits with U+2044 so that the fonts' `frac` feature can draw them. */
+const SLASH = '\u2044';
+
+const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+
+function mixed(sixteenths: number, per: number, slash: string): string {
+  const whole = Math.floor(sixteenths / per);
+  const rest = sixteenths - whole * per;
+  if (rest === 0) return String(whole);
+  const d = gcd(rest, per);
+  const part = `${rest / d}${slash}${per / d}`;
+  return whole === 0 ? part : `${whole} ${part}`;
+}
+
+/** Shown, so rounded: to 1/16 in, or to a millimetre (a tenth when under 100 mm and not whole). */
+export function showMm(value: number, show: Show, per = 16): string {
+  if (!Number.isFinite(value)) return '–';
+  const sign = value < 0 ? '−' : '';
+  const size = Math.abs(value);
+  if (show === 'mm') {
+    const tenth = Math.round(size * 10) / 10;
+    return sign + (size < 100 && !Number.isInteger(tenth) ? tenth.toFixed(1) : String(Math.round(size)));
+  }
+  const parts = Math.round((size / 25.4) * per);
+  const feet = Math.floor(parts / (12 * per));
+  const rest = parts - feet * 12 * per;
+  return feet === 0
+    ? `${sign}${mixed(rest, per, SLASH)}″`
+    : `${sign}${feet}′-${mixed(rest, per, SLASH)}″`;
+}
+
+/** As `showMm`, with the unit said for millimetres: for sentences. */
+export const sayMm = (value: number, show: Show): string =>
+  show === 'mm' ? `${showMm(value, show)} mm` : showMm(value, show);
+
+const DENOMINATORS = [1, 2, 4, 8, 16, 32, 64, 3, 12];
+
+/**
+ * The exact text of a length for a job file: feet and inches when a usual fraction holds it exactly,
+ * otherwise millimetres. `parseLength(writeLength(l))` gives l back.
+ */
+export function writeLength(length: Length, show: Show): string | number {
+  const millimetres = toMillimetres(length);
+  if (show === 'mm' || length < 0) return millimetres;
+  const inch = toInches(length);
+  for (const per of DENOMINATORS) {
+    const parts = inch * per;
+    if (Math.abs(parts - Math.round(parts)) > 1e-9) continue;
+    const n = Math.round(parts);
+    const feet = Math.floor(n / (12 * per));
+    const rest = n - feet * 12 * per;
+    if (feet === 0) return `${mixed(rest, per, '/')}"`;
+    return rest === 0 ? `${feet}'` : `${feet}' ${mixed(rest, per, '/')}"`;
+  }
+  return millimetres;
+}
+
+/** Volume in m³, shown as ft³ or m³. */
+export function showVolume(m3: number, show: Show): string {
+  return show === 'ft-in' ? `${(m3 / 0.028316846592).toFixed(1)} ft³` : `${m3.toFixed(3)} m³`;
+}
+
+export function showArea(m2: number, show: Show): string {
+  return show === 'ft-in' ? `${(m2 / 0.09290304).toFixed(0)} ft²` : `${m2.toFixed(2)} m²`;
+}

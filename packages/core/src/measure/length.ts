@@ -1,0 +1,42 @@
+/**
+ * A stated length, exact. Counted in 24ths of a micrometre, the coarsest base in which 1/64 in, 1/3 in
+ * (three brick courses in 8 in) and 1 µm are all whole numbers: 1 in = 25 400 × 24 = 609 600.
+ * A kilometre is 2.4e10, far inside the integers a double holds exactly.
+ */
+export type Length = number & { readonly __length: 'exact' };
+
+/** A derived distance in millimetres (double). Positions in a plan; rounded only when shown or filed. */
+export type Mm = number & { readonly __mm: 'derived' };
+
+const PER_MM = 24_000;
+const PER_INCH = 609_600;
+
+function whole(ticks: number, what: string): Length {
+  if (!(Number.isFinite(ticks) && Math.abs(ticks) <= Number.MAX_SAFE_INTEGER)) {
+    throw new RangeError(`${what} must be a finite length, received ${ticks}`);
+  }
+  return Math.round(ticks) as Length;
+}
+
+/** Millimetres to a Length, to the nearest 1/24 µm. Throws RangeError on NaN and infinities. */
+export const millimetres = (n: number): Length => whole(n * PER_MM, 'millimetres');
+export const metres = (n: number): Length => whole(n * PER_MM * 1000, 'metres');
+/** Inches as a quotient, so that 5/12 in is exact: `inches(5, 12)`. */
+export const inches = (n: number, per = 1): Length => whole((n * PER_INCH) / per, 'inches');
+export const feet = (n: number): Length => whole(n * 12 * PER_INCH, 'feet');
+
+export const toMillimetres = (l: Length): number => l / PER_MM;
+export const toInches = (l: Length): number => l / PER_INCH;
+export const toMm = (l: Length): Mm => (l / PER_MM) as Mm;
+export const mm = (n: number): Mm => n as Mm;
+
+export const INCH: Mm = 25.4 as Mm;
+export const FOOT: Mm = 304.8 as Mm;
+/** One cubic foot in mm³, exact. */
+export const CUBIC_FOOT_MM3 = 304.8 ** 3;
+export const CUBIC_METRE_MM3 = 1e9;
+/** 100 ft² in mm², exact. */
+export const HUNDRED_SQUARE_FEET_MM2 = 100 * 304.8 ** 2;
+
+/** Two positions closer than this are the same place: a thousandth of a millimetre. */
+export const SAME_PLACE = 1e-3;

@@ -1,0 +1,92 @@
+import { inches, millimetres, type Length } from './length.js';
+
+export type Parsed = { ok: true; length: Length } | { ok: false; why: string };
+
+/** What a bare number means while typing; in a job file a bare number in text is refused. */
+export type BareUnit = 'mm' | 'in';
+
+const METRIC: Record<string, number> = { mm: 1, cm: 10, m: 1000 };
+const WANTED = 'a length such as 7\' 4 5/8", 7-4 5/8, 88 5/8", 2.4 m, 240 cm or 2400 mm';
+
+const tidy = (text: string): string =>
+  text
+    .trim()
+    .replace(/[′’ʹ]|(?<=\d)\s*ft\.?/g, "'")
+    .replace(/[″”ʺ]|''|(?<=\d)\s*in\.?$/g, '"')
+    .replace(/⁄/g, '/')
+    .replace(/[−–]/g, '-')
+    .replace(/\u00a0|\u202f|\u2009/g, ' ')
+    .replace(/\s+/g, ' ');
+
+const NUMBER = String.raw`(?:\d{1,9}(?:\.\d{1,9})?|\.\d{1,9})`;
+const FRACTION = String.raw`\d{1,4}\/\d{1,4}`;
+/** 4 5/8 · 5/8 · 4.25 · 4 */
+const MIXED = String.raw`(?:(?<whole>${NUMBER}) (?<part>${FRACTION})|(?<only>${FRACTION})|(?<plain>${NUMBER}))`;
+
+const METRIC_FORM = new RegExp(`^(?<n>${NUMBER}) ?(?<unit>mm|cm|m)$`);
+const FEET_FORM = new RegExp(`^(?<feet>${NUMBER})'(?: ?-? ?${MIXED} ?"?)?$`);
+const DASH_FORM = new RegExp(`^(?<feet>\\d{1,6})-${MIXED}"?$`);
+const INCH_FORM = new RegExp(`^${MIXED} ?"$`);
+const BARE_FORM = new RegExp(`^${MIXED}$`);
+
+function mixedInches(g: Record<string, string | undefined>): { n: number; per: number } | null {
+  const quotient = g.part ?? g.only;
+  if (quotient === undefined) return { n: Number(g.plain ?? 0), per: 1 };
+  const [top = 0, per = 0] = quotient.split('/').map(Number);
+  if (!(per >= 1)) return null;
+  // Kept as a quotient so that 7 5/8 and 5/12 stay exact.
+  return { n: Number(g.whole ?? 0) * per + top, per };
+}
+
+function fromFeetInches(g: Record<string, string | undefined>): Parsed {
+  const part = mixedInches(g);
+  if (part === null) return { ok: false, why: 'a fraction over nothing' };
+  return { ok: true, length: inches((Number(g.feet ?? 0) * 12) * part.per + part.n, part.per) };
+}
+
+/**
+ * Reads a length the way it is written or said on site, exactly, from the text itself.
+ * Without `bare` a number without a unit is refused (the rule of the job file).
+ */
+export function parseLength(text: string, bare?: BareUnit): Parsed {
+  if (text.length > 60) return { ok: false, why: `wanted ${WANTED}, got ${text.length} characters` };
+  const t = tidy(text);
+  const metric = METRIC_FORM.exec(t)?.groups;
+  if (metric) {
+    return { ok: true, length: millimetres(Number(metric.n) * (METRIC[metric.unit ?? ''] ?? NaN)) };
+  }
+  const feetInches = FEET_FORM.exec(t)?.groups ?? INCH_FORM.exec(t)?.groups;
+  if (feetInches) return fromFeetInches(feetInches);
+  if (bare !== undefined) {
+    const dashed = DASH_FORM.exec(t)?.groups;
+    if (dashed) return fromFeetInches(dashed);
+    const plain = BARE_FORM.exec(t)?.groups;
+    if (plain) {
+      if (bare === 'in') return fromFeetInches(plain);
+      if (plain.plain !== undefined) return { ok: true, length: millimetres(Number(plain.plain)) };
+    }
+  } else if (BARE_FORM.test(t) || DASH_FORM.test(t)) {
+    return { ok: false, why: `text must carry its unit: wanted ${WANTED}, got "${text}"` };
+  }
+  return { ok: false, why: `wanted ${WANTED}, got "${text}"` };
+}
+
+export interface Modules {
+  /** Unit length plus head joint. */
+  length: Length;
+  /** Course pitch: unit height plus bed. */
+  course: Length;
+}
+
+const COUNTED = /^(\d{1,6}(?:\.5)?|\d{0,6}½) ?(bricks?|blocks?|units?|adobes?|courses?|crs)$/i;
+
+/** As `parseLength`, and also "3 bricks", "2.5 blocks", "12 courses", counted in the wall's own modules. */
+export function parseTyped(text: string, bare: BareUnit, modules: Modules): Parsed {
+  const counted = COUNTED.exec(text.trim());
+  if (counted) {
+    const n = Number((counted[1] ?? '').replace('½', '.5'));
+    const module = /^c/i.test(counted[2] ?? '') ? modules.course : modules.length;
+    return { ok: true, length: Math.round(n * module) as Length };
+  }
+  return parseLength(text, bare);
+}

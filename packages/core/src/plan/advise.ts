@@ -1,0 +1,86 @@
+import { bondCost, type BondCost } from '../bond/cost.js';
+import { bondWays } from '../bond/ways.js';
+import { gaugeCandidates } from '../gauge/choices.js';
+import { applyEdit, type EditStep, type Guard } from '../job/edit.js';
+import { checkJob } from '../job/check.js';
+import type { Job, JobDocument } from '../job/types.js';
+import { sayMm } from '../measure/format.js';
+import type { SetWall } from '../setout/wall.js';
+import type { Candidate, Choice, Finding, Fix } from './finding.js';
+import type { Issue } from './issue.js';
+import { issuesOf, workWall, type WallWork } from './work.js';
+
+/** Fixes shown for one finding: enough to choose from, few enough to read. */
+const MOST_FIXES = 3;
+
+function edited(job: JobDocument, edit: EditStep[]): Job | null {
+  const applied = applyEdit(job, edit);
+  if (!applied.ok) return null;
+  const checked = checkJob(applied.value);
+  return checked.ok ? checked.job : null;
+}
+
+function guards(job: JobDocument, index: number, edit: EditStep[]): Guard[] {
+  const list: Guard[] = [{ path: `/walls/${index}/id`, is: job.walls[index]?.id }];
+  for (const step of edit) {
+    const place = /^\/walls\/\d+\/openings\/(\d+)\//.exec(step.path)?.[1];
+    const path = `/walls/${index}/openings/${place}/id`;
+    if (place === undefined || list.some((g) => g.path === path)) continue;
+    list.push({ path, is: job.walls[index]?.openings?.[Number(place)]?.id });
+  }
+  return list;
+}
+
+/** Plans the edited wall and keeps the edits after which the issue is gone and no new fault stands. */
+function proved(job: JobDocument, index: number, one: Issue, faults: number, tries: { says: string; edit: EditStep[] }[]): Fix[] {
+  const fixes: Fix[] = [];
+  for (const t of tries) {
+    if (fixes.length >= MOST_FIXES) break;
+    const after = edited(job, t.edit);
+    if (!after) continue;
+    const issues = issuesOf(after, index, workWall(after, index));
+    if (issues.some((i) => i.key === one.key)) continue;
+    if (issues.filter((i) => i.severity === 'fault').length > faults) continue;
+    fixes.push({ says: t.says, edit: t.edit, guard: guards(job, index, t.edit) });
+  }
+  return fixes;
+}
+
+function sayCost(wall: SetWall, cost: BondCost): string {
+  const parts = [
+    cost.cutPieces === 0 ? 'nothing is sawn' : `${cost.cutPieces} ${cost.cutPieces === 1 ? 'piece is' : 'pieces are'} sawn`,
+    cost.underLeast > 0 ? `${cost.underLeast} too short` : '',
+    cost.shortLaps > 0 ? `${cost.shortLaps} short laps` : '',
+    cost.smallest === null ? '' : `smallest ${sayMm(cost.smallest, wall.show)}`,
+  ];
+  return parts.filter(Boolean).join(', ');
+}
+
+function bondCandidates(job: JobDocument, index: number, work: WallWork): Candidate[] {
+  return bondWays(work.wall).flatMap((way): Candidate[] => {
+    const after = way.inForce ? job : edited(job, way.edit);
+    if (!after) return [];
+    const there = way.inForce ? work : workWall(after, index);
+    const cost = bondCost(there.wall, there.runs);
+    return [{ stage: 'bond', kind: way.kind, name: way.name, says: `${way.name}: ${sayCost(there.wall, cost)}.`, edit: way.edit, cost: cost.total, applied: way.inForce }];
+  });
+}
+
+const ranked = (candidates: Candidate[]): Choice[] => candidates.map((c, i) => ({ ...c, rank: i + 1 }));
+
+/** Choices, best first, and every issue with the fixes that are proved to settle it. */
+export function adviseWall(job: JobDocument, index: number, work: WallWork, issues: Issue[]): { findings: Finding[]; choices: Choice[] } {
+  const gauge = gaugeCandidates(work.wall, work.gauge);
+  const bond = bondCandidates(job, index, work)
+    .map((c, i) => ({ c, i }))
+    .sort((a, b) => a.c.cost - b.c.cost || Number(b.c.applied) - Number(a.c.applied) || a.i - b.i)
+    .map(({ c }) => c);
+  const faults = issues.filter((i) => i.severity === 'fault').length;
+  const findings = issues.map((one): Finding => {
+    const { tries, key: _key, ...rest } = one;
+    const choices = one.code === 'height-off-gauge' ? gauge.filter((c) => c.edit.length > 0).map((c) => ({ says: c.name, edit: c.edit })) : [];
+    const most = choices.length > 0 ? [...choices, ...tries] : tries;
+    return { ...rest, fixes: proved(job, index, one, faults, most) };
+  });
+  return { findings, choices: [...ranked(gauge), ...ranked(bond)] };
+}

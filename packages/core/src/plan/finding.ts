@@ -1,0 +1,62 @@
+import type { EditStep, Guard } from '../job/edit.js';
+
+export type Severity = 'fault' | 'choice' | 'note';
+export type StageName = 'set-out' | 'gauge' | 'bond' | 'tally';
+
+export interface Fix {
+  says: string;
+  edit: EditStep[];
+  /** Ids that must still stand where the edit points. */
+  guard: Guard[];
+}
+
+/** Something the wall says. Codes are those of the registry. */
+export interface Finding {
+  code: FindingCode;
+  stage: StageName;
+  severity: Severity;
+  /** Lowest course concerned, run and place along it (mm); null when it is the whole wall's. */
+  course: number | null;
+  run: number | null;
+  at: number | null;
+  /** Highest course concerned. */
+  to: number | null;
+  opening: string | null;
+  says: string;
+  fixes: Fix[];
+  source: string;
+}
+
+/** A way to build it, weighed. `edit` is empty when it is what the wall already does. */
+export interface Candidate {
+  stage: 'gauge' | 'bond';
+  kind: string;
+  /** A few words for a button. */
+  name: string;
+  /** The same with its reason and what it costs. */
+  says: string;
+  edit: EditStep[];
+  cost: number;
+  applied: boolean;
+}
+
+export interface Choice extends Candidate {
+  rank: number;
+}
+
+/** The one registry of finding codes. `docs/format.md` is checked against it. */
+export const FINDINGS = {
+  'height-off-gauge': 'No number of whole courses reaches the height with beds inside the limits.',
+  'opening-off-gauge': 'A sill or head does not fall on a course, so units are cut in height to it.',
+  'opening-off-bond': 'A jamb does not fall on a perp, so units are sawn to it.',
+  'straight-joint': 'Perps stand over one another: two courses are a caution, three or more a fault.',
+  'lap-short': 'A perp laps the one below by less than the least lap.',
+  sliver: 'A piece shorter than the least piece.',
+  'head-joint-out': 'A head joint outside its limits.',
+  'lintel-not-designed': 'Something must carry the wall over an opening; it is not designed here.',
+  'line-not-closed': 'The line comes back near its start without meeting it.',
+  'run-not-planned': 'A curved run or a corner that is not square: its units are not laid out yet.',
+  'stage-not-planned': 'The job states steel or grout, which is kept but not worked out yet.',
+} as const;
+
+export type FindingCode = keyof typeof FINDINGS;

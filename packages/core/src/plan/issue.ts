@@ -1,0 +1,30 @@
+import type { EditStep } from '../job/edit.js';
+import type { Finding } from './finding.js';
+
+/** A way out that might settle an issue. It is offered only once re-planning shows that it does. */
+export interface Try {
+  says: string;
+  edit: EditStep[];
+}
+
+/** A finding before its fixes are proved. `key` says when two issues are the same one after an edit. */
+export interface Issue extends Omit<Finding, 'fixes'> {
+  key: string;
+  tries: Try[];
+}
+
+type Stated = Pick<Issue, 'code' | 'stage' | 'severity' | 'says' | 'source'> & Partial<Issue>;
+
+export function issue(given: Stated): Issue {
+  const { code, run = null, opening = null } = given;
+  return {
+    course: null,
+    to: null,
+    at: null,
+    tries: [],
+    run,
+    opening,
+    key: [code, run ?? '', opening ?? ''].join('|'),
+    ...given,
+  };
+}

@@ -1,0 +1,137 @@
+import { KINDS } from '../bond/kinds.js';
+import type { BondedRun } from '../bond/bond.js';
+import type { Piece } from '../bond/row.js';
+import { buyLines, packsOf, type Counts } from '../tally/tally.js';
+import type { Finding } from './finding.js';
+import type { Plan, WallPlan } from './plan.js';
+
+/** Filed numbers are rounded to a millionth of a millimetre (or of a m³ in mm³ terms): float noise, not measure. */
+const tidy = (n: number): number => Math.round(n * 1e6) / 1e6 + 0;
+const tidyVolume = (n: number): number => Math.round(n * 1e9) / 1e9 + 0;
+
+export interface PieceJson {
+  kind: string;
+  run: number;
+  from: number;
+  to: number;
+  cutFrom?: string;
+  shows?: { run: number; from: number; to: number };
+  bottom?: number;
+  top?: number;
+}
+
+/** What a corner unit's end shows on the face round the corner. */
+function shows(plan: WallPlan, run: BondedRun, piece: Piece): PieceJson['shows'] {
+  const { start, end } = run.ends;
+  const width = plan.wall.unitWidth;
+  const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
+  if (end.other !== null && same(piece.to, run.to)) {
+    const from = end.past > 0 ? -width : 0;
+    return { run: end.other, from: tidy(from), to: tidy(from + width) };
+  }
+  if (start.other !== null && same(piece.from, run.from)) {
+    const from = (plan.wall.runs[start.other]?.length ?? 0) - (start.past > 0 ? 0 : width);
+    return { run: start.other, from: tidy(from), to: tidy(from + width) };
+  }
+  return undefined;
+}
+
+function pieceJson(plan: WallPlan, run: BondedRun, piece: Piece, sawn: boolean): PieceJson {
+  const turned = shows(plan, run, piece);
+  return {
+    kind: sawn ? 'cut' : piece.kind,
+    run: run.index,
+    from: tidy(piece.from),
+    to: tidy(piece.to),
+    ...(sawn || piece.cutFrom !== null ? { cutFrom: piece.cutFrom ?? 'stretcher' } : {}),
+    ...(turned ? { shows: turned } : {}),
+    ...(piece.band ? { bottom: tidy(piece.band.from), top: tidy(piece.band.to) } : {}),
+  };
+}
+
+const countsJson = (pieces: Counts, total: number): Record<string, number> => {
+  const always = new Set(['stretcher', 'half', 'corner', 'jamb', 'beam', 'cut']);
+  const kinds = KINDS.filter((k) => always.has(k) || pieces[k] > 0);
+  return { ...Object.fromEntries(kinds.map((k) => [k, pieces[k]])), total };
+};
+
+function findingJson(f: Finding): Record<string, unknown> {
+  const place = { course: f.course, to: f.to, run: f.run, at: f.at === null ? null : tidy(f.at), opening: f.opening };
+  return {
+    code: f.code,
+    severity: f.severity,
+    ...Object.fromEntries(Object.entries(place).filter(([, v]) => v !== null)),
+    says: f.says,
+    fixes: f.fixes,
+    stage: f.stage,
+    source: f.source,
+  };
+}
+
+function wallJson(p: WallPlan): Record<string, unknown> {
+  return {
+    id: p.wall.id,
+    courses: p.gauge.courses.map((c) => ({
+      number: c.number,
+      bottom: tidy(c.bottom),
+      top: tidy(c.top),
+      bed: tidy(c.bed),
+      unitHeight: tidy(c.unitHeight),
+    })),
+    rows: p.gauge.courses.map((c, i) => ({
+      course: c.number,
+      leaf: 0,
+      pieces: p.runs.flatMap((run) => (run.rows[i]?.pieces ?? []).map((piece) => pieceJson(p, run, piece, c.sawn))),
+    })),
+    units: countsJson(p.tally.pieces, p.tally.total),
+    runs: p.runs.map((run, i) => ({
+      run: run.index,
+      id: p.wall.runs[run.index]?.id,
+      length: tidy(p.wall.runs[run.index]?.length ?? 0),
+      units: countsJson(p.runTallies[i]?.pieces ?? p.tally.pieces, p.runTallies[i]?.total ?? 0),
+      mortar: { geometric: tidyVolume(p.runTallies[i]?.mortar.geometric ?? 0), used: tidyVolume(p.runTallies[i]?.mortar.used ?? 0) },
+    })),
+    bars: [],
+    cells: [],
+    findings: p.findings.map(findingJson),
+    choices: p.choices.map((c) => ({ ...c, cost: tidy(c.cost) })),
+  };
+}
+
+type UnitLines = Record<string, Record<string, { net: number; ordered: number }>>;
+
+function unitsJson(plan: Plan): UnitLines {
+  const units: UnitLines = {};
+  for (const p of plan.walls) {
+    const of = (units[p.wall.unit.id] ??= {});
+    for (const line of buyLines(p.wall, p.tally)) {
+      const was = of[line.kind]?.net ?? 0;
+      const net = was + line.net;
+      of[line.kind] = { net, ordered: Math.ceil(net * (1 + p.wall.profile.breakage(p.wall.unit)) - 1e-9) };
+    }
+  }
+  return units;
+}
+
+/** The plan as the contract files it. What is not built yet is present and empty. */
+export function planJson(plan: Plan): Record<string, unknown> {
+  const sum = (of: (p: WallPlan) => number): number => plan.walls.reduce((total, p) => total + of(p), 0);
+  const used = sum((p) => p.tally.mortar.used);
+  const pack = plan.walls[0]?.wall.profile.pack;
+  return {
+    format: 'even-tally/plan',
+    version: 1,
+    walls: plan.walls.map(wallJson),
+    tally: {
+      units: unitsJson(plan),
+      mortar: {
+        geometric: tidyVolume(sum((p) => p.tally.mortar.geometric)),
+        used: tidyVolume(used),
+        ordered: pack ? { [pack.name]: packsOf(used, pack) } : {},
+      },
+      grout: { geometric: 0, used: 0 },
+      concrete: { geometric: 0, used: 0 },
+      steel: [],
+    },
+  };
+}

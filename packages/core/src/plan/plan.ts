@@ -1,0 +1,62 @@
+import type { Job, JobDocument } from '../job/types.js';
+import { addTallies, buyLines, tallyRun, type BuyLine, type Tally } from '../tally/tally.js';
+import { adviseWall } from './advise.js';
+import type { Choice, Finding } from './finding.js';
+import type { Issue } from './issue.js';
+import { issuesOf, workWall, type WallWork } from './work.js';
+
+/** What follows from one wall: each stage reads only the ones before it. */
+export interface WallPlan extends WallWork {
+  runTallies: Tally[];
+  tally: Tally;
+  buy: BuyLine[];
+  findings: Finding[];
+  choices: Choice[];
+}
+
+export interface Plan {
+  walls: WallPlan[];
+}
+
+/** What happened on site. Empty until the record is built; `plan` already takes it. */
+export type SiteRecord = readonly never[];
+
+export interface PlanOptions {
+  /** False leaves out choices and fixes, which need the wall planned again for each. */
+  advise?: boolean;
+  /** Only these walls, by place in the document; the rest are left out. */
+  only?: readonly number[];
+}
+
+const bare = (i: Issue): Finding => ({
+  code: i.code,
+  stage: i.stage,
+  severity: i.severity,
+  course: i.course,
+  to: i.to,
+  run: i.run,
+  at: i.at,
+  opening: i.opening,
+  says: i.says,
+  fixes: [],
+  source: i.source,
+});
+
+function planWall(job: JobDocument, index: number, advise: boolean): WallPlan {
+  const work = workWall(job, index);
+  const runTallies = work.runs.map((run) => tallyRun(work.wall, work.gauge, run));
+  const tally = addTallies(work.wall.unit.id, runTallies);
+  const issues = issuesOf(job, index, work);
+  const advice = advise ? adviseWall(job, index, work, issues) : { findings: issues.map(bare), choices: [] };
+  return { ...work, runTallies, tally, buy: buyLines(work.wall, tally), ...advice };
+}
+
+/**
+ * The plan of a checked job. Pure: same job, same plan. Findings of each wall come faults first; fixes are
+ * offered only where planning again shows the finding gone.
+ */
+export function plan(job: Job, _record: SiteRecord = [], options: PlanOptions = {}): Plan {
+  const advise = options.advise ?? true;
+  const which = options.only ?? job.walls.map((_, i) => i);
+  return { walls: which.map((i) => planWall(job, i, advise)) };
+}

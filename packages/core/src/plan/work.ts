@@ -1,0 +1,47 @@
+import { bondWall, type BondedRun } from '../bond/bond.js';
+import { bondIssues } from '../bond/issues.js';
+import { gaugeIssues } from '../gauge/issues.js';
+import { solveGauge, type GaugeSolution } from '../gauge/courses.js';
+import type { JobDocument } from '../job/types.js';
+import { setOutIssues } from '../setout/issues.js';
+import { setOutWall, type SetWall } from '../setout/wall.js';
+import { issue, type Issue } from './issue.js';
+
+export interface WallWork {
+  wall: SetWall;
+  gauge: GaugeSolution;
+  runs: BondedRun[];
+}
+
+/** Set out, gauge and bond of one wall, without what it says about itself. */
+export function workWall(job: JobDocument, index: number): WallWork {
+  const wall = setOutWall(job, index);
+  const gauge = solveGauge(wall);
+  return { wall, gauge, runs: bondWall(wall, gauge.courses) };
+}
+
+function notBuiltYet(job: JobDocument, index: number): Issue[] {
+  const { steel, grout } = job.walls[index] ?? {};
+  if (!steel && !grout) return [];
+  const what = [steel ? 'steel' : '', grout ? 'grout' : ''].filter(Boolean).join(' and ');
+  return [
+    issue({
+      code: 'stage-not-planned',
+      stage: 'tally',
+      severity: 'note',
+      says: `The ${what} written in this job ${steel && grout ? 'are' : 'is'} kept, but not worked out yet and not in the tally.`,
+      source: 'what this edition works out',
+    }),
+  ];
+}
+
+const ORDER = { fault: 0, choice: 1, note: 2 } as const;
+
+export function issuesOf(job: JobDocument, index: number, work: WallWork): Issue[] {
+  return [
+    ...setOutIssues(work.wall),
+    ...gaugeIssues(work.wall, work.gauge),
+    ...bondIssues(work.wall, work.runs),
+    ...notBuiltYet(job, index),
+  ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
+}

@@ -1,0 +1,62 @@
+import { showMm, type Show } from '../measure/format.js';
+import type { Finding } from '../plan/finding.js';
+import type { WallWork } from '../plan/work.js';
+import { pieceColumns } from './columns.js';
+import { line, rect, words, type Scene, type SceneShape } from './scene.js';
+
+/** How much ground is drawn under the wall, mm: enough to show what it stands on. */
+export const FOOTING_DRAWN = 150;
+
+const letterOf = (i: number): string => (i < 26 ? String.fromCharCode(65 + i) : `${String.fromCharCode(64 + Math.floor(i / 26))}${String.fromCharCode(65 + (i % 26))}`);
+
+export interface Lettered {
+  letter: string;
+  finding: Finding;
+}
+
+/** Chalk letters for the findings of a sheet, in the order the wall says them. */
+export const letterFindings = (findings: readonly Finding[]): Lettered[] =>
+  findings.map((finding, i) => ({ letter: letterOf(i), finding }));
+
+function placeOf(work: WallWork, f: Finding): { x: number; y: number } {
+  const { courses } = work.gauge;
+  const from = courses[(f.course ?? 1) - 1];
+  const to = courses[(f.to ?? f.course ?? 1) - 1] ?? from;
+  const length = work.wall.runs[f.run ?? 0]?.length ?? 0;
+  return { x: f.at ?? length / 2, y: from && to ? (from.bottom + to.top) / 2 : 0 };
+}
+
+function findingShapes(work: WallWork, { letter, finding }: Lettered): SceneShape[] {
+  const { x, y } = placeOf(work, finding);
+  const shapes: SceneShape[] = [];
+  const { courses } = work.gauge;
+  if ((finding.code === 'straight-joint' || finding.code === 'lap-short') && finding.course !== null && finding.at !== null) {
+    const low = courses[finding.course - 1];
+    const high = courses[(finding.to ?? finding.course) - 1];
+    if (low && high) shapes.push(line('bad-joint', finding.at, low.bottom, finding.at, high.top));
+  }
+  shapes.push({ ...words(`letter-${finding.severity}`, x, y, letter, 'middle'), id: letter });
+  return shapes;
+}
+
+/** The face of one run seen from outside, unit by unit. `letters` are drawn where they belong. */
+export function elevationScene(work: WallWork, run: number, letters: readonly Lettered[], show: Show): Scene {
+  const length = work.wall.runs[run]?.length ?? 0;
+  const height = Math.max(work.wall.height, work.gauge.courses.at(-1)?.top ?? 0);
+  const over = Math.min(400, length * 0.06);
+  const shapes: SceneShape[] = [
+    rect('ground', -over * 2, -FOOTING_DRAWN * 1.6, length + over * 4, FOOTING_DRAWN * 1.6),
+    rect('footing', -over, -FOOTING_DRAWN, length + over * 2, FOOTING_DRAWN),
+  ];
+  if (work.gauge.short > 0) shapes.push(rect('short', 0, work.wall.height - work.gauge.short, length, work.gauge.short));
+  for (const o of work.wall.openings.filter((one) => one.run === run)) {
+    const middle = (o.from + o.to) / 2;
+    shapes.push(
+      rect('opening', o.from, o.sill, o.to - o.from, o.head - o.sill, o.id),
+      words('opening-name', middle, (o.sill + o.head) / 2, o.name, 'middle'),
+      words('opening-size', middle, (o.sill + o.head) / 2, `${showMm(o.to - o.from, show)} × ${showMm(o.head - o.sill, show)}`, 'middle'),
+    );
+  }
+  for (const l of letters) if ((l.finding.run ?? run) === run) shapes.push(...findingShapes(work, l));
+  return { box: { x: 0, y: 0, w: length, h: height }, pieces: pieceColumns(work, run), shapes };
+}

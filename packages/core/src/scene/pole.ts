@@ -1,0 +1,70 @@
+import { SAME_PLACE } from '../measure/length.js';
+import { showMm, type Show } from '../measure/format.js';
+import { bedLimits } from '../gauge/courses.js';
+import type { WallWork } from '../plan/work.js';
+import { line, rect, words, type Scene, type SceneShape } from './scene.js';
+
+export interface PoleMark {
+  course: number;
+  /** Cumulative, by multiplication, mm. */
+  top: number;
+  bed: number;
+  /** How the bed stands to its target and limits. */
+  state: 'target' | 'tight' | 'open' | 'out';
+}
+
+export interface PoleFlag {
+  name: string;
+  at: number;
+  /** Whether it stands on a course mark. */
+  onMark: boolean;
+}
+
+/** The marks of the story pole. */
+export function poleMarks(work: WallWork): PoleMark[] {
+  const limits = bedLimits(work.wall);
+  return work.gauge.courses.map((c) => {
+    const [least, most] = c.number === 1 ? [limits.firstLeast, limits.firstMost] : [limits.least, limits.most];
+    const off = c.bed - work.wall.bed;
+    const out = c.bed < least - SAME_PLACE || c.bed > most + SAME_PLACE;
+    const state = out ? 'out' : Math.abs(off) < 0.2 ? 'target' : off < 0 ? 'tight' : 'open';
+    return { course: c.number, top: c.top, bed: c.bed, state };
+  });
+}
+
+/** Fixed heights of a run: its top, and the sills and heads of its openings, those at one height together. */
+export function poleFlags(work: WallWork, run: number): PoleFlag[] {
+  const marks = [0, ...work.gauge.courses.map((c) => c.top)];
+  const at = new Map<number, string[]>();
+  const add = (height: number, name: string): void => {
+    const key = [...at.keys()].find((k) => Math.abs(k - height) < 1) ?? height;
+    at.set(key, [...(at.get(key) ?? []), name]);
+  };
+  add(work.wall.height, 'top');
+  for (const o of work.wall.openings.filter((one) => one.run === run)) {
+    if (o.sill > 0) add(o.sill, `${o.name} sill`);
+    add(o.head, `${o.name} head`);
+  }
+  const heads = (names: string[]): string => (names.length > 1 && names.every((n) => n.endsWith(' head')) ? 'heads' : names.join(', '));
+  return [...at].map(([height, names]) => ({
+    name: heads(names),
+    at: height,
+    onMark: marks.some((m) => Math.abs(m - height) < 3.3),
+  }));
+}
+
+/** The story pole as a picture of its own: numbers, cumulative heights, fixed heights. */
+export function poleScene(work: WallWork, run: number, show: Show): Scene {
+  const marks = poleMarks(work);
+  const top = Math.max(work.wall.height, marks.at(-1)?.top ?? 0);
+  const shapes: SceneShape[] = [rect('pole', 0, 0, 100, top)];
+  for (const m of marks) {
+    const c = work.gauge.courses[m.course - 1];
+    shapes.push(line('pole-mark', 0, m.top, 100, m.top));
+    shapes.push(words('pole-height', -10, m.top, showMm(m.top, show), 'end'));
+    if (c) shapes.push(words('pole-number', 50, (c.bottom + c.top) / 2, String(m.course), 'middle'));
+    if (m.state !== 'target' && c) shapes.push(rect(`bed-${m.state}`, 0, c.bottom, 100, c.bed));
+  }
+  for (const f of poleFlags(work, run)) shapes.push(words('pole-flag', 110, f.at, f.name, 'start'));
+  return { box: { x: -60, y: 0, w: 260, h: top }, pieces: null, shapes };
+}

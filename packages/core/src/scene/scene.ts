@@ -1,0 +1,52 @@
+import type { PieceColumns } from './columns.js';
+
+/** What a shape is; a renderer decides how that looks on its ground. */
+export type Role =
+  | 'ground'
+  | 'footing'
+  | 'opening'
+  | 'opening-name'
+  | 'opening-size'
+  | 'short'
+  | 'bad-joint'
+  | 'letter-fault'
+  | 'letter-choice'
+  | 'letter-note'
+  | 'pole'
+  | 'pole-mark'
+  | 'pole-number'
+  | 'pole-height'
+  | 'pole-flag'
+  | 'bed-tight'
+  | 'bed-open'
+  | 'bed-out'
+  | 'tape'
+  | 'tape-mark'
+  | 'tape-number'
+  | 'course-name'
+  | 'unit-plan'
+  | 'cell'
+  | 'title'
+  | 'caution';
+
+export type SceneShape =
+  | { type: 'rect'; role: Role; x: number; y: number; w: number; h: number; id?: string }
+  | { type: 'line'; role: Role; x1: number; y1: number; x2: number; y2: number; id?: string }
+  | { type: 'text'; role: Role; x: number; y: number; text: string; anchor: 'start' | 'middle' | 'end'; id?: string };
+
+/** A picture in wall millimetres, y upwards from the wall's base. Pieces are columns, the rest plain shapes. */
+export interface Scene {
+  box: { x: number; y: number; w: number; h: number };
+  pieces: PieceColumns | null;
+  shapes: SceneShape[];
+}
+
+export const rect = (role: Role, x: number, y: number, w: number, h: number, id?: string): SceneShape => ({
+  type: 'rect', role, x, y, w, h, ...(id === undefined ? {} : { id }),
+});
+export const line = (role: Role, x1: number, y1: number, x2: number, y2: number): SceneShape => ({
+  type: 'line', role, x1, y1, x2, y2,
+});
+export const words = (role: Role, x: number, y: number, text: string, anchor: 'start' | 'middle' | 'end' = 'start'): SceneShape => ({
+  type: 'text', role, x, y, text, anchor,
+});

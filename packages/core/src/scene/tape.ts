@@ -1,0 +1,48 @@
+import { toMillimetres } from '../measure/length.js';
+import { showMm, type Show } from '../measure/format.js';
+import type { WallWork } from '../plan/work.js';
+import { line, rect, words, type Scene, type SceneShape } from './scene.js';
+
+export interface TapeMark {
+  at: number;
+  /** Marks with figures are every second or fifth module, so that they can be read. */
+  figure: boolean;
+}
+
+/** Marks along the base: every half module, with figures where there is room for `most` of them. */
+export function tapeMarks(work: WallWork, run: number, show: Show, most = 12): TapeMark[] {
+  const length = work.wall.runs[run]?.length ?? 0;
+  const step = show === 'mm' ? (work.wall.unit.family === 'brick' ? 225 : 450) : 203.2;
+  const count = Math.floor(length / step + 1e-9);
+  const every = [1, 2, 4, 5, 10, 20, 50, 100, 200, 500].find((n) => count / n <= most) ?? 1000;
+  return Array.from({ length: count + 1 }, (_, i) => ({ at: i * step, figure: i % every === 0 }));
+}
+
+export function tapeScene(work: WallWork, run: number, show: Show, most?: number): Scene {
+  const length = work.wall.runs[run]?.length ?? 0;
+  const shapes: SceneShape[] = [rect('tape', 0, 0, length, 100)];
+  for (const mark of tapeMarks(work, run, show, most)) {
+    shapes.push(line('tape-mark', mark.at, 100, mark.at, mark.figure ? 45 : 70));
+    if (mark.figure) shapes.push(words('tape-number', mark.at, 10, showMm(mark.at, show)));
+  }
+  return { box: { x: 0, y: 0, w: length, h: 100 }, pieces: null, shapes };
+}
+
+/** One course in plan: units with their cells, seen from above. `course` is its number. */
+export function coursePlanScene(work: WallWork, runIndex: number, course: number): Scene {
+  const run = work.runs.find((r) => r.index === runIndex);
+  const width = work.wall.unitWidth;
+  const shapes: SceneShape[] = [];
+  const { shells } = work.wall.unit;
+  for (const piece of run?.rows[course - 1]?.pieces ?? []) {
+    const length = piece.to - piece.from;
+    shapes.push(rect('unit-plan', piece.from, 0, length, width, piece.cutFrom === null ? piece.kind : 'cut'));
+    if (!shells) continue;
+    const [shell, web] = [toMillimetres(shells.shell), toMillimetres(shells.web)];
+    const cells = length > work.wall.unitLength * 0.8 ? shells.cells : 1;
+    const cell = (length - web * (cells + 1)) / cells;
+    if (cell < 20) continue;
+    for (let i = 0; i < cells; i++) shapes.push(rect('cell', piece.from + web + i * (cell + web), shell, cell, width - 2 * shell));
+  }
+  return { box: { x: 0, y: 0, w: work.wall.runs[runIndex]?.length ?? 0, h: width }, pieces: null, shapes };
+}

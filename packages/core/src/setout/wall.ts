@@ -1,0 +1,130 @@
+import { toMillimetres, type Length } from '../measure/length.js';
+import type { Show } from '../measure/format.js';
+import { stated } from '../job/stated.js';
+import { findUnit } from '../job/units.js';
+import { isArc, isRun, type Gauge, type JobDocument, type Wall } from '../job/types.js';
+import { PROFILES, type Profile } from '../tables/profiles.js';
+import type { UnitShape } from '../tables/units.js';
+import { walkLine, type PlanLine } from './line.js';
+
+export interface SetOpening {
+  id: string;
+  name: string;
+  /** Place in the document's list, for edits. */
+  index: number;
+  run: number;
+  /** Clear opening, actual mm along the run's outside face. */
+  from: number;
+  to: number;
+  sill: number;
+  head: number;
+}
+
+export interface SetRun {
+  id: string;
+  name: string;
+  /** Place in the document's `line`, for edits. */
+  item: number;
+  /** As stated, and as the tape reads on the outside face, mm. */
+  stated: number;
+  length: number;
+  curved: boolean;
+}
+
+/** A wall with every stated length read and every default filled in: what the later stages start from. */
+export interface SetWall {
+  id: string;
+  name: string;
+  /** Place in the document, for edits. */
+  index: number;
+  show: Show;
+  profile: Profile;
+  unit: UnitShape;
+  /** Unit sizes and target joints, mm. */
+  unitLength: number;
+  unitHeight: number;
+  unitWidth: number;
+  half: number;
+  bed: number;
+  head: number;
+  height: number;
+  nominal: boolean;
+  line: PlanLine;
+  runs: SetRun[];
+  openings: SetOpening[];
+  start: 'whole' | 'half';
+  corners: 'in-turn' | 'in-pairs';
+  gauge: Gauge;
+}
+
+/** Target joints: the wall's own, else the unit's, else the profile's. */
+export function targetJoints(wall: Wall, unit: UnitShape, profile: Profile): { bed: Length; head: Length } {
+  return {
+    bed: wall.build.bed === undefined ? (unit.bed ?? profile.joint) : stated(wall.build.bed),
+    head: wall.build.head === undefined ? (unit.head ?? profile.joint) : stated(wall.build.head),
+  };
+}
+
+/** Reads one wall of a checked document. Throws when its unit is unknown, which `check` refuses. */
+export function setOutWall(job: JobDocument, index: number): SetWall {
+  const wall = job.walls[index];
+  const unit = wall && findUnit(job, wall.build.unit);
+  if (!wall || !unit) throw new TypeError(`wall ${index} is not in a checked document`);
+  const profile = PROFILES[job.profile];
+  const joints = targetJoints(wall, unit, profile);
+  const head = toMillimetres(joints.head);
+  const nominal = (wall.lengths ?? profile.lengths) === 'nominal';
+  const off = nominal ? head : 0;
+  const length = (l: number | string): number => toMillimetres(stated(l));
+  const line = walkLine(
+    wall.line.map((item) =>
+      isRun(item) ? { run: length(item.run) } : isArc(item) ? { arc: length(item.arc), sweep: item.sweep } : item,
+    ),
+    head,
+  );
+  const named = wall.line.map((item, i) => ({ item, i })).filter(({ item }) => isRun(item) || isArc(item));
+  const runs = line.runs.map((run, i): SetRun => {
+    const at = named[i];
+    const own = at && !('turn' in at.item) ? at.item : undefined;
+    return {
+      id: own?.id ?? `run-${i + 1}`,
+      name: own?.name ?? (line.runs.length > 1 ? `Run ${i + 1}` : wall.name),
+      item: at?.i ?? 0,
+      stated: run.length,
+      length: run.length - off,
+      curved: run.curved,
+    };
+  });
+  const unitLength = toMillimetres(unit.length);
+  return {
+    id: wall.id,
+    name: wall.name,
+    index,
+    show: job.show,
+    profile,
+    unit,
+    unitLength,
+    unitHeight: toMillimetres(unit.height),
+    unitWidth: toMillimetres(unit.width),
+    half: (unitLength - head) / 2,
+    bed: toMillimetres(joints.bed),
+    head,
+    height: length(wall.height),
+    nominal,
+    line,
+    runs,
+    openings: (wall.openings ?? []).map((o, i) => ({
+      id: o.id,
+      name: o.name ?? o.id,
+      index: i,
+      run: o.run,
+      from: length(o.at) - off,
+      to: length(o.at) + length(o.width),
+      sill: length(o.sill),
+      head: length(o.head),
+    })),
+    start: wall.build.start ?? 'whole',
+    corners: wall.build.corners ?? 'in-turn',
+    gauge: wall.build.gauge ?? {},
+  };
+}

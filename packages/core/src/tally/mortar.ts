@@ -1,0 +1,53 @@
+import { toMillimetres } from '../measure/length.js';
+import type { BondedRun } from '../bond/bond.js';
+import type { Row } from '../bond/row.js';
+import type { Course } from '../gauge/courses.js';
+import type { SetWall } from '../setout/wall.js';
+
+export interface MortarGeometry {
+  /** Beds and perps as they stand in the wall, m³. */
+  beds: number;
+  perps: number;
+  /** What was added up: bed length m, perp count. */
+  bedLength: number;
+  perpCount: number;
+  /** Thickness of wall that carries mortar, mm: the whole width, or the two face shells. */
+  spread: number;
+}
+
+/** Mortared width of a joint: two face shells of a hollow unit where the profile beds it so, else all of it. */
+export function spreadWidth(wall: SetWall): number {
+  const { shells } = wall.unit;
+  const faceShell = shells !== null && wall.profile.bedding(wall.unit) === 'face-shell';
+  return faceShell ? 2 * toMillimetres(shells.shell) : wall.unitWidth;
+}
+
+interface RowSums {
+  bedLength: number;
+  perpWidth: number;
+  perpCount: number;
+}
+
+function sums(row: Row): RowSums {
+  const bedLength = row.bedded.reduce((sum, b) => sum + b.to - b.from, 0);
+  const perpWidth = row.perps.reduce((sum, p) => sum + p.width, 0);
+  return { bedLength, perpWidth, perpCount: row.perps.length };
+}
+
+/** Mortar in the joints of one run: a bed under every course, a perp between pieces. Cells and frogs left out. */
+export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
+  const spread = spreadWidth(wall);
+  const known = new Map<Row, RowSums>();
+  const total: MortarGeometry = { beds: 0, perps: 0, bedLength: 0, perpCount: 0, spread };
+  courses.forEach((course, i) => {
+    const row = run.rows[i];
+    if (!row) return;
+    let s = known.get(row);
+    if (!s) known.set(row, (s = sums(row)));
+    total.beds += (s.bedLength * course.bed * spread) / 1e9;
+    total.perps += (s.perpWidth * course.unitHeight * spread) / 1e9;
+    total.bedLength += s.bedLength / 1000;
+    total.perpCount += s.perpCount;
+  });
+  return total;
+}

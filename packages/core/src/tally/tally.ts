@@ -1,0 +1,129 @@
+import { KINDS, type Kind } from '../bond/kinds.js';
+import type { BondedRun } from '../bond/bond.js';
+import type { GaugeSolution } from '../gauge/courses.js';
+import type { SetWall } from '../setout/wall.js';
+import { unitsToSaw } from './offcuts.js';
+import { mortarOf, type MortarGeometry } from './mortar.js';
+
+export type Counts = Record<Kind, number>;
+
+/** What a stretch of wall (a run, a wall) takes. Volumes m³, areas m². */
+export interface Tally {
+  unit: string;
+  pieces: Counts;
+  total: number;
+  /** Lengths of sawn pieces and how many of each, by what they are sawn from. */
+  sawn: Map<Kind, Map<number, number>>;
+  /** Net face area on the outside, openings out. */
+  area: number;
+  mortar: MortarGeometry & { geometric: number; used: number };
+}
+
+const zero = (): Counts => Object.fromEntries(KINDS.map((k) => [k, 0])) as Counts;
+
+const addSawn = (into: Tally['sawn'], kind: Kind, length: number, count: number): void => {
+  const of = into.get(kind) ?? new Map<number, number>();
+  into.set(kind, of);
+  const key = Math.round(length * 100) / 100;
+  of.set(key, (of.get(key) ?? 0) + count);
+};
+
+function faceArea(wall: SetWall, run: number, top: number): number {
+  const gross = (wall.runs[run]?.length ?? 0) * top;
+  const out = wall.openings
+    .filter((o) => o.run === run)
+    .reduce((sum, o) => sum + (o.to - o.from) * Math.max(0, Math.min(o.head, top) - o.sill), 0);
+  return (gross - out) / 1e6;
+}
+
+function usedMortar(wall: SetWall, geometric: number, area: number): number {
+  const rule = wall.profile.mortar(wall.unit);
+  return 'factor' in rule ? geometric * rule.factor : rule.rateM3PerM2 * area;
+}
+
+/** The tally of one run. */
+export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): Tally {
+  const pieces = zero();
+  const sawn: Tally['sawn'] = new Map();
+  let total = 0;
+  const sawnCourse = new Set(gauge.courses.filter((c) => c.sawn).map((c) => c.number));
+  for (const [row, uses] of run.uses) {
+    for (const p of row.pieces) {
+      pieces[p.kind] += uses;
+      total += uses;
+      if (p.cutFrom !== null) addSawn(sawn, p.kind === 'beam' ? 'beam' : p.cutFrom, p.to - p.from, uses);
+    }
+  }
+  for (const number of sawnCourse) {
+    for (const p of run.rows[number - 1]?.pieces ?? []) {
+      // Sawn to height: whatever it was, it is now a cut.
+      pieces[p.kind] -= 1;
+      pieces.cut += 1;
+      if (p.cutFrom === null) addSawn(sawn, 'stretcher', p.to - p.from, 1);
+    }
+  }
+  const geometry = mortarOf(wall, run, gauge.courses);
+  const geometric = geometry.beds + geometry.perps;
+  const area = faceArea(wall, run.index, gauge.courses.at(-1)?.top ?? 0);
+  const used = usedMortar(wall, geometric, area);
+  return { unit: wall.unit.id, pieces, total, sawn, area, mortar: { ...geometry, geometric, used } };
+}
+
+/** Several tallies of one unit added up. */
+export function addTallies(unit: string, list: Tally[]): Tally {
+  const sum: Tally = {
+    unit,
+    pieces: zero(),
+    total: 0,
+    sawn: new Map(),
+    area: 0,
+    mortar: { beds: 0, perps: 0, bedLength: 0, perpCount: 0, spread: list[0]?.mortar.spread ?? 0, geometric: 0, used: 0 },
+  };
+  for (const t of list) {
+    for (const k of KINDS) sum.pieces[k] += t.pieces[k];
+    for (const [kind, of] of t.sawn) for (const [length, n] of of) addSawn(sum.sawn, kind, length, n);
+    sum.total += t.total;
+    sum.area += t.area;
+    for (const key of ['beds', 'perps', 'bedLength', 'perpCount', 'geometric', 'used'] as const) sum.mortar[key] += t.mortar[key];
+  }
+  return sum;
+}
+
+export interface BuyLine {
+  kind: Kind;
+  net: number;
+  ordered: number;
+  /** Of `net`, whole units opened to saw pieces from. */
+  toSaw: number;
+}
+
+/** Ends of the same product under another name: a brick at a corner is a brick. */
+const boughtAs = (kind: Kind, hollow: boolean): Kind => (!hollow && (kind === 'corner' || kind === 'jamb' || kind === 'beam') ? 'stretcher' : kind);
+
+const SAWN_KINDS: readonly Kind[] = ['cut', 'three-quarter', 'closer'];
+
+/** What to buy: whole units, bought halves, and whole units for the sawn pieces with offcuts reused. */
+export function buyLines(wall: Pick<SetWall, 'unit' | 'profile' | 'unitLength'>, tally: Tally): BuyLine[] {
+  const hollow = wall.unit.shells !== null;
+  const net = new Map<Kind, { net: number; toSaw: number }>();
+  const add = (kind: Kind, count: number, toSaw: number): void => {
+    const was = net.get(kind) ?? { net: 0, toSaw: 0 };
+    net.set(kind, { net: was.net + count, toSaw: was.toSaw + toSaw });
+  };
+  const sawnCount = (kind: Kind): number => [...(tally.sawn.get(kind)?.values() ?? [])].reduce((a, b) => a + b, 0);
+  for (const kind of KINDS) {
+    if (SAWN_KINDS.includes(kind)) continue;
+    let count = tally.pieces[kind];
+    if (kind === 'half' && wall.unit.halves === 'sawn') continue;
+    if (kind === 'beam') count -= sawnCount('beam');
+    if (count > 0) add(boughtAs(kind, hollow), count, 0);
+  }
+  for (const [kind, lengths] of tally.sawn) {
+    const units = unitsToSaw(lengths, wall.unitLength);
+    add(boughtAs(kind, hollow), units, units);
+  }
+  const breakage = wall.profile.breakage(wall.unit);
+  return [...net].map(([kind, n]) => ({ kind, ...n, ordered: Math.ceil(n.net * (1 + breakage) - 1e-9) }));
+}
+
+export const packsOf = (m3: number, pack: { m3: number }): number => Math.ceil(m3 / pack.m3 - 1e-9);
