@@ -33,3 +33,4 @@ export * from './scene/tape.js';
 export * from './exchange/sheet.js';
 export * from './exchange/svg.js';
 export * from './exchange/csv.js';
+export * from './scene/view.js';

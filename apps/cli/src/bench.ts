@@ -1,0 +1,71 @@
+import { checkJob, pieceColumns, plan, type Job } from '@even-tally/core';
+
+/** One straight run of 8 in block, no openings: 166′ 8″ × 33′ 4″ is 125 units by 50 courses. */
+function runOf(length: string, height: string): Job {
+  const checked = checkJob({
+    format: 'even-tally/job',
+    version: 1,
+    name: 'bench',
+    show: 'ft-in',
+    profile: 'us',
+    walls: [{ id: 'run', name: 'run', line: [{ run: length }], height, build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' } }],
+  });
+  if (!checked.ok) throw new Error(JSON.stringify(checked.faults));
+  return checked.job;
+}
+
+/** From edit to pieces ready to draw. */
+function planned(job: Job): number {
+  const p = plan(job, [], { advise: false }).walls[0];
+  return p ? pieceColumns(p, 0).count : 0;
+}
+
+/** The least any planner could do: as many rectangles written into typed arrays. */
+function floor(count: number): number {
+  const columns = Array.from({ length: 4 }, () => new Float64Array(count));
+  const kinds = new Uint8Array(count);
+  for (let i = 0; i < count; i++) {
+    for (let c = 0; c < 4; c++) (columns[c] as Float64Array)[i] = i * 1.5 + c;
+    kinds[i] = i & 7;
+  }
+  return kinds.length;
+}
+
+/** Median of warm runs, ms. Each sample repeats the work until it is long enough for the clock. */
+function median(work: () => number): number {
+  for (let i = 0; i < 30; i++) work();
+  const samples = Array.from({ length: 31 }, () => {
+    let repeats = 0;
+    const start = performance.now();
+    do {
+      work();
+      repeats++;
+    } while (performance.now() - start < 5);
+    return (performance.now() - start) / repeats;
+  });
+  return samples.sort((a, b) => a - b)[15] ?? NaN;
+}
+
+export function bench(): number {
+  const small = runOf("166' 8\"", "33' 4\"");
+  // Sixteen times as many: four times as long and four times as high.
+  const large = runOf("666' 8\"", "133' 4\"");
+  const rows = [small, large].map((job) => {
+    const pieces = planned(job);
+    return { pieces, ms: median(() => planned(job)), floor: median(() => floor(pieces)) };
+  });
+  const [a, b] = rows;
+  if (!a || !b) return 1;
+  const line = (name: string, r: typeof a): string =>
+    `${name}: ${r.pieces} pieces in ${r.ms.toFixed(3)} ms, ${Math.round(r.pieces / r.ms)} a ms, ${(r.ms / r.floor).toFixed(1)} × the floor of ${r.floor.toFixed(4)} ms`;
+  process.stdout.write(
+    [
+      line("166' 8\" × 33' 4\" (6 250 units)", a),
+      line("666' 8\" × 133' 4\" (100 000 units)", b),
+      `t(100 000) / t(6 250) = ${(b.ms / a.ms).toFixed(1)} (wanted at most 19)`,
+      `6 250 units from edit to pieces ready: ${a.ms.toFixed(3)} ms (wanted at most 16)`,
+      '',
+    ].join('\n'),
+  );
+  return 0;
+}

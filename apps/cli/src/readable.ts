@@ -1,0 +1,34 @@
+import { KINDS, KIND_NAMES, packsOf, sayMm, showMm, showVolume, type JobDocument, type Plan, type WallPlan } from '@even-tally/core';
+
+const pad = (text: string, width: number): string => text.padStart(width);
+
+function courseTable(p: WallPlan, show: JobDocument['show']): string[] {
+  const head = ['course', 'bed', 'top', 'pieces'].map((h) => pad(h, 12)).join('');
+  const lines = [...p.gauge.courses].reverse().map((c) => {
+    const pieces = p.runs.reduce((sum, run) => sum + (run.rows[c.number - 1]?.pieces.length ?? 0), 0);
+    return [String(c.number), showMm(c.bed, show), showMm(c.top, show), String(pieces)].map((t) => pad(t, 12)).join('');
+  });
+  return [head, ...lines];
+}
+
+function wallText(p: WallPlan, show: JobDocument['show']): string[] {
+  const runs = p.wall.runs.map((r) => `${r.name} ${sayMm(r.length, show)}`).join(', ');
+  const counts = KINDS.filter((k) => p.tally.pieces[k] > 0).map((k) => `  ${KIND_NAMES[k].padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`);
+  const order = p.buy.map((l) => `  ${`order, ${KIND_NAMES[l.kind].toLowerCase()}`.padEnd(24)}${pad(String(l.ordered), 8)}`);
+  const { pack } = p.wall.profile;
+  const findings = p.findings.map((f) => `  ${f.severity.toUpperCase()} ${f.says}${f.fixes.length > 0 ? ` Fixes: ${f.fixes.map((x) => x.says).join('; ')}.` : ''}`);
+  return [
+    '',
+    `${p.wall.name}: ${p.wall.unit.name}, ${sayMm(p.wall.height, show)} high; ${runs}`,
+    ...courseTable(p, show),
+    ...counts,
+    `  ${'pieces'.padEnd(24)}${pad(String(p.tally.total), 8)}`,
+    ...order,
+    `  mortar in the joints ${showVolume(p.tally.mortar.geometric, show)}, to mix ${showVolume(p.tally.mortar.used, show)}: ${packsOf(p.tally.mortar.used, pack)} × ${pack.name}`,
+    ...findings,
+  ];
+}
+
+/** The plan for reading: a course table, the tally and what the walls say. */
+export const readable = (job: JobDocument, plan: Plan): string =>
+  [job.name, ...plan.walls.flatMap((p) => wallText(p, job.show)), ''].join('\n');

@@ -1,0 +1,35 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { ThrottlerModule } from '@nestjs/throttler';
+import { LoggerModule } from 'nestjs-pino';
+import { AccountsModule } from './accounts/accounts.module.js';
+import { DatabaseModule } from './database/database.module.js';
+import { HealthModule } from './health/health.controller.js';
+import { JobsModule } from './jobs/jobs.module.js';
+import { SETTINGS, type Settings } from './settings.js';
+
+@Module({})
+export class AppModule {
+  static with(settings: Settings): DynamicModule {
+    return {
+      module: AppModule,
+      global: true,
+      imports: [
+        LoggerModule.forRoot({
+          pinoHttp: {
+            level: settings.logLevel,
+            // Cookies and bodies never reach the log.
+            redact: ['req.headers.cookie', 'res.headers["set-cookie"]'],
+            serializers: { req: (r: { id: unknown; method: string; url: string }) => ({ id: r.id, method: r.method, url: r.url }) },
+          },
+        }),
+        ThrottlerModule.forRoot([{ ttl: 60_000, limit: 120 }]),
+        DatabaseModule,
+        AccountsModule,
+        JobsModule,
+        HealthModule,
+      ],
+      providers: [{ provide: SETTINGS, useValue: settings }],
+      exports: [SETTINGS],
+    };
+  }
+}

@@ -1,0 +1,62 @@
+import type { Knex } from 'knex';
+
+interface Migration {
+  name: string;
+  up(knex: Knex): Promise<void>;
+  down(knex: Knex): Promise<void>;
+}
+
+const first: Migration = {
+  name: '0001-yards-and-jobs',
+  async up(knex) {
+    await knex.schema.createTable('accounts', (t) => {
+      t.uuid('id').primary().defaultTo(knex.raw('gen_random_uuid()'));
+      // A visitor of the demo yard has neither; both are needed to sign in.
+      t.text('email').unique();
+      t.text('password_hash');
+      t.timestamp('created_at').notNullable().defaultTo(knex.fn.now());
+    });
+    await knex.schema.createTable('yards', (t) => {
+      t.uuid('id').primary().defaultTo(knex.raw('gen_random_uuid()'));
+      t.text('name').notNullable();
+      t.boolean('demo').notNullable().defaultTo(false);
+      t.timestamp('created_at').notNullable().defaultTo(knex.fn.now());
+    });
+    await knex.schema.createTable('members', (t) => {
+      t.uuid('account_id').notNullable().references('accounts.id').onDelete('CASCADE');
+      t.uuid('yard_id').notNullable().references('yards.id').onDelete('CASCADE');
+      t.primary(['account_id', 'yard_id']);
+    });
+    await knex.schema.createTable('jobs', (t) => {
+      t.uuid('id').primary().defaultTo(knex.raw('gen_random_uuid()'));
+      t.uuid('yard_id').notNullable().references('yards.id').onDelete('CASCADE').index();
+      t.jsonb('document').notNullable();
+      t.integer('revision').notNullable().defaultTo(1);
+      t.timestamp('created_at').notNullable().defaultTo(knex.fn.now());
+      t.timestamp('updated_at').notNullable().defaultTo(knex.fn.now());
+    });
+    await knex.schema.createTable('demo_jobs', (t) => {
+      t.text('name').primary();
+      t.integer('place').notNullable();
+      t.jsonb('document').notNullable();
+    });
+    // The shape connect-pg-simple expects.
+    await knex.schema.createTable('session', (t) => {
+      t.text('sid').primary();
+      t.jsonb('sess').notNullable();
+      t.timestamp('expire', { useTz: true }).notNullable().index();
+    });
+  },
+  async down(knex) {
+    for (const table of ['session', 'demo_jobs', 'jobs', 'members', 'yards', 'accounts']) {
+      await knex.schema.dropTableIfExists(table);
+    }
+  },
+};
+
+/** Migrations in code, so that they run alike from the build and under tests. */
+export const migrations: Knex.MigrationSource<Migration> = {
+  getMigrations: () => Promise.resolve([first]),
+  getMigrationName: (m) => m.name,
+  getMigration: (m) => Promise.resolve(m),
+};

@@ -1,0 +1,16 @@
+import { HttpException } from '@nestjs/common';
+import type { Fault } from '@even-tally/core';
+
+/** What every refused request is answered with: one plain sentence, and where it applies the faults or the newer document. */
+export interface RefusalBody {
+  says: string;
+  faults?: Fault[];
+  newer?: unknown;
+}
+
+/** A request refused for a reason a person can act on. */
+export class Refusal extends HttpException {
+  constructor(status: number, body: RefusalBody) {
+    super(body, status);
+  }
+}

@@ -1,0 +1,169 @@
+import { toMillimetres } from '../measure/length.js';
+import type { Show } from '../measure/format.js';
+import { KINDS, type Kind } from '../bond/kinds.js';
+import { jambPlaces } from '../bond/snap.js';
+import { bedLimits } from '../gauge/courses.js';
+import type { Choice } from '../plan/finding.js';
+import type { WallPlan } from '../plan/plan.js';
+import { KIND_NAMES } from '../plan/working.js';
+import { packsOf } from '../tally/tally.js';
+import { elevationScene, letterFindings, type Lettered } from './elevation.js';
+import { poleFlags, poleMarks, type PoleFlag, type PoleMark } from './pole.js';
+import type { Scene } from './scene.js';
+import { coursePlanScene, tapeMarks, type TapeMark } from './tape.js';
+
+/** A figure of the tally that opens into its working. Values mm, m², m³ or counts. */
+export interface Figure {
+  key: string;
+  name: string;
+  value: number;
+  quantity: 'count' | 'volume' | 'area';
+}
+
+export interface CourseLine {
+  number: number;
+  bottom: number;
+  top: number;
+  bed: number;
+  /** What the mason picks up, in order: "half, 4 stretchers, …" told as counts. */
+  pieces: [string, number][];
+}
+
+/** Everything one sheet shows, as plain data and columns: what the worker hands to the screen. */
+export interface SheetView {
+  wall: {
+    id: string;
+    index: number;
+    name: string;
+    unit: string;
+    family: string;
+    height: number;
+    built: number;
+    bed: number;
+    head: number;
+    module: number;
+    pitch: number;
+    nominal: boolean;
+    start: 'whole' | 'half';
+    bedLimits: [number, number];
+    headLimits: [number, number];
+    closed: boolean;
+  };
+  runs: { index: number; id: string; name: string; item: number; stated: number; length: number; x: number; y: number; heading: number }[];
+  run: number;
+  openings: { id: string; name: string; index: number; run: number; from: number; to: number; sill: number; head: number }[];
+  /** Where jambs stand on the bond, for a drag to settle on. */
+  jambs: number[];
+  courses: CourseLine[];
+  marks: PoleMark[];
+  flags: PoleFlag[];
+  tape: TapeMark[];
+  elevation: Scene;
+  odd: Scene;
+  even: Scene;
+  runFigures: Figure[];
+  wallFigures: Figure[];
+  says: Lettered[];
+  choices: Choice[];
+  /** False while fixes and choices are still being worked out. */
+  advised: boolean;
+}
+
+const figure = (p: WallPlan, scope: string, name: string, key: string, value: number, quantity: Figure['quantity']): Figure => ({
+  key: `${p.wall.id}/${scope}/${key}`, name, value, quantity,
+});
+
+const counted = (p: WallPlan, scope: string, pieces: Record<Kind, number>): Figure[] =>
+  KINDS.filter((k) => pieces[k] > 0).map((k) => figure(p, scope, KIND_NAMES[k], `pieces.${k}`, pieces[k], 'count'));
+
+function runFigures(p: WallPlan, run: number): Figure[] {
+  const place = p.runs.findIndex((r) => r.index === run);
+  const t = p.runTallies[place];
+  if (!t) return [];
+  const scope = String(run);
+  return [
+    ...counted(p, scope, t.pieces),
+    figure(p, scope, 'Mortar in the joints', 'mortar.geometric', t.mortar.geometric, 'volume'),
+    figure(p, scope, 'Mortar to mix', 'mortar.used', t.mortar.used, 'volume'),
+    figure(p, scope, 'Face, openings out', 'area', t.area, 'area'),
+  ];
+}
+
+function wallFigures(p: WallPlan): Figure[] {
+  const { tally, buy } = p;
+  const { pack } = p.wall.profile;
+  return [
+    ...counted(p, 'wall', tally.pieces),
+    ...buy.map((l) => figure(p, 'wall', `Order: ${KIND_NAMES[l.kind].toLowerCase()}`, `buy.${l.kind}`, l.ordered, 'count')),
+    figure(p, 'wall', 'Mortar in the joints', 'mortar.geometric', tally.mortar.geometric, 'volume'),
+    figure(p, 'wall', 'Mortar to mix', 'mortar.used', tally.mortar.used, 'volume'),
+    figure(p, 'wall', `Order: mortar, ${pack.name}s`, 'mortar.ordered', packsOf(tally.mortar.used, pack), 'count'),
+    figure(p, 'wall', 'Face, openings out', 'area', tally.area, 'area'),
+  ];
+}
+
+function courseLines(p: WallPlan, run: number): CourseLine[] {
+  const rows = p.runs.find((r) => r.index === run)?.rows;
+  return p.gauge.courses.map((c, i) => {
+    const counts = new Map<string, number>();
+    for (const piece of rows?.[i]?.pieces ?? []) {
+      const name = (piece.cutFrom !== null && piece.kind !== 'half' ? 'sawn' : piece.kind).replace('-', ' ');
+      counts.set(name, (counts.get(name) ?? 0) + 1);
+    }
+    return { number: c.number, bottom: c.bottom, top: c.top, bed: c.bed, pieces: [...counts] };
+  });
+}
+
+/** The sheet of one run. `advised` says whether the plan came with choices and fixes. */
+export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean): SheetView {
+  const { wall } = p;
+  const limits = bedLimits(wall);
+  const bonded = p.runs.find((r) => r.index === run);
+  const says = letterFindings(p.findings.filter((f) => f.run === null || f.run === run));
+  return {
+    wall: {
+      id: wall.id,
+      index: wall.index,
+      name: wall.name,
+      unit: wall.unit.id,
+      family: wall.unit.family,
+      height: wall.height,
+      built: p.gauge.courses.at(-1)?.top ?? 0,
+      bed: wall.bed,
+      head: wall.head,
+      module: wall.unitLength + wall.head,
+      pitch: wall.unitHeight + wall.bed,
+      nominal: wall.nominal,
+      start: wall.start,
+      bedLimits: [limits.least, limits.most],
+      headLimits: [toMillimetres(wall.profile.head.least), toMillimetres(wall.profile.head.most)],
+      closed: wall.line.closed,
+    },
+    runs: wall.runs.map((r, index) => ({
+      index,
+      id: r.id,
+      name: r.name,
+      item: r.item,
+      stated: r.stated,
+      length: r.length,
+      x: wall.line.runs[index]?.x ?? 0,
+      y: wall.line.runs[index]?.y ?? 0,
+      heading: wall.line.runs[index]?.heading ?? 0,
+    })),
+    run,
+    openings: wall.openings.map(({ id, name, index, run: r, from, to, sill, head }) => ({ id, name, index, run: r, from, to, sill, head })),
+    jambs: bonded ? jambPlaces(bonded).left : [],
+    courses: courseLines(p, run),
+    marks: poleMarks(p),
+    flags: poleFlags(p, run),
+    tape: tapeMarks(p, run, show),
+    elevation: elevationScene(p, run, says, show),
+    odd: coursePlanScene(p, run, 1),
+    even: coursePlanScene(p, run, 2),
+    runFigures: runFigures(p, run),
+    wallFigures: wallFigures(p),
+    says,
+    choices: p.choices,
+    advised,
+  };
+}
