@@ -1,0 +1,102 @@
+import { useState, type FormEvent, type ReactNode } from 'react';
+import { Navigate, useNavigate } from 'react-router';
+import { openAccount, openDemo, signIn, type Standing } from '../state/api';
+import { useStanding } from '../state/standing';
+import { Mark } from '../ui/Mark';
+import { Waiting } from '../ui/Waiting';
+import { DoorDrawing } from './DoorDrawing';
+
+function Entry({ label, ...rest }: { label: string; name: string; type: string; autoComplete: string; minLength?: number }): ReactNode {
+  return (
+    <label className="block text-[13px] text-soft">
+      {label}
+      <input className="entry mt-1 font-sans text-ink" required maxLength={200} {...rest} />
+    </label>
+  );
+}
+
+/** The way in: look round, sign in, or open a yard of one's own. */
+export function Door(): ReactNode {
+  const { standing, setStanding } = useStanding();
+  const navigate = useNavigate();
+  const [opening, setOpening] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const [says, setSays] = useState<string | null>(null);
+  if (!standing) return <Waiting what="Opening the door" />;
+  if (standing.signedIn) return <Navigate to="/yard" replace />;
+
+  const enter = async (how: () => Promise<Standing>): Promise<void> => {
+    setBusy(true);
+    setSays(null);
+    try {
+      setStanding({ ...(await how()), demo: standing.demo });
+      await navigate('/yard');
+    } catch (error) {
+      setSays(error instanceof Error ? error.message : String(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const submit = (event: FormEvent<HTMLFormElement>): void => {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    const text = (key: string): string => String(form.get(key) ?? '');
+    void enter(() =>
+      opening ? openAccount(text('email'), text('password'), text('yard')) : signIn(text('email'), text('password')),
+    );
+  };
+
+  return (
+    <div className="grid min-h-full grid-cols-1 lg:grid-cols-[1fr_400px]">
+      <main className="flex flex-col p-8 lg:p-12">
+        <Mark />
+        <h1 className="mt-10 max-w-2xl font-narrow text-4xl leading-tight font-bold">
+          Every course, cut and bag worked out before the mud is wet.
+        </h1>
+        <p className="mt-4 max-w-xl text-base">
+          Say what you know: the lines, the heights, the openings. The pole, the bond and the order follow while your finger is still down.
+        </p>
+        {standing.demo && (
+          <p className="mt-6">
+            <button className="press px-5 py-3 text-base" disabled={busy} onClick={() => void enter(openDemo)}>
+              Look round the demo yard
+            </button>
+            <span className="ml-4 text-soft">A copy of your own: nothing you do there harms another’s.</span>
+          </p>
+        )}
+        <DoorDrawing />
+      </main>
+      <aside className="border-l border-rule bg-sheet p-8 lg:p-12" aria-label="Sign in">
+        <h2 className="heading text-xl">{opening ? 'Open a yard' : 'Sign in'}</h2>
+        <form className="mt-5 space-y-4" onSubmit={submit}>
+          {opening && <Entry label="Name of the yard or crew" name="yard" type="text" autoComplete="organization" />}
+          <Entry label="Email" name="email" type="email" autoComplete="email" />
+          <Entry
+            label={opening ? 'Password, at least 10 characters' : 'Password'}
+            name="password"
+            type="password"
+            autoComplete={opening ? 'new-password' : 'current-password'}
+            minLength={10}
+          />
+          <p role="alert" className="min-h-5 font-semibold text-fault">
+            {says}
+          </p>
+          <button className="press" disabled={busy}>
+            {opening ? 'Open the yard' : 'Sign in'}
+          </button>
+        </form>
+        <p className="mt-8 border-t border-rule pt-5">
+          <button
+            className="press-plain"
+            onClick={() => {
+              setOpening(!opening);
+              setSays(null);
+            }}
+          >
+            {opening ? 'I have a yard already' : 'Open a yard of my own'}
+          </button>
+        </p>
+      </aside>
+    </div>
+  );
+}

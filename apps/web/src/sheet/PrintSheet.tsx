@@ -1,0 +1,35 @@
+import { CAUTION, sayMm, type Job, type SheetView, type Show } from '@even-tally/core';
+import { useEffect, useState, type ReactNode } from 'react';
+import type { Planner } from '../workers/planner';
+import { sayFigure } from './Figures';
+
+/** What comes out of the printer: the drawing as a picture, the tally, what the wall says and the caution. */
+export function PrintSheet({ job, view, show, planner }: { job: Job; view: SheetView; show: Show; planner: Planner }): ReactNode {
+  const [svg, setSvg] = useState('');
+  const { index } = view.wall;
+  const { run } = view;
+  useEffect(() => {
+    // Made while the hands rest, so that it is there when the printer asks.
+    const timer = setTimeout(() => {
+      planner.svg(job, index, run, show).then(setSvg, () => setSvg(''));
+    }, 700);
+    return () => clearTimeout(timer);
+  }, [job, index, run, show, planner]);
+  return (
+    <div className="only-print" aria-hidden="true">
+      <p className="heading text-lg">{job.name}: {view.wall.name}, {view.runs[run]?.name}</p>
+      {svg && <img alt="" src={`data:image/svg+xml;utf8,${encodeURIComponent(svg)}`} style={{ width: '100%', maxHeight: '150mm', objectFit: 'contain' }} />}
+      <table style={{ width: '100%', marginTop: '6mm' }}>
+        <tbody>
+          {view.wallFigures.map((f) => (
+            <tr key={f.key}>
+              <td style={{ borderTop: '1px solid #000' }}>{f.name}</td>
+              <td style={{ borderTop: '1px solid #000', textAlign: 'right' }} className="figures">{sayFigure(f, show)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p style={{ marginTop: '4mm' }}>Height {sayMm(view.wall.height, show)}. {CAUTION}</p>
+    </div>
+  );
+}

@@ -1,0 +1,70 @@
+import type { SheetView } from '@even-tally/core';
+import { useEffect, useRef, type ReactNode } from 'react';
+import { edit } from '../state/openJob';
+import { look, useViewing } from '../state/view';
+
+const WORD = { fault: 'FAULT', choice: 'CHOICE', note: 'NOTE' } as const;
+const INK = { fault: 'text-fault border-fault', choice: 'text-ink border-ink', note: 'text-caution border-caution' } as const;
+
+function courses(from: number | null, to: number | null): string {
+  if (from === null) return '';
+  return to === null || to === from ? `, course ${from}` : `, courses ${from} to ${to}`;
+}
+
+function One({ said, advised }: { said: SheetView['says'][number]; advised: boolean }): ReactNode {
+  const { letter, finding } = said;
+  const chosen = useViewing((s) => s.letter === letter);
+  const ref = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  return (
+    <li ref={ref} className={`flex gap-3 border-b border-rule px-4 py-3 ${chosen ? 'bg-[#f8efc0]' : ''}`}>
+      <button
+        className={`h-[26px] w-[26px] shrink-0 rounded-full border-2 bg-white text-[13px] font-bold ${INK[finding.severity]}`}
+        onClick={() => look({ letter, ...(finding.course === null ? {} : { course: finding.course }) })}
+        aria-label={`Show ${letter} on the drawing`}
+      >
+        {letter}
+      </button>
+      <div className="min-w-0">
+        <p className={`text-[13px] font-bold ${INK[finding.severity]}`}>
+          {WORD[finding.severity]}
+          <span className="font-semibold">{courses(finding.course, finding.to)}</span>
+        </p>
+        <p className="break-words">{finding.says}</p>
+        {finding.fixes.length > 0 && (
+          <div className="mt-2 flex flex-wrap gap-2">
+            {finding.fixes.map((fix, i) => (
+              <button key={fix.says} className={i === 0 ? 'press' : 'press-plain'} onClick={() => edit(fix.edit, fix.guard)} disabled={!advised}>
+                {fix.says}
+              </button>
+            ))}
+          </div>
+        )}
+      </div>
+    </li>
+  );
+}
+
+const count = (n: number, one: string): string => (n === 0 ? '' : n === 1 ? `one ${one}` : `${n} ${one}s`);
+
+/** What the wall says: each finding, where it is and what would settle it. */
+export function Says({ view }: { view: SheetView }): ReactNode {
+  const of = (severity: string): number => view.says.filter((s) => s.finding.severity === severity).length;
+  const summary = [count(of('fault'), 'fault'), count(of('choice'), 'choice'), count(of('note'), 'note')].filter(Boolean).join(', ');
+  return (
+    <section aria-label="The wall says">
+      <div className="flex items-baseline justify-between border-b-2 border-ink px-4 pt-4 pb-1">
+        <h2 className="heading">The wall says</h2>
+        <p className="text-[13px]" aria-live="polite">{summary || 'nothing against it'}</p>
+      </div>
+      <ul>
+        {view.says.map((s) => (
+          <One key={s.letter} said={s} advised={view.advised} />
+        ))}
+      </ul>
+      {view.says.length === 0 && <p className="px-4 py-3 text-settled">Courses land, perps break, nothing is sawn that need not be.</p>}
+    </section>
+  );
+}

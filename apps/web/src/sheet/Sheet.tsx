@@ -1,0 +1,175 @@
+import { CAUTION, sayMm, showMm, type Job, type SheetView, type Show } from '@even-tally/core';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { open, useOpenJob } from '../state/openJob';
+import { look, useViewing } from '../state/view';
+import { Bond } from '../stages/bond/Bond';
+import { Gauge } from '../stages/gauge/Gauge';
+import { SetOut } from '../stages/set-out/SetOut';
+import { Tally } from '../stages/tally/Tally';
+import type { PanelProps } from '../stages/panel';
+import { Stumble } from '../ui/Stumble';
+import { Waiting } from '../ui/Waiting';
+import { openPlanner, type Planner } from '../workers/planner';
+import { AsList } from './AsList';
+import { KeysSheet, StaleWrite } from './Dialogs';
+import { Elevation } from './Elevation';
+import { onKey } from './keys';
+import { layOut } from './layout';
+import { Pole } from './Pole';
+import { PrintSheet } from './PrintSheet';
+import { Says } from './Says';
+import { isStage, type StageKey } from './stages';
+import { Tape } from './Tape';
+import { Top } from './Top';
+import { WorkingCard } from './WorkingCard';
+
+const PANELS: Record<StageKey, (props: PanelProps) => ReactNode> = { 'set-out': SetOut, gauge: Gauge, bond: Bond, tally: Tally };
+
+function usePlan(job: Job | null, wall: number, run: number, show: Show): { view: SheetView | null; planner: Planner | null; failure: string | null } {
+  const [planner, setPlanner] = useState<Planner | null>(null);
+  const [view, setView] = useState<SheetView | null>(null);
+  const [failure, setFailure] = useState<string | null>(null);
+  useEffect(() => {
+    const p = openPlanner();
+    p.onSheet((v) => {
+      setView((was) => (v.advised || !was || was.wall.id !== v.wall.id || was.run !== v.run ? v : { ...v, choices: was.choices }));
+      setFailure(null);
+    }, setFailure);
+    setPlanner(p);
+    return () => p.close();
+  }, []);
+  useEffect(() => {
+    if (job && planner && wall >= 0) planner.sheet(job, wall, run, show);
+  }, [job, planner, wall, run, show]);
+  return { view, planner, failure };
+}
+
+function useSize(): [(node: HTMLElement | null) => void, { width: number; height: number }] {
+  const [node, setNode] = useState<HTMLElement | null>(null);
+  const [size, setSize] = useState({ width: 0, height: 0 });
+  useEffect(() => {
+    if (!node) return;
+    const watch = new ResizeObserver(() => setSize({ width: node.clientWidth, height: node.clientHeight }));
+    watch.observe(node);
+    return () => watch.disconnect();
+  }, [node]);
+  return [setNode, size];
+}
+
+function FootBar({ view, show }: { view: SheetView; show: Show }): ReactNode {
+  const live = useViewing((s) => s.course);
+  const asList = useViewing((s) => s.asList);
+  const course = view.courses[Math.min(live, view.courses.length) - 1];
+  const button = 'min-h-[26px] px-2 underline underline-offset-4 hover:bg-[#3b454c]';
+  return (
+    <footer className="on-slate no-print flex min-h-[36px] flex-wrap items-center gap-x-5 bg-slate px-4 text-white">
+      {course && (
+        <p className="flex flex-wrap gap-x-5" aria-live="polite">
+          <span>Course <b>{course.number}</b> of {view.courses.length}</span>
+          <span>top <span className="figures">{showMm(course.top, show)}</span></span>
+          <span>bed <span className="figures">{showMm(course.bed, show)}</span></span>
+          <span className="text-[#d8dcd9]">{course.pieces.map(([kind, n]) => `${n} ${kind}`).join(', ')}</span>
+        </p>
+      )}
+      <span className="ml-auto flex">
+        <button className={button} onClick={() => look({ asList: !asList })}>{asList ? 'Back to the drawing' : 'Read as a list'}</button>
+        <button className={button} onClick={() => look({ keysOpen: true })}>keys <b>?</b></button>
+      </span>
+    </footer>
+  );
+}
+
+interface Drawn extends PanelProps {
+  stage: StageKey;
+}
+
+function Drawing({ view, show, job }: Drawn): ReactNode {
+  const [ref, size] = useSize();
+  const asList = useViewing((s) => s.asList);
+  const layout = useMemo(() => (size.width > 0 ? layOut(view, size.width, size.height) : null), [view, size]);
+  const run = view.runs[view.run];
+  const start = view.wall.start === 'whole' ? 'whole' : 'half';
+  return (
+    <>
+      <aside className="border-r border-rule bg-shade" aria-label="Story pole">
+        {layout && <Pole view={view} layout={layout} show={show} />}
+      </aside>
+      <main ref={ref} className="relative min-h-[420px] min-w-0 overflow-hidden" data-job={job.name}>
+        {layout && (
+          <>
+            <Elevation view={view} layout={layout} show={show} />
+            <Tape view={view} layout={layout} show={show} />
+          </>
+        )}
+        <div className="pointer-events-none absolute top-3 right-5 left-5 flex items-baseline justify-between gap-4">
+          <h1 className="truncate font-narrow text-xl font-bold">{run?.name}, seen from outside</h1>
+          <p className="shrink-0 text-[13px] text-soft">
+            half bond, begins on a {start} {view.wall.family}; <span className="figures">{sayMm(run?.length ?? 0, show)}</span>
+          </p>
+        </div>
+        {asList && <AsList view={view} show={show} />}
+      </main>
+    </>
+  );
+}
+
+/** One run of a wall on one sheet that stays put, seen through the stages. */
+export function Sheet(): ReactNode {
+  const { jobId = '', wallId = '', run: runText = '0', stage } = useParams();
+  const navigate = useNavigate();
+  const job = useOpenJob((s) => (s.id === jobId ? s.job : null));
+  const failed = useOpenJob((s) => s.failure);
+  const chosen = useViewing((s) => s.show);
+  const opened = useRef('');
+  useEffect(() => {
+    if (opened.current !== jobId) void open(jobId);
+    opened.current = jobId;
+  }, [jobId]);
+  const wall = job?.walls.findIndex((w) => w.id === wallId) ?? -1;
+  const show: Show = chosen ?? job?.show ?? 'ft-in';
+  const run = Math.max(0, Number(runText) || 0);
+  const { view, planner, failure } = usePlan(job, wall, run, show);
+  useEffect(() => look({ course: 1, letter: null, opening: null, figure: null }), [wallId, run]);
+  const base = `/jobs/${jobId}/${encodeURIComponent(wallId)}`;
+  const stem = `${base}/${run}`;
+  const runs = view?.runs.length ?? 1;
+  const courses = view?.courses.length ?? 1;
+  useEffect(() => {
+    const listen = (event: KeyboardEvent): void =>
+      onKey(event, { stem, base, run, runs, stage: stage ?? 'bond', courses, show, go: (to) => void navigate(to) });
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, [stem, base, run, runs, stage, courses, show, navigate]);
+  useEffect(() => {
+    if (view) document.title = `${view.wall.name}, ${view.runs[view.run]?.name ?? ''} · Even Tally`;
+  }, [view]);
+
+  if (failed !== null) return <Stumble says={failed} />;
+  if (job && wall < 0) return <Stumble says="There is no such wall in this job." />;
+  if (failure !== null && !view) return <Stumble says={failure} />;
+  if (!isStage(stage)) return <Stumble missing />;
+  if (!job || !view || !planner || view.wall.id !== wallId) return <Waiting what="Setting out the wall" />;
+  const Panel = PANELS[stage];
+  const panel: PanelProps = { job, view, show, stem, planner };
+  return (
+    <>
+      <div className="no-print flex h-full min-h-[640px] min-w-[1000px] flex-col">
+        <Top title={job.name} sub={view.wall.name} stem={stem} show={show} />
+        <div className="grid min-h-0 grow grid-cols-[158px_minmax(0,1fr)_322px]">
+          <Drawing {...panel} stage={stage} />
+          <aside className="overflow-y-auto border-l border-rule bg-sheet pb-6" aria-label="Slip" tabIndex={0}>
+            <Panel {...panel} />
+            {stage !== 'tally' && <Says view={view} />}
+            <p className="px-4 pt-4 text-[13px] text-soft">{CAUTION}</p>
+          </aside>
+        </div>
+        <FootBar view={view} show={show} />
+      </div>
+      <PrintSheet job={job} view={view} show={show} planner={planner} />
+      <KeysSheet />
+      <StaleWrite toYard={() => void navigate('/yard')} />
+      <WorkingCard job={job} planner={planner} show={show} />
+    </>
+  );
+}

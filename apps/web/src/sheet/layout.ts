@@ -1,0 +1,35 @@
+import type { SheetView } from '@even-tally/core';
+
+/** Where everything stands on the sheet, in CSS pixels. Pole, elevation and tape share scale and base. */
+export interface Layout {
+  width: number;
+  height: number;
+  scale: number;
+  left: number;
+  base: number;
+  tapeTop: number;
+  planTop: number;
+  planHigh: number;
+}
+
+const ABOVE = 52;
+const BESIDE = 46;
+const FOOTING = 46;
+const TAPE = 40;
+
+/** Fits a run into the space there is, as large as it goes, set low so that tape and courses lie under it. */
+export function layOut(view: SheetView, width: number, height: number): Layout {
+  const { w, h } = view.elevation.box;
+  const thick = view.odd.box.h;
+  const across = Math.max(50, width - 2 * BESIDE) / w;
+  const planAt = (scale: number): number => Math.min(34, Math.max(10, thick * scale));
+  const under = (scale: number): number => FOOTING + TAPE + 2 * (planAt(scale) + 12) + 14;
+  let scale = across;
+  for (let i = 0; i < 3; i++) scale = Math.min(across, Math.max(20, height - ABOVE - under(scale)) / h);
+  const spare = Math.max(0, height - ABOVE - under(scale) - h * scale);
+  const base = ABOVE + h * scale + spare * 0.5;
+  const tapeTop = base + FOOTING;
+  return {
+    width, height, scale, left: (width - w * scale) / 2, base, tapeTop, planTop: tapeTop + TAPE, planHigh: planAt(scale),
+  };
+}

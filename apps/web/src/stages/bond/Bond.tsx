@@ -1,0 +1,42 @@
+import { UNITS } from '@even-tally/core';
+import type { ReactNode } from 'react';
+import { useOpenJob } from '../../state/openJob';
+import { LengthField } from '../../ui/LengthField';
+import { Pick } from '../../ui/Pick';
+import { Section } from '../../ui/Section';
+import { Choices } from '../Choices';
+import type { PanelProps } from '../panel';
+import { useWallFields } from '../useWallFields';
+import { Openings } from './Openings';
+
+/** Unit, joints and start; openings; and the ways to bond it. */
+export function Bond(props: PanelProps): ReactNode {
+  const { job, view, show } = props;
+  const { set } = useWallFields(job, view);
+  const refusal = useOpenJob((s) => s.refusal);
+  const own = (job.units ?? []).map((u) => [u.id, u.name ?? u.id] as const);
+  const units = [...own, ...UNITS.map((u) => [u.id, u.name] as const)];
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  return (
+    <>
+      <Section title="Unit and joints">
+        <Pick label="Unit" value={view.wall.unit} options={units} onChange={(v) => set('/build/unit', v)} />
+        <div className="grid grid-cols-2 gap-3">
+          <LengthField label="Head joint" name="head" value={view.wall.head} {...measure} onChange={(v) => set('/build/head', v)} />
+          <LengthField label="Bed, target" name="bed" value={view.wall.bed} {...measure} onChange={(v) => set('/build/bed', v)} />
+        </div>
+        <Pick
+          label="Course 1 begins on"
+          value={view.wall.start}
+          options={[['whole', `a whole ${view.wall.family}`], ['half', `a half ${view.wall.family}`]]}
+          onChange={(v) => set('/build/start', v)}
+        />
+        <p role="alert" className="font-semibold text-fault">{refusal}</p>
+      </Section>
+      <Openings {...props} />
+      <Section title="Ways to bond it" aside={<span className="text-[13px]">best first</span>}>
+        <Choices choices={view.choices.filter((c) => c.stage === 'bond')} advised={view.advised} />
+      </Section>
+    </>
+  );
+}

@@ -1,0 +1,81 @@
+import { millimetres, writeLength, type EditStep, type Stated } from '@even-tally/core';
+import { Plus, Trash2 } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { edit } from '../../state/openJob';
+import { look, useViewing } from '../../state/view';
+import { LengthField } from '../../ui/LengthField';
+import { Section } from '../../ui/Section';
+import type { PanelProps } from '../panel';
+
+type One = PanelProps['view']['openings'][number];
+
+function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
+  const path = `/walls/${view.wall.index}/openings/${o.index}`;
+  const off = view.wall.nominal ? view.wall.head : 0;
+  const chosen = useViewing((s) => s.opening === o.id);
+  const set = (key: string) => (value: Stated) => edit([{ op: 'replace', path: `${path}/${key}`, value }]);
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  return (
+    <li className={`border-b border-rule px-4 py-2 ${chosen ? 'bg-chalk-pale' : ''}`} onFocus={() => look({ opening: o.id })}>
+      <div className="flex items-center justify-between">
+        <p className="min-w-0 font-semibold break-words">{o.name}</p>
+        <button className="flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault" aria-label={`Take out ${o.name}`} onClick={() => edit([{ op: 'remove', path }])}>
+          <Trash2 size={15} aria-hidden="true" />
+        </button>
+      </div>
+      <div className="grid grid-cols-2 gap-x-3">
+        <LengthField label="From the start" name={`${o.id}-at`} value={o.from + off} {...measure} onChange={set('at')} />
+        <LengthField label="Width" name={`${o.id}-width`} value={o.to - o.from - off} {...measure} onChange={set('width')} />
+        <LengthField label="Sill" name={`${o.id}-sill`} value={o.sill} {...measure} onChange={set('sill')} />
+        <LengthField label="Head" name={`${o.id}-head`} value={o.head} {...measure} onChange={set('head')} />
+      </div>
+    </li>
+  );
+}
+
+/** A new opening two units wide in the widest clear stretch of the run, on the bond when it can be. */
+function newOpening({ job, view, show }: PanelProps): EditStep[] | null {
+  const { module, pitch, head, height, nominal, index } = view.wall;
+  const off = nominal ? head : 0;
+  const length = view.runs[view.run]?.length ?? 0;
+  const here = view.openings.filter((o) => o.run === view.run).sort((a, b) => a.from - b.from);
+  const edges = [0, ...here.flatMap((o) => [o.from, o.to]), length];
+  let [from, to] = [0, 0];
+  for (let i = 0; i + 1 < edges.length; i += 2) {
+    const [a, b] = [edges[i] ?? 0, edges[i + 1] ?? 0];
+    if (b - a > to - from) [from, to] = [a, b];
+  }
+  const left = view.jambs.find((j) => j > from + (to - from) / 2 - module * 1.2) ?? from + module;
+  if (to - from < module * 3 || left + module * 2 > to) return null;
+  const courses = Math.max(2, Math.floor(height / pitch));
+  const list = job.walls[index]?.openings;
+  const id = Array.from({ length: 1000 }, (_, i) => `W${i + 1}`).find((n) => !list?.some((o) => o.id === n)) ?? 'W';
+  const text = (mm: number): Stated => writeLength(millimetres(Math.round(mm * 1000) / 1000), show);
+  const value = {
+    id, name: `Opening ${id}`, run: view.run, at: text(left + off), width: text(module * 2 + (nominal ? 0 : head)),
+    sill: text(Math.round(courses * 0.35) * pitch), head: text(Math.max(Math.round(courses * 0.35) + 1, Math.round(courses * 0.8)) * pitch),
+  };
+  return list ? [{ op: 'add', path: `/walls/${index}/openings/-`, value }] : [{ op: 'add', path: `/walls/${index}/openings`, value: [value] }];
+}
+
+export function Openings(props: PanelProps): ReactNode {
+  const here = props.view.openings.filter((o) => o.run === props.view.run);
+  const fresh = newOpening(props);
+  return (
+    <Section
+      title="Openings"
+      aside={
+        <button className="inline-flex min-h-7 items-center gap-1 font-semibold text-chalk disabled:text-soft" disabled={!fresh} onClick={() => fresh && edit(fresh)}>
+          <Plus size={15} aria-hidden="true" /> Add one
+        </button>
+      }
+    >
+      {here.length === 0 && <p className="text-soft">None in this run.</p>}
+      <ul className="-mx-4">
+        {here.map((o) => (
+          <OpeningFields key={o.id} {...props} o={o} />
+        ))}
+      </ul>
+    </Section>
+  );
+}

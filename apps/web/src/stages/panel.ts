@@ -1,0 +1,11 @@
+import type { Job, SheetView, Show } from '@even-tally/core';
+import type { Planner } from '../workers/planner';
+
+/** What every stage's panel is given. */
+export interface PanelProps {
+  job: Job;
+  view: SheetView;
+  show: Show;
+  stem: string;
+  planner: Planner;
+}

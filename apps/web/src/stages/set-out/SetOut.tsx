@@ -1,0 +1,78 @@
+import { sayMm } from '@even-tally/core';
+import type { ReactNode } from 'react';
+import { useNavigate } from 'react-router';
+import { edit, useOpenJob } from '../../state/openJob';
+import { LengthField } from '../../ui/LengthField';
+import { Pick } from '../../ui/Pick';
+import { Section } from '../../ui/Section';
+import { NameField } from '../../ui/NameField';
+import type { PanelProps } from '../panel';
+import { useWallFields } from '../useWallFields';
+import { LinePlan } from './LinePlan';
+import { lineFor, shapeOf, type LineShape } from './shapes';
+
+const SHAPES: readonly (readonly [LineShape, string])[] = [
+  ['straight', 'A straight run'],
+  ['corner', 'Two runs and a corner'],
+  ['closed', 'Four runs, closed'],
+];
+
+/** The line and the height. A closed rectangle's opposite sides go together. */
+export function SetOut({ job, view, show, stem }: PanelProps): ReactNode {
+  const { set, path } = useWallFields(job, view);
+  const navigate = useNavigate();
+  const refusal = useOpenJob((s) => s.refusal);
+  const shape = shapeOf(view);
+  const wall = job.walls[view.wall.index];
+  const base = stem.slice(0, stem.lastIndexOf('/'));
+  const redraw = (to: LineShape): void => {
+    if (!wall || to === 'other') return;
+    const line = lineFor(to, wall.line);
+    const runs = line.filter((i) => 'run' in i).length;
+    const openings = (wall.openings ?? []).filter((o) => o.run < runs);
+    void navigate(`${base}/0/set-out`);
+    edit([
+      { op: 'replace', path: `${path}/line`, value: line },
+      ...(wall.openings ? [{ op: 'replace' as const, path: `${path}/openings`, value: openings }] : []),
+    ]);
+  };
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  return (
+    <>
+      <Section title="The line">
+        <NameField label="Wall" value={view.wall.name} onChange={(v) => set('/name', v)} />
+        <Pick label="Shape" value={shape} options={shape === 'other' ? [...SHAPES, ['other', 'As drawn in the file']] : SHAPES} onChange={redraw} />
+        <LinePlan view={view} go={(run) => void navigate(`${base}/${run}/set-out`)} />
+        <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+          {view.runs.map((r) => (
+            <LengthField
+              key={r.id}
+              label={r.name}
+              name={`run-${r.index}`}
+              value={r.stated}
+              {...measure}
+              onChange={(v) => {
+                const opposite = view.wall.closed && view.runs.length === 4 ? view.runs[(r.index + 2) % 4] : undefined;
+                const steps = [r, ...(opposite ? [opposite] : [])].map((one) => ({ op: 'replace' as const, path: `${path}/line/${one.item}/run`, value: v }));
+                return edit(steps);
+              }}
+            />
+          ))}
+        </div>
+        <Pick
+          label="Lengths are"
+          value={view.wall.nominal ? 'nominal' : 'actual'}
+          options={[['nominal', 'nominal: a joint longer than the tape'], ['actual', 'actual: what the tape reads']]}
+          onChange={(v) => set('/lengths', v)}
+        />
+        <p className="text-[13px] text-soft">
+          On the tape this run reads <span className="figures text-ink">{sayMm(view.runs[view.run]?.length ?? 0, show)}</span> on its outside face.
+        </p>
+      </Section>
+      <Section title="The height">
+        <LengthField label="From the top of the footing" name="height" value={view.wall.height} {...measure} onChange={(v) => set('/height', v)} />
+      </Section>
+      <p role="alert" className="px-4 pt-2 font-semibold text-fault">{refusal}</p>
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+import type { Show } from '@even-tally/core';
+import { createStore } from 'zustand/vanilla';
+import { useStore } from 'zustand';
+
+/** What this viewer looks at and how: never part of the job. */
+interface Viewing {
+  /** Null: as the job says. */
+  show: Show | null;
+  course: number;
+  letter: string | null;
+  opening: string | null;
+  asList: boolean;
+  keysOpen: boolean;
+  /** Key of the figure whose working is open. */
+  figure: string | null;
+}
+
+const KEY = 'even-tally/show';
+const remembered = (): Show | null => {
+  const kept = typeof localStorage === 'undefined' ? null : localStorage.getItem(KEY);
+  return kept === 'mm' || kept === 'ft-in' ? kept : null;
+};
+
+export const viewing = createStore<Viewing>(() => ({
+  show: remembered(), course: 1, letter: null, opening: null, asList: false, keysOpen: false, figure: null,
+}));
+export const useViewing = <T>(pick: (state: Viewing) => T): T => useStore(viewing, pick);
+export const look = (change: Partial<Viewing>): void => viewing.setState(change);
+
+export function chooseShow(show: Show): void {
+  localStorage.setItem(KEY, show);
+  look({ show });
+}

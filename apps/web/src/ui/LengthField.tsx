@@ -1,0 +1,79 @@
+import { parseTyped, toMillimetres, writeLength, millimetres, sayMm, showMm, type Show, type Stated } from '@even-tally/core';
+import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+
+interface Props {
+  label: string;
+  /** Millimetres. */
+  value: number;
+  show: Show;
+  /** Unit plus joint along and up, mm: what "3 bricks" and "12 courses" mean here. */
+  module: number;
+  pitch: number;
+  /** False when the wall cannot be so; the reason is shown by the page. */
+  onChange: (value: Stated) => boolean;
+  name?: string;
+}
+
+/** A length typed the way it is said. What it was taken for is shown while typing; Enter or leaving keeps it. */
+export function LengthField({ label, value, show, module, pitch, onChange, name }: Props): ReactNode {
+  const id = useId();
+  const [text, setText] = useState<string | null>(null);
+  const [refused, setRefused] = useState(false);
+  const leaving = useRef(false);
+  useEffect(() => {
+    setText(null);
+    setRefused(false);
+  }, [value, show]);
+  const shown = showMm(value, show, 64);
+  const parsed =
+    text === null || text === shown
+      ? null
+      : parseTyped(text, show === 'mm' ? 'mm' : 'in', { length: millimetres(module), course: millimetres(pitch) });
+  const keep = (): void => {
+    if (leaving.current || parsed === null) return setText(null);
+    if (!parsed.ok) return setRefused(true);
+    if (Math.abs(toMillimetres(parsed.length) - value) < 1e-6) return setText(null);
+    const kept = onChange(writeLength(parsed.length, show));
+    setRefused(!kept);
+    if (kept) setText(null);
+  };
+  const onKey = (event: KeyboardEvent<HTMLInputElement>): void => {
+    if (event.key === 'Enter') keep();
+    if (event.key === 'Escape') {
+      leaving.current = true;
+      setText(null);
+      setRefused(false);
+      event.currentTarget.blur();
+      leaving.current = false;
+    }
+  };
+  const bad = parsed !== null && (!parsed.ok || refused);
+  const meaning = parsed?.ok ? `taken as ${sayMm(toMillimetres(parsed.length), show)}` : parsed ? parsed.why : '';
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-[13px] text-soft">
+        {label}
+      </label>
+      <input
+        id={id}
+        name={name}
+        className="entry"
+        value={text ?? shown}
+        aria-invalid={bad}
+        aria-describedby={`${id}-m`}
+        autoComplete="off"
+        spellCheck={false}
+        onFocus={(e) => e.currentTarget.select()}
+        onChange={(e) => {
+          setRefused(false);
+          setText(e.currentTarget.value);
+        }}
+        onBlur={keep}
+        onKeyDown={onKey}
+      />
+      <p id={`${id}-m`} className={`text-xs ${bad ? 'text-fault' : 'text-soft'}`}>
+        {meaning}
+      </p>
+    </div>
+  );
+}

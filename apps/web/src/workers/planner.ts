@@ -1,0 +1,55 @@
+import type { Job, SheetView, Show, Working } from '@even-tally/core';
+import type { Answer, Ask } from './protocol';
+import { startPlanner } from './start';
+
+/** A planner in a worker. Sheets are a stream, latest wins; the rest are questions with one answer. */
+export interface Planner {
+  sheet(job: Job, wall: number, run: number, show: Show): void;
+  onSheet(listen: (view: SheetView) => void, failed: (says: string) => void): void;
+  working(job: Job, key: string): Promise<Working | null>;
+  rows(job: Job): Promise<(string | number)[][]>;
+  svg(job: Job, wall: number, run: number, show: Show): Promise<string>;
+  close(): void;
+}
+
+export function openPlanner(): Planner {
+  const worker = startPlanner();
+  let seq = 0;
+  let latest = 0;
+  let listen: (view: SheetView) => void = () => undefined;
+  let failed: (says: string) => void = () => undefined;
+  const asked = new Map<number, { resolve: (a: Answer) => void; reject: (e: Error) => void }>();
+  worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
+    if (data.kind === 'sheet') {
+      if (data.seq >= latest) listen(data.view);
+      return;
+    }
+    const one = asked.get(data.seq);
+    asked.delete(data.seq);
+    if (data.kind !== 'failed') one?.resolve(data);
+    else if (one) one.reject(new Error(data.says));
+    else failed(data.says);
+  };
+  type Question = Ask extends infer A ? (A extends { seq: number } ? Omit<A, 'seq'> : never) : never;
+  const question = (q: Question): Promise<Answer> =>
+    new Promise((resolve, reject) => {
+      seq += 1;
+      asked.set(seq, { resolve, reject });
+      worker.postMessage({ ...q, seq });
+    });
+  return {
+    sheet(job, wall, run, show) {
+      latest = seq += 1;
+      worker.postMessage({ kind: 'sheet', seq, job, wall, run, show } satisfies Ask);
+    },
+    onSheet(on, off) {
+      listen = on;
+      failed = off;
+    },
+    working: async (job, key) => ((await question({ kind: 'working', job, key })) as Extract<Answer, { kind: 'working' }>).working,
+    rows: async (job) => ((await question({ kind: 'rows', job })) as Extract<Answer, { kind: 'rows' }>).rows,
+    svg: async (job, wall, run, show) =>
+      ((await question({ kind: 'svg', job, wall, run, show })) as Extract<Answer, { kind: 'svg' }>).svg,
+    close: () => worker.terminate(),
+  };
+}

@@ -1,0 +1,55 @@
+import { columnBuffers, plan, sheetSvg, sheetView, tallyRows, working } from '@even-tally/core';
+import type { Answer, Ask } from './protocol';
+
+type SheetAsk = Extract<Ask, { kind: 'sheet' }>;
+
+let waiting: SheetAsk | null = null;
+let awake = false;
+
+const answer = (message: Answer, transfer: ArrayBufferLike[] = []): void =>
+  (self as unknown as { postMessage(m: unknown, t: unknown[]): void }).postMessage(message, transfer);
+
+function sheet(ask: SheetAsk, advise: boolean): void {
+  const p = plan(ask.job, [], { advise, only: [ask.wall] }).walls[0];
+  if (!p) throw new Error('There is no such wall in this job.');
+  const run = Math.min(ask.run, p.wall.runs.length - 1);
+  const view = sheetView(p, run, ask.show, advise);
+  answer({ kind: 'sheet', seq: ask.seq, view }, view.elevation.pieces ? columnBuffers(view.elevation.pieces) : []);
+}
+
+/** Latest wins: pieces first, so that the drawing moves; advice after, unless something newer has come. */
+function work(): void {
+  awake = false;
+  const ask = waiting;
+  if (!ask) return;
+  waiting = null;
+  guarded(ask.seq, () => sheet(ask, false));
+  setTimeout(() => {
+    if (waiting === null) guarded(ask.seq, () => sheet(ask, true));
+  }, 60);
+}
+
+function guarded(seq: number, run: () => void): void {
+  try {
+    run();
+  } catch (error) {
+    answer({ kind: 'failed', seq, says: error instanceof Error ? error.message : String(error) });
+  }
+}
+
+self.onmessage = ({ data }: MessageEvent<Ask>): void => {
+  if (data.kind === 'sheet') {
+    waiting = data;
+    if (!awake) setTimeout(work, 0);
+    awake = true;
+    return;
+  }
+  guarded(data.seq, () => {
+    if (data.kind === 'working') answer({ kind: 'working', seq: data.seq, working: working(data.job, [], data.key) });
+    else if (data.kind === 'rows') answer({ kind: 'rows', seq: data.seq, rows: tallyRows(plan(data.job, [], { advise: false })) });
+    else {
+      const p = plan(data.job, [], { only: [data.wall] }).walls[0];
+      if (p) answer({ kind: 'svg', seq: data.seq, svg: sheetSvg(p, data.run, data.show) });
+    }
+  });
+};

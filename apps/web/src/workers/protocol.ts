@@ -1,0 +1,14 @@
+import type { Job, SheetView, Show, Working } from '@even-tally/core';
+
+export type Ask =
+  | { kind: 'sheet'; seq: number; job: Job; wall: number; run: number; show: Show }
+  | { kind: 'working'; seq: number; job: Job; key: string }
+  | { kind: 'rows'; seq: number; job: Job }
+  | { kind: 'svg'; seq: number; job: Job; wall: number; run: number; show: Show };
+
+export type Answer =
+  | { kind: 'sheet'; seq: number; view: SheetView }
+  | { kind: 'working'; seq: number; working: Working | null }
+  | { kind: 'rows'; seq: number; rows: (string | number)[][] }
+  | { kind: 'svg'; seq: number; svg: string }
+  | { kind: 'failed'; seq: number; says: string };
