@@ -22,7 +22,7 @@ export function AsList({ view, show }: { view: SheetView; show: Show }): ReactNo
               <th scope="row" className={`${cell} figures text-left`}>{c.number}</th>
               <td className={`${cell} figures text-right`}>{showMm(c.top, show)}</td>
               <td className={`${cell} figures text-right`}>{showMm(c.bed, show)}</td>
-              <td className={cell}>{c.pieces.map(([kind, n]) => `${n} ${kind}`).join(', ')}</td>
+              <td className={cell}>{c.pieces}</td>
             </tr>
           ))}
         </tbody>

@@ -143,7 +143,7 @@ export function Elevation(props: Props): ReactNode {
           s.type === 'rect' && s.role === 'short' ? (
             <g key={i}>
               <rect x={layout.left + s.x * layout.scale} y={y(s.y + s.h)} width={s.w * layout.scale} height={s.h * layout.scale} fill="none" stroke="#ae2a1c" strokeDasharray="7 5" />
-              <text x={layout.left + (s.x + s.w) * layout.scale - 6} y={y(s.y + s.h / 2) + 4} textAnchor="end" className="fill-fault text-[12px] font-semibold">
+              <text x={layout.left + (s.x + s.w) * layout.scale - 6} y={y(s.y + s.h) - 6} textAnchor="end" className="fill-fault text-[12px] font-semibold">
                 {sayMm(s.h, show)} not built
               </text>
             </g>

@@ -1,7 +1,9 @@
 import type { SheetView } from '@even-tally/core';
 import { useEffect, useRef, type ReactNode } from 'react';
+import { useNavigate } from 'react-router';
 import { edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
+import { STAGES, type StageKey } from './stages';
 
 const WORD = { fault: 'FAULT', choice: 'CHOICE', note: 'NOTE' } as const;
 const INK = { fault: 'text-fault border-fault', choice: 'text-ink border-ink', note: 'text-caution border-caution' } as const;
@@ -49,8 +51,22 @@ function One({ said, advised }: { said: SheetView['says'][number]; advised: bool
 
 const count = (n: number, one: string): string => (n === 0 ? '' : n === 1 ? `one ${one}` : `${n} ${one}s`);
 
-/** What the wall says: each finding, where it is and what would settle it. */
-export function Says({ view }: { view: SheetView }): ReactNode {
+/** Findings of other stages: named here, so that none is overlooked, and read there. */
+function Elsewhere({ view, stage, stem }: { view: SheetView; stage: StageKey; stem: string }): ReactNode {
+  const navigate = useNavigate();
+  const others = STAGES.map((s) => ({ ...s, said: view.says.filter((f) => f.finding.stage === s.key) })).filter((s) => s.key !== stage && s.said.length > 0);
+  return others.map((s) => (
+    <p key={s.key} className="border-b border-rule px-4 py-2 text-[13px]">
+      <button className="min-h-6 font-semibold text-chalk underline" onClick={() => void navigate(`${stem}/${s.key}`)}>
+        {s.name}
+      </button>
+      : {s.said.map((f) => `${f.letter} ${WORD[f.finding.severity]}`).join(', ')}
+    </p>
+  ));
+}
+
+/** What the wall says: each finding of this stage, where it is and what would settle it. */
+export function Says({ view, stage, stem }: { view: SheetView; stage: StageKey; stem: string }): ReactNode {
   const of = (severity: string): number => view.says.filter((s) => s.finding.severity === severity).length;
   const summary = [count(of('fault'), 'fault'), count(of('choice'), 'choice'), count(of('note'), 'note')].filter(Boolean).join(', ');
   return (
@@ -60,10 +76,11 @@ export function Says({ view }: { view: SheetView }): ReactNode {
         <p className="text-[13px]" aria-live="polite">{summary || 'nothing against it'}</p>
       </div>
       <ul>
-        {view.says.map((s) => (
+        {view.says.filter((s) => s.finding.stage === stage).map((s) => (
           <One key={s.letter} said={s} advised={view.advised} />
         ))}
       </ul>
+      <Elsewhere view={view} stage={stage} stem={stem} />
       {view.says.length === 0 && <p className="px-4 py-3 text-settled">Courses land, perps break, nothing is sawn that need not be.</p>}
     </section>
   );

@@ -69,7 +69,7 @@ function FootBar({ view, show }: { view: SheetView; show: Show }): ReactNode {
           <span>Course <b>{course.number}</b> of {view.courses.length}</span>
           <span>top <span className="figures">{showMm(course.top, show)}</span></span>
           <span>bed <span className="figures">{showMm(course.bed, show)}</span></span>
-          <span className="text-[#d8dcd9]">{course.pieces.map(([kind, n]) => `${n} ${kind}`).join(', ')}</span>
+          <span className="text-[#d8dcd9]">{course.pieces}</span>
         </p>
       )}
       <span className="ml-auto flex">
@@ -89,7 +89,9 @@ function Drawing({ view, show, job }: Drawn): ReactNode {
   const asList = useViewing((s) => s.asList);
   const layout = useMemo(() => (size.width > 0 ? layOut(view, size.width, size.height) : null), [view, size]);
   const run = view.runs[view.run];
-  const start = view.wall.start === 'whole' ? 'whole' : 'half';
+  const how = view.wall.freeStart
+    ? `begins on a ${view.wall.start} ${view.wall.family}`
+    : `corners ${view.wall.corners === 'in-turn' ? 'in turn' : 'in pairs'}`;
   return (
     <>
       <aside className="border-r border-rule bg-shade" aria-label="Story pole">
@@ -105,7 +107,7 @@ function Drawing({ view, show, job }: Drawn): ReactNode {
         <div className="pointer-events-none absolute top-3 right-5 left-5 flex items-baseline justify-between gap-4">
           <h1 className="truncate font-narrow text-xl font-bold">{run?.name}, seen from outside</h1>
           <p className="shrink-0 text-[13px] text-soft">
-            half bond, begins on a {start} {view.wall.family}; <span className="figures">{sayMm(run?.length ?? 0, show)}</span>
+            half bond, {how}; <span className="figures">{sayMm(run?.length ?? 0, show)}</span>
           </p>
         </div>
         {asList && <AsList view={view} show={show} />}
@@ -159,8 +161,8 @@ export function Sheet(): ReactNode {
         <div className="grid min-h-0 grow grid-cols-[158px_minmax(0,1fr)_322px]">
           <Drawing {...panel} stage={stage} />
           <aside className="overflow-y-auto border-l border-rule bg-sheet pb-6" aria-label="Slip" tabIndex={0}>
+            <Says view={view} stage={stage} stem={stem} />
             <Panel {...panel} />
-            {stage !== 'tally' && <Says view={view} />}
             <p className="px-4 pt-4 text-[13px] text-soft">{CAUTION}</p>
           </aside>
         </div>

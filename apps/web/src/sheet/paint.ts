@@ -78,7 +78,8 @@ export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Plac
     if (s.type !== 'rect' || (s.role !== 'ground' && s.role !== 'footing')) continue;
     if (s.role === 'ground') {
       g.fillStyle = '#ddd5c3';
-      g.fillRect(0, at.base, at.width, at.height - at.base);
+      const [, y, , h] = box(s.x, s.y, s.w, s.h);
+      g.fillRect(0, y, at.width, Math.min(Math.max(h, 20), 34));
     } else {
       g.fillStyle = '#b9b1a0';
       g.strokeStyle = INK;

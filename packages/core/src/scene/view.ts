@@ -1,6 +1,7 @@
 import { toMillimetres } from '../measure/length.js';
 import type { Show } from '../measure/format.js';
 import { KINDS, type Kind } from '../bond/kinds.js';
+import { runEnds } from '../bond/ends.js';
 import { jambPlaces } from '../bond/snap.js';
 import { bedLimits } from '../gauge/courses.js';
 import type { Choice } from '../plan/finding.js';
@@ -25,8 +26,8 @@ export interface CourseLine {
   bottom: number;
   top: number;
   bed: number;
-  /** What the mason picks up, in order: "half, 4 stretchers, …" told as counts. */
-  pieces: [string, number][];
+  /** What the mason picks up for it: "16 stretchers, 1 half". */
+  pieces: string;
 }
 
 /** Everything one sheet shows, as plain data and columns: what the worker hands to the screen. */
@@ -48,6 +49,9 @@ export interface SheetView {
     bedLimits: [number, number];
     headLimits: [number, number];
     closed: boolean;
+    /** Whether `start` matters: run 0 begins at a free end. */
+    freeStart: boolean;
+    corners: 'in-turn' | 'in-pairs';
   };
   runs: { index: number; id: string; name: string; item: number; stated: number; length: number; x: number; y: number; heading: number }[];
   run: number;
@@ -102,15 +106,19 @@ function wallFigures(p: WallPlan): Figure[] {
   ];
 }
 
+const PLURAL: Record<string, string> = { half: 'halves', 'three-quarter': 'three-quarters', sawn: 'sawn' };
+const sayCount = (name: string, n: number): string => `${n} ${n === 1 ? name : (PLURAL[name] ?? `${name}s`)}`;
+
 function courseLines(p: WallPlan, run: number): CourseLine[] {
   const rows = p.runs.find((r) => r.index === run)?.rows;
   return p.gauge.courses.map((c, i) => {
     const counts = new Map<string, number>();
     for (const piece of rows?.[i]?.pieces ?? []) {
-      const name = (piece.cutFrom !== null && piece.kind !== 'half' ? 'sawn' : piece.kind).replace('-', ' ');
+      const name = piece.cutFrom !== null && piece.kind !== 'half' ? 'sawn' : piece.kind;
       counts.set(name, (counts.get(name) ?? 0) + 1);
     }
-    return { number: c.number, bottom: c.bottom, top: c.top, bed: c.bed, pieces: [...counts] };
+    const pieces = [...counts].map(([name, n]) => sayCount(name, n)).join(', ');
+    return { number: c.number, bottom: c.bottom, top: c.top, bed: c.bed, pieces };
   });
 }
 
@@ -138,6 +146,8 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       bedLimits: [limits.least, limits.most],
       headLimits: [toMillimetres(wall.profile.head.least), toMillimetres(wall.profile.head.most)],
       closed: wall.line.closed,
+      freeStart: runEnds(wall)[0]?.start.other === null,
+      corners: wall.corners,
     },
     runs: wall.runs.map((r, index) => ({
       index,

@@ -25,12 +25,14 @@ export function Bond(props: PanelProps): ReactNode {
           <LengthField label="Head joint" name="head" value={view.wall.head} {...measure} onChange={(v) => set('/build/head', v)} />
           <LengthField label="Bed, target" name="bed" value={view.wall.bed} {...measure} onChange={(v) => set('/build/bed', v)} />
         </div>
+        {view.wall.freeStart && (
         <Pick
           label="Course 1 begins on"
           value={view.wall.start}
           options={[['whole', `a whole ${view.wall.family}`], ['half', `a half ${view.wall.family}`]]}
           onChange={(v) => set('/build/start', v)}
         />
+        )}
         <p role="alert" className="font-semibold text-fault">{refusal}</p>
       </Section>
       <Openings {...props} />
