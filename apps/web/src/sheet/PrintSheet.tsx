@@ -1,4 +1,4 @@
-import { CAUTION, sayMm, type Job, type SheetView, type Show } from '@even-tally/core';
+import { CAUTION, type Job, type SheetView, type Show } from '@even-tally/core';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { Planner } from '../workers/planner';
 import { sayFigure } from './Figures';
@@ -17,8 +17,8 @@ export function PrintSheet({ job, view, show, planner }: { job: Job; view: Sheet
   }, [job, index, run, show, planner]);
   return (
     <div className="only-print" aria-hidden="true">
-      <p className="heading text-lg">{job.name}: {view.wall.name}, {view.runs[run]?.name}</p>
-      {svg && <img alt="" src={`data:image/svg+xml;utf8,${encodeURIComponent(svg)}`} style={{ width: '100%', maxHeight: '150mm', objectFit: 'contain' }} />}
+      <p className="heading text-lg">{job.name}</p>
+      {svg && <img alt="" src={`data:image/svg+xml;utf8,${encodeURIComponent(svg)}`} style={{ width: '100%', maxHeight: '170mm', objectFit: 'contain' }} />}
       <table style={{ width: '100%', marginTop: '6mm' }}>
         <tbody>
           {view.wallFigures.map((f) => (
@@ -29,7 +29,7 @@ export function PrintSheet({ job, view, show, planner }: { job: Job; view: Sheet
           ))}
         </tbody>
       </table>
-      <p style={{ marginTop: '4mm' }}>Height {sayMm(view.wall.height, show)}. {CAUTION}</p>
+      <p style={{ marginTop: '4mm' }}>{CAUTION}</p>
     </div>
   );
 }

@@ -47,7 +47,7 @@ export function Top({ title, sub, stem, show }: { title: string; sub: string; st
   const press = 'inline-flex h-[30px] w-[30px] items-center justify-center hover:bg-[#3b454c] disabled:text-[#8b959b]';
   return (
     <header className="on-slate no-print flex min-h-[84px] flex-wrap items-center justify-between gap-x-4 bg-slate px-4 text-white">
-      <div className="w-[250px] min-w-0">
+      <div className="w-[300px] min-w-0">
         <Link to="/yard" aria-label="Even Tally, back to the yard">
           <Mark />
         </Link>

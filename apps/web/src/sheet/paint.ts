@@ -84,8 +84,9 @@ export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Plac
       g.fillStyle = '#b9b1a0';
       g.strokeStyle = INK;
       const [x, y, w, h] = box(s.x, s.y, s.w, s.h);
-      g.fillRect(x, y, w, h);
-      g.strokeRect(x, y, w, h);
+      const deep = Math.min(h, 26);
+      g.fillRect(x, y, w, deep);
+      g.strokeRect(x, y, w, deep);
     }
   }
   paintPieces(g, scene, at, inks.lite ?? false);

@@ -16,14 +16,16 @@ interface Found {
   at: number;
 }
 
-function note(into: Map<number, Found>, opening: number, length: number, course: number, uses: number, at: number): void {
+/** `span`: first and last course of the row the piece stands in. */
+function note(into: Map<number, Found>, opening: number, length: number, span: [number, number], uses: number, at: number): void {
   const was = into.get(opening);
-  if (!was) into.set(opening, { count: uses, smallest: length, course, to: course, at });
+  const [course, to] = span;
+  if (!was) into.set(opening, { count: uses, smallest: length, course, to, at });
   else {
     was.count += uses;
     if (length < was.smallest - SAME_PLACE) Object.assign(was, { smallest: length, at });
     was.course = Math.min(was.course, course);
-    was.to = Math.max(was.to, course);
+    was.to = Math.max(was.to, to);
   }
 }
 
@@ -40,14 +42,14 @@ function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
   const slivers = new Map<number, Found>();
   const cuts = new Map<number, Found>();
   for (const [row, uses] of run.uses) {
-    const first = run.rows.indexOf(row) + 1;
+    const span: [number, number] = [run.rows.indexOf(row) + 1, run.rows.lastIndexOf(row) + 1];
     for (const p of row.pieces) {
       const length = p.to - p.from;
       const at = (p.from + p.to) / 2;
-      if (p.opening >= 0) note(cuts, p.opening, length, first, uses, at);
+      if (p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
       if (length < least - SAME_PLACE) {
         const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, p.from, p.to);
-        note(slivers, opening, length, first, uses, at);
+        note(slivers, opening, length, span, uses, at);
       }
     }
   }

@@ -78,7 +78,7 @@ export function lengthTries(wall: SetWall, index: number): Try[] {
     const edit: EditStep[] = [{ op: 'replace', path: `/walls/${wall.index}/line/${run.item}/run`, value: value(run.stated) }];
     if (opposite) edit.push({ op: 'replace', path: `/walls/${wall.index}/line/${opposite.item}/run`, value: value(opposite.stated) });
     tries.push({
-      says: `Make ${run.name}${opposite ? ` and ${opposite.name}` : ''} ${sayMm(Math.abs(by), wall.show)} ${by > 0 ? 'longer' : 'shorter'}`,
+      says: `Make ${wall.runs.length > 1 ? run.name : 'the wall'}${opposite ? ` and ${opposite.name}` : ''} ${sayMm(Math.abs(by), wall.show)} ${by > 0 ? 'longer' : 'shorter'}`,
       edit,
     });
   }

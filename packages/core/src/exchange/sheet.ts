@@ -1,7 +1,7 @@
 import { sayMm, type Show } from '../measure/format.js';
 import type { WallPlan } from '../plan/plan.js';
 import { scenesToSvg } from './svg.js';
-import { elevationScene, letterFindings } from '../scene/elevation.js';
+import { elevationScene, FOOTING_DRAWN, letterFindings } from '../scene/elevation.js';
 import { poleScene } from '../scene/pole.js';
 import { words, type Scene } from '../scene/scene.js';
 import { coursePlanScene, tapeScene } from '../scene/tape.js';
@@ -12,40 +12,58 @@ export const CAUTION =
 
 const label = (shape: ReturnType<typeof words>): Scene => ({ box: { x: 0, y: 0, w: 0, h: 0 }, pieces: null, shapes: [shape] });
 
+/** Sheet width, in mm for each millimetre of label scale: about what an A4 page reads well. */
+const PAGE = 5200;
+
+function wrap(text: string, most: number): string[] {
+  const lines: string[] = [];
+  let line = '';
+  for (const word of text.split(' ')) {
+    if (line !== '' && line.length + word.length + 1 > most) {
+      lines.push(line);
+      line = word;
+    } else line = line === '' ? word : `${line} ${word}`;
+  }
+  return [...lines, line];
+}
+
 /** The sheet of one run as an SVG file: pole, elevation, tape, odd and even courses, and what the wall says. */
 export function sheetSvg(plan: WallPlan, run: number, show: Show): string {
   const { wall } = plan;
   const length = wall.runs[run]?.length ?? 0;
   const letters = letterFindings(plan.findings.filter((f) => f.run === null || f.run === run));
   const elevation = elevationScene(plan, run, letters, show);
-  const pole = poleScene(plan, run, show);
-  const top = 420;
-  const base = top + elevation.box.h;
-  const left = 1000;
-  const lines = letters.map((l) => `${l.letter}  ${l.finding.severity.toUpperCase()}: ${l.finding.says}`);
-  const width = Math.max(left + length + 500, 4200);
-  const tapeBase = base + 520;
-  const says = tapeBase + 3 * (wall.unitWidth + 120) + 100;
+  const span = Math.max(length, elevation.box.h * 1.3);
+  const t = span / (PAGE - 1700);
+  const width = PAGE * t;
+  const left = 1100 * t;
+  const base = 480 * t + elevation.box.h;
+  const tapeBase = base + FOOTING_DRAWN + 190 * t;
+  const planStep = wall.unitWidth + 60 * t;
+  const says = tapeBase + 2 * planStep + 260 * t;
+  const name = wall.runs.length > 1 ? `${wall.name}: ${wall.runs[run]?.name ?? ''}` : wall.name;
+  const measure = `${sayMm(length, show)} long on the outside face, ${sayMm(wall.height, show)} high, ${wall.unit.name}`;
+  const put = (role: 'title' | 'course-name' | 'caution', text: string, dx: number, y: number, anchor: 'start' | 'end' = 'start') => ({
+    scene: label(words(role, 0, 0, text, anchor)), dx, base: y,
+  });
+  const lines = letters.flatMap((l) => wrap(`${l.letter}  ${l.finding.severity.toUpperCase()}: ${l.finding.says}`, 105));
+  const cautions = wrap(CAUTION, 135);
+  const saysAt = (i: number): number => says + i * 110 * t;
   const placed = [
-    { scene: label(words('title', 0, 0, `${wall.name}: ${wall.runs[run]?.name ?? ''}`)), dx: 150, base: 160 },
-    {
-      scene: label(words('course-name', 0, 0, `${sayMm(length, show)} long on the outside face, ${sayMm(wall.height, show)} high, ${wall.unit.name}`)),
-      dx: 150,
-      base: 300,
-    },
-    { scene: pole, dx: 450, base },
+    put('title', name, 150 * t, 170 * t),
+    put('course-name', measure, 150 * t, 300 * t),
+    { scene: poleScene(plan, run, show, 100 * t), dx: 480 * t, base },
     { scene: elevation, dx: left, base },
-    { scene: tapeScene(plan, run, show), dx: left, base: tapeBase },
-    ...[1, 2].flatMap((course, i) => {
-      const at = tapeBase + (i + 1) * (wall.unitWidth + 100) + 60;
+    { scene: tapeScene(plan, run, show, 100 * t), dx: left, base: tapeBase },
+    ...[1, 2].flatMap((course) => {
+      const at = tapeBase + course * planStep;
       return [
         { scene: coursePlanScene(plan, run, course), dx: left, base: at },
-        { scene: label(words('course-name', 0, 0, course === 1 ? 'odd' : 'even', 'end')), dx: left - 80, base: at - wall.unitWidth / 2 },
+        put('course-name', course === 1 ? 'odd' : 'even', left - 80 * t, at - wall.unitWidth / 2, 'end'),
       ];
     }),
-    ...lines.map((text, i) => ({ scene: label(words('course-name', 0, 0, text)), dx: 150, base: says + i * 130 })),
-    { scene: label(words('caution', 0, 0, CAUTION)), dx: 150, base: says + lines.length * 130 + 120 },
+    ...lines.map((text, i) => put('course-name', text, 150 * t, saysAt(i))),
+    ...cautions.map((text, i) => put('caution', text, 150 * t, saysAt(lines.length) + (i + 1) * 90 * t)),
   ];
-  const longest = Math.max(CAUTION.length * 31, ...lines.map((l) => l.length * 40));
-  return scenesToSvg({ w: Math.max(width, longest + 300), h: says + lines.length * 130 + 300 }, placed, `${wall.name}, ${wall.runs[run]?.name ?? ''}`);
+  return scenesToSvg({ w: width, h: saysAt(lines.length) + (cautions.length + 2) * 90 * t }, t, placed, name);
 }

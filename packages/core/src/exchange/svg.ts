@@ -16,13 +16,13 @@ const LOOKS: Partial<Record<Role, Look>> = {
   ground: { fill: '#ddd5c3' },
   footing: { fill: '#c9c0ae', stroke: '#5a5348', width: 4 },
   opening: { fill: '#fff', stroke: '#22272b', width: 8 },
-  'opening-name': { fill: '#22272b', size: 105, weight: 700 },
-  'opening-size': { fill: '#22272b', size: 80 },
+  'opening-name': { fill: '#22272b', size: 80, weight: 700 },
+  'opening-size': { fill: '#22272b', size: 62 },
   short: { fill: 'none', stroke: '#ae2a1c', width: 6, dash: '30 20' },
   'bad-joint': { stroke: '#ae2a1c', width: 22 },
-  'letter-fault': { fill: '#ae2a1c', size: 120, weight: 700 },
-  'letter-choice': { fill: '#22272b', size: 120, weight: 700 },
-  'letter-note': { fill: '#6b5200', size: 120, weight: 700 },
+  'letter-fault': { fill: '#ae2a1c', stroke: '#fff', width: 30, size: 120, weight: 700 },
+  'letter-choice': { fill: '#22272b', stroke: '#fff', width: 30, size: 120, weight: 700 },
+  'letter-note': { fill: '#6b5200', stroke: '#fff', width: 30, size: 120, weight: 700 },
   pole: { fill: '#d9b47c', stroke: '#5d431f', width: 4 },
   'pole-mark': { stroke: '#22272b', width: 5 },
   'pole-number': { fill: '#22272b', size: 70, weight: 700 },
@@ -48,11 +48,11 @@ export const escapeXml = (text: string): string =>
 
 const n = (value: number): string => String(Math.round(value * 100) / 100);
 
-function shapeSvg(shape: SceneShape, flip: (y: number) => number): string {
+function shapeSvg(shape: SceneShape, flip: (y: number) => number, t: number): string {
   const look = LOOKS[shape.role] ?? {};
   const paint = [
     `fill="${look.fill ?? 'none'}"`,
-    look.stroke ? `stroke="${look.stroke}" stroke-width="${look.width ?? 2}"` : '',
+    look.stroke ? `stroke="${look.stroke}" stroke-width="${n((look.width ?? 2) * t)}"` : '',
     look.dash ? `stroke-dasharray="${look.dash}"` : '',
   ].filter(Boolean);
   if (shape.type === 'rect') {
@@ -61,12 +61,12 @@ function shapeSvg(shape: SceneShape, flip: (y: number) => number): string {
   if (shape.type === 'line') {
     return `<line x1="${n(shape.x1)}" y1="${n(flip(shape.y1))}" x2="${n(shape.x2)}" y2="${n(flip(shape.y2))}" ${paint.join(' ')}/>`;
   }
-  const size = look.size ?? 80;
+  const size = (look.size ?? 80) * t;
   const drop = shape.role === 'opening-size' ? size * 1.3 : size * 0.35;
-  return `<text x="${n(shape.x)}" y="${n(flip(shape.y) + drop)}" font-size="${size}" font-weight="${look.weight ?? 400}" text-anchor="${shape.anchor}" ${paint.join(' ')}>${escapeXml(shape.text)}</text>`;
+  return `<text x="${n(shape.x)}" y="${n(flip(shape.y) + drop)}" font-size="${n(size)}" font-weight="${look.weight ?? 400}" text-anchor="${shape.anchor}" paint-order="stroke" ${paint.join(' ')}>${escapeXml(shape.text)}</text>`;
 }
 
-function piecesSvg(scene: Scene, flip: (y: number) => number): string {
+function piecesSvg(scene: Scene, flip: (y: number) => number, t: number): string {
   const c = scene.pieces;
   if (!c) return '';
   const out: string[] = [];
@@ -75,18 +75,21 @@ function piecesSvg(scene: Scene, flip: (y: number) => number): string {
     const kind = c.kind[i] === SHOWN ? 'shown' : (KINDS[c.kind[i] ?? 0] ?? 'stretcher');
     out.push(`<rect x="${n(x)}" y="${n(y)}" width="${n(w)}" height="${n(h)}" fill="${kind === 'shown' ? '#b9b3a4' : (PIECE_FILL[kind] ?? '#cfcabd')}"/>`);
     // A stroke across a sawn piece, so that a black-and-white print shows the cut too.
-    if (c.sawn[i] === 1) out.push(`<line x1="${n(x)}" y1="${n(y + h)}" x2="${n(x + w)}" y2="${n(y)}" stroke="#7a5a2e" stroke-width="4"/>`);
+    if (c.sawn[i] === 1) out.push(`<line x1="${n(x)}" y1="${n(y + h)}" x2="${n(x + w)}" y2="${n(y)}" stroke="#7a5a2e" stroke-width="${n(4 * t)}"/>`);
   }
-  return `<g stroke="#6b665b" stroke-width="3">${out.join('')}</g>`;
+  return `<g stroke="#6b665b" stroke-width="${n(3 * t)}">${out.join('')}</g>`;
 }
 
-/** Scenes side by side on one sheet, in wall millimetres: `dx`, `dy` shift each, y downwards from the top left. */
-export function scenesToSvg(size: { w: number; h: number }, placed: { scene: Scene; dx: number; base: number }[], title: string): string {
+/**
+ * Scenes on one sheet, in wall millimetres: `dx` shifts each right, `base` is where its y = 0 lies below the top.
+ * `t` scales words and strokes, so that a long wall is not labelled in ant tracks.
+ */
+export function scenesToSvg(size: { w: number; h: number }, t: number, placed: { scene: Scene; dx: number; base: number }[], title: string): string {
   const body = placed.map(({ scene, dx, base }) => {
     const flip = (y: number): number => base - y;
     const behind = scene.shapes.filter((s) => s.role === 'ground' || s.role === 'footing');
     const front = scene.shapes.filter((s) => !behind.includes(s));
-    return `<g transform="translate(${n(dx)} 0)">${behind.map((s) => shapeSvg(s, flip)).join('')}${piecesSvg(scene, flip)}${front.map((s) => shapeSvg(s, flip)).join('')}</g>`;
+    return `<g transform="translate(${n(dx)} 0)">${behind.map((s) => shapeSvg(s, flip, t)).join('')}${piecesSvg(scene, flip, t)}${front.map((s) => shapeSvg(s, flip, t)).join('')}</g>`;
   });
   return `<?xml version="1.0" encoding="UTF-8"?>\n<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${n(size.w)} ${n(size.h)}" font-family="Archivo, Arial, sans-serif" role="img"><title>${escapeXml(title)}</title><rect width="100%" height="100%" fill="#fff"/>${body.join('')}</svg>\n`;
 }

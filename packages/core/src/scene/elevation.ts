@@ -23,6 +23,9 @@ function placeOf(work: WallWork, f: Finding): { x: number; y: number } {
   const from = courses[(f.course ?? 1) - 1];
   const to = courses[(f.to ?? f.course ?? 1) - 1] ?? from;
   const length = work.wall.runs[f.run ?? 0]?.length ?? 0;
+  const opening = work.wall.openings.find((o) => o.id === f.opening);
+  // Low in an opening, clear of its name.
+  if (opening) return { x: f.at ?? (opening.from + opening.to) / 2, y: opening.sill + 0.14 * (opening.head - opening.sill) };
   return { x: f.at ?? length / 2, y: from && to ? (from.bottom + to.top) / 2 : 0 };
 }
 

@@ -53,18 +53,18 @@ export function poleFlags(work: WallWork, run: number): PoleFlag[] {
   }));
 }
 
-/** The story pole as a picture of its own: numbers, cumulative heights, fixed heights. */
-export function poleScene(work: WallWork, run: number, show: Show): Scene {
+/** The story pole as a picture of its own, `wide` mm across: numbers, cumulative heights, fixed heights. */
+export function poleScene(work: WallWork, run: number, show: Show, wide = 100): Scene {
   const marks = poleMarks(work);
   const top = Math.max(work.wall.height, marks.at(-1)?.top ?? 0);
-  const shapes: SceneShape[] = [rect('pole', 0, 0, 100, top)];
+  const shapes: SceneShape[] = [rect('pole', 0, 0, wide, top)];
   for (const m of marks) {
     const c = work.gauge.courses[m.course - 1];
-    shapes.push(line('pole-mark', 0, m.top, 100, m.top));
-    shapes.push(words('pole-height', -10, m.top, showMm(m.top, show), 'end'));
-    if (c) shapes.push(words('pole-number', 50, (c.bottom + c.top) / 2, String(m.course), 'middle'));
-    if (m.state !== 'target' && c) shapes.push(rect(`bed-${m.state}`, 0, c.bottom, 100, c.bed));
+    shapes.push(line('pole-mark', 0, m.top, wide, m.top));
+    shapes.push(words('pole-height', -wide / 10, m.top, showMm(m.top, show), 'end'));
+    if (c) shapes.push(words('pole-number', wide / 2, (c.bottom + c.top) / 2, String(m.course), 'middle'));
+    if (m.state !== 'target' && c) shapes.push(rect(`bed-${m.state}`, 0, c.bottom, wide, c.bed));
   }
-  for (const f of poleFlags(work, run)) shapes.push(words('pole-flag', 110, f.at, f.name, 'start'));
-  return { box: { x: -60, y: 0, w: 260, h: top }, pieces: null, shapes };
+  for (const f of poleFlags(work, run)) shapes.push(words('pole-flag', wide * 1.1, f.at, f.name, 'start'));
+  return { box: { x: 0, y: 0, w: wide, h: top }, pieces: null, shapes };
 }

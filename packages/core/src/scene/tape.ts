@@ -18,14 +18,15 @@ export function tapeMarks(work: WallWork, run: number, show: Show, most = 12): T
   return Array.from({ length: count + 1 }, (_, i) => ({ at: i * step, figure: i % every === 0 }));
 }
 
-export function tapeScene(work: WallWork, run: number, show: Show, most?: number): Scene {
+/** The tape as a picture, `high` mm across its width. */
+export function tapeScene(work: WallWork, run: number, show: Show, high = 100): Scene {
   const length = work.wall.runs[run]?.length ?? 0;
-  const shapes: SceneShape[] = [rect('tape', 0, 0, length, 100)];
-  for (const mark of tapeMarks(work, run, show, most)) {
-    shapes.push(line('tape-mark', mark.at, 100, mark.at, mark.figure ? 45 : 70));
-    if (mark.figure) shapes.push(words('tape-number', mark.at, 10, showMm(mark.at, show)));
+  const shapes: SceneShape[] = [rect('tape', 0, 0, length, high)];
+  for (const mark of tapeMarks(work, run, show)) {
+    shapes.push(line('tape-mark', mark.at, high, mark.at, high * (mark.figure ? 0.5 : 0.72)));
+    if (mark.figure) shapes.push(words('tape-number', mark.at, high * 0.3, showMm(mark.at, show)));
   }
-  return { box: { x: 0, y: 0, w: length, h: 100 }, pieces: null, shapes };
+  return { box: { x: 0, y: 0, w: length, h: high }, pieces: null, shapes };
 }
 
 /** One course in plan: units with their cells, seen from above. `course` is its number. */
@@ -36,7 +37,7 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
   const { shells } = work.wall.unit;
   for (const piece of run?.rows[course - 1]?.pieces ?? []) {
     const length = piece.to - piece.from;
-    shapes.push(rect('unit-plan', piece.from, 0, length, width, piece.cutFrom === null ? piece.kind : 'cut'));
+    shapes.push(rect('unit-plan', piece.from, 0, length, width, piece.kind));
     if (!shells) continue;
     const [shell, web] = [toMillimetres(shells.shell), toMillimetres(shells.web)];
     const cells = length > work.wall.unitLength * 0.8 ? shells.cells : 1;

@@ -1,0 +1,36 @@
+/** One Jest, four projects. Workspaces are modules; Jest reads them as CommonJS through swc. */
+const toSource = {
+  '^@even-tally/core$': '<rootDir>/packages/core/src/index.ts',
+  '^(\\.{1,2}/.*)\\.js$': '$1',
+};
+const swc = (extra = {}) => [
+  '@swc/jest',
+  { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true, ...extra.parser }, transform: { react: { runtime: 'automatic' }, ...extra.transform }, keepClassNames: true }, module: { type: 'commonjs' } },
+];
+const project = (displayName, testMatch, rest = {}) => ({
+  displayName,
+  rootDir: import.meta.dirname,
+  testMatch,
+  testEnvironment: 'node',
+  moduleNameMapper: toSource,
+  transform: { '^.+\\.(t|j)sx?$': swc() },
+  modulePathIgnorePatterns: ['/dist/', '/.data/'],
+  ...rest,
+});
+
+export default {
+  projects: [
+    project('core', ['<rootDir>/packages/core/src/**/*.test.ts', '<rootDir>/apps/cli/src/**/*.test.ts']),
+    project('server', ['<rootDir>/apps/server/test/**/*.test.ts'], {
+      setupFiles: ['reflect-metadata'],
+      transform: { '^.+\\.(t|j)sx?$': swc({ parser: { decorators: true, tsx: false }, transform: { legacyDecorator: true, decoratorMetadata: true } }) },
+    }),
+    project('web', ['<rootDir>/apps/web/test/**/*.test.ts?(x)'], {
+      testEnvironment: '<rootDir>/apps/web/test/environment.mjs',
+      setupFiles: ['fake-indexeddb/auto'],
+      moduleNameMapper: { ...toSource, '\\.css$': '<rootDir>/apps/web/test/empty.mjs', 'workers/start$': '<rootDir>/apps/web/test/planner.ts', '^\\./start$': '<rootDir>/apps/web/test/planner.ts' },
+      transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|idb)/)'],
+    }),
+    project('e2e', ['<rootDir>/e2e/**/*.test.ts'], { testTimeout: 120000 }),
+  ],
+};

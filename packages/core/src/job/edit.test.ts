@@ -1,0 +1,56 @@
+import fc from 'fast-check';
+import { applyEdit, setAt, type Edit, type EditStep } from './edit.js';
+
+const doc = { name: 'a', walls: [{ id: 'n', openings: [{ id: 'D1', at: 1 }, { id: 'W1', at: 2 }] }] };
+
+test('an edit gives a new document and leaves the old one as it was', () => {
+  const before = JSON.stringify(doc);
+  const done = applyEdit(doc, [{ op: 'replace', path: '/walls/0/openings/1/at', value: 9 }]);
+  expect(done.ok && done.value.walls[0]?.openings[1]?.at).toBe(9);
+  expect(JSON.stringify(doc)).toBe(before);
+});
+
+test('the inverse takes it back, whatever it was', () => {
+  const step = fc.oneof(
+    fc.constantFrom<EditStep>(
+      { op: 'remove', path: '/walls/0/openings/0' },
+      { op: 'add', path: '/walls/0/openings/-', value: { id: 'X', at: 0 } },
+      { op: 'add', path: '/walls/0/openings/1', value: { id: 'Y', at: 5 } },
+      { op: 'replace', path: '/name', value: 'b' },
+      { op: 'add', path: '/name', value: 'c' },
+      { op: 'add', path: '/show', value: 'mm' },
+    ),
+  );
+  fc.assert(
+    fc.property(fc.array(step, { maxLength: 8 }), (steps: Edit) => {
+      const done = applyEdit(doc, steps);
+      if (!done.ok) return true;
+      const back = applyEdit(done.value, done.inverse);
+      return back.ok && JSON.stringify(back.value) === JSON.stringify(doc);
+    }),
+  );
+});
+
+test.each([
+  [{ op: 'replace', path: '/nowhere', value: 1 }, /wanted something to replace/],
+  [{ op: 'remove', path: '/walls/3' }, /wanted a place from 0 to 1|wanted something to remove/],
+  [{ op: 'add', path: '/walls/0/openings/9', value: 1 }, /wanted a place from 0 to 2, got "9"/],
+  [{ op: 'add', path: '/__proto__/x', value: 1 }, /cannot be edited/],
+  [{ op: 'replace', path: '', value: 1 }, /cannot be edited/],
+  [{ op: 'add', path: '/name/first', value: 1 }, /nothing to edit there/],
+] as [EditStep, RegExp][])('%j is refused with one sentence', (step, why) => {
+  const done = applyEdit(doc, [step]);
+  expect(done).toMatchObject({ ok: false });
+  expect(!done.ok && done.why).toMatch(why);
+});
+
+test('a guard stops an edit meant for another opening', () => {
+  const edit: Edit = [{ op: 'replace', path: '/walls/0/openings/0/at', value: 3 }];
+  expect(applyEdit(doc, edit, [{ path: '/walls/0/openings/0/id', is: 'W1' }])).toMatchObject({ ok: false, why: expect.stringContaining('wanted "W1", got "D1"') as string });
+  expect(applyEdit(doc, edit, [{ path: '/walls/0/openings/0/id', is: 'D1' }]).ok).toBe(true);
+});
+
+test('setAt replaces what stands and adds what does not', () => {
+  expect(setAt(doc, '/name', 'x').op).toBe('replace');
+  expect(setAt(doc, '/show', 'mm').op).toBe('add');
+});

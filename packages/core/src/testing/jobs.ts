@@ -1,0 +1,67 @@
+import { checkJob } from '../job/check.js';
+import { sayFault } from '../job/fault.js';
+import type { Build, Job, JobDocument, LineItem, Opening, Stated, Wall } from '../job/types.js';
+import { plan, type WallPlan } from '../plan/plan.js';
+
+/** Small jobs for tests: one wall, everything unsaid left to the defaults. */
+export interface OneWall {
+  line: LineItem[];
+  height: Stated;
+  unit?: string;
+  profile?: JobDocument['profile'];
+  show?: JobDocument['show'];
+  lengths?: Wall['lengths'];
+  build?: Partial<Build>;
+  openings?: Partial<Opening>[];
+}
+
+export function documentOf(w: OneWall): JobDocument {
+  return {
+    format: 'even-tally/job',
+    version: 1,
+    name: 'Test',
+    show: w.show ?? 'ft-in',
+    profile: w.profile ?? 'us',
+    walls: [
+      {
+        id: 'w',
+        name: 'Wall',
+        line: w.line,
+        height: w.height,
+        ...(w.lengths ? { lengths: w.lengths } : {}),
+        build: { kind: 'units', unit: w.unit ?? 'cmu-8x8x16', bond: 'half', ...w.build },
+        openings: (w.openings ?? []).map((o, i) => ({ id: `O${i + 1}`, run: 0, at: 0, width: 0, sill: 0, head: 0, ...o })),
+      },
+    ],
+  };
+}
+
+export function soundJob(document: unknown): Job {
+  const checked = checkJob(document);
+  if (!checked.ok) throw new Error(checked.faults.map(sayFault).join('\n'));
+  return checked.job;
+}
+
+export const jobOf = (w: OneWall): Job => soundJob(documentOf(w));
+
+export function planOf(w: OneWall, advise = false): WallPlan {
+  const p = plan(jobOf(w), [], { advise }).walls[0];
+  if (!p) throw new Error('no wall');
+  return p;
+}
+
+export const faultsOf = (document: unknown): string[] => {
+  const checked = checkJob(document);
+  return checked.ok ? [] : checked.faults.map(sayFault);
+};
+
+export const straight = (run: Stated): LineItem[] => [{ run }];
+export const corner = (a: Stated, b: Stated, turn = 90): LineItem[] => [{ run: a }, { turn }, { run: b }];
+export const closed = (a: Stated, b: Stated): LineItem[] => [
+  { run: a }, { turn: 90 }, { run: b }, { turn: 90 }, { run: a }, { turn: 90 }, { run: b },
+];
+
+export const lengths = (p: WallPlan, course: number, run = 0): number[] =>
+  (p.runs[run]?.rows[course - 1]?.pieces ?? []).map((x) => Math.round((x.to - x.from) * 1e4) / 1e4);
+export const kinds = (p: WallPlan, course: number, run = 0): string[] =>
+  (p.runs[run]?.rows[course - 1]?.pieces ?? []).map((x) => x.kind);
