@@ -94,7 +94,7 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
   // A perp that stands all but on the jamb is the jamb's own joint.
   if (stretch.left >= 0 && bounds.length > 2 && fits((bounds[1] ?? 0) - stretch.from)) bounds = [stretch.from, ...bounds.slice(2)];
   if (stretch.right >= 0 && bounds.length > 2 && fits(end - (bounds.at(-2) ?? 0))) bounds = [...bounds.slice(0, -2), end];
-  bounds = thicken(bounds, wall, joint, stretch);
+  bounds = thicken(bounds, wall, joint);
   const count = bounds.length - 1;
   const lengths: number[] = [];
   const openings: number[] = [];
@@ -129,17 +129,22 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
   });
 }
 
-/** A leftover too thin to lay is shared with its neighbour: a three-quarter and what remains. */
-function thicken(bounds: number[], wall: SetWall, joint: number, stretch: Stretch): number[] {
-  const thin = (a: number, b: number): boolean => b - a - joint < THINNEST_PIECE;
-  const out = [...bounds];
+/**
+ * A leftover too thin to lay is taken with its neighbour: as one piece where a unit reaches, else as a
+ * three-quarter and what remains.
+ */
+function thicken(bounds: number[], wall: SetWall, joint: number): number[] {
   const whole = wall.unitLength + joint;
-  if (out.length > 2 && stretch.left >= 0 && thin(out[0] ?? 0, out[1] ?? 0)) {
-    out[1] = Math.max((out[2] ?? 0) - 0.75 * whole, ((out[0] ?? 0) + (out[2] ?? 0)) / 2 - 0.25 * whole);
+  const thin = (a = 0, b = 0): boolean => b - a - joint < THINNEST_PIECE;
+  const out = [...bounds];
+  if (out.length > 2 && thin(out[0], out[1])) {
+    if ((out[2] ?? 0) - (out[0] ?? 0) <= whole + SAME_PLACE) out.splice(1, 1);
+    else out[1] = (out[2] ?? 0) - 0.75 * whole;
   }
   const n = out.length - 1;
-  if (n > 1 && stretch.right >= 0 && thin(out[n - 1] ?? 0, out[n] ?? 0)) {
-    out[n - 1] = Math.min((out[n - 2] ?? 0) + 0.75 * whole, ((out[n] ?? 0) + (out[n - 2] ?? 0)) / 2 + 0.25 * whole);
+  if (n > 1 && thin(out[n - 1], out[n])) {
+    if ((out[n] ?? 0) - (out[n - 2] ?? 0) <= whole + SAME_PLACE) out.splice(n - 1, 1);
+    else out[n - 1] = (out[n - 2] ?? 0) + 0.75 * whole;
   }
   return out;
 }
@@ -230,9 +235,13 @@ export function coverOf(openings: SetOpening[], course: { bottom: number; top: n
     const hi = Math.min(o.head, course.top);
     if (course.bottom >= o.head - slack && course.bottom - o.head < course.top - course.bottom - slack) cover.over.push(o);
     if (hi - lo <= slack) continue;
+    // Masonry between this opening and one right over or under it in the same course is laid once, as the upper strip.
+    const beside = openings.filter((other) => other !== o && other.from < o.to && other.to > o.from);
+    const over = Math.min(course.top, ...beside.filter((b) => b.sill >= o.head).map((b) => b.sill));
+    const under = beside.some((b) => b.head <= o.sill && b.head > course.bottom) ? lo : course.bottom;
     const strips = [
-      { from: course.bottom, to: lo },
-      { from: hi, to: course.top },
+      { from: under, to: lo },
+      { from: hi, to: over },
     ].filter((s) => s.to - s.from > slack + SAME_PLACE && s.to - s.from - course.bed >= thinnest);
     if (strips.length === 0) cover.through.push(o);
     else cover.partly.push({ opening: o, strips });
