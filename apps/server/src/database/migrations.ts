@@ -30,6 +30,8 @@ const first: Migration = {
     await knex.schema.createTable('jobs', (t) => {
       t.uuid('id').primary().defaultTo(knex.raw('gen_random_uuid()'));
       t.uuid('yard_id').notNullable().references('yards.id').onDelete('CASCADE').index();
+      // The order jobs came in: several may share one instant.
+      t.specificType('place', 'bigint generated always as identity');
       t.jsonb('document').notNullable();
       t.integer('revision').notNullable().defaultTo(1);
       t.timestamp('created_at').notNullable().defaultTo(knex.fn.now());

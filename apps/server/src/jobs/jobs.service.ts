@@ -42,7 +42,7 @@ export class JobsService {
   constructor(@Inject(DATABASE) private readonly db: Knex) {}
 
   async list(yardId: string): Promise<JobAnswer[]> {
-    return (await this.of(yardId).orderBy('created_at').orderBy('id')).map(answer);
+    return (await this.of(yardId).orderBy('place')).map(answer);
   }
 
   async read(yardId: string, id: string): Promise<JobAnswer> {

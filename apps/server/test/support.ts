@@ -1,0 +1,68 @@
+import { randomBytes } from 'node:crypto';
+import type { Server } from 'node:http';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import knexModule, { type Knex } from 'knex';
+import request, { type Agent } from 'supertest';
+import { buildApp } from '../src/app.js';
+import { DATABASE } from '../src/database/database.module.js';
+
+export interface TestServer {
+  app: NestExpressApplication;
+  http: Server;
+  db: Knex;
+  url: string;
+  close: () => Promise<void>;
+}
+
+/** A server on a database of its own, dropped at the end. The cluster is the one `./tally test` started. */
+export async function startServer(options: { demo?: boolean } = {}): Promise<TestServer> {
+  const cluster = process.env.DATABASE_URL;
+  if (!cluster) throw new Error('DATABASE_URL is not set: run the tests by ./tally test');
+  const name = `test_${randomBytes(6).toString('hex')}`;
+  const admin = knexModule({ client: 'pg', connection: cluster, pool: { min: 0, max: 1 } });
+  await admin.raw(`create database ${name}`);
+  const url = cluster.replace(/\/[^/]*$/, `/${name}`);
+  const app = await buildApp({ databaseUrl: url, port: 0, webFolder: null, demo: options.demo ?? true, sessionSecret: 'x'.repeat(32), logLevel: 'silent' });
+  await app.listen(0, '127.0.0.1');
+  return {
+    app,
+    http: app.getHttpServer() as Server,
+    db: app.get<Knex>(DATABASE),
+    url,
+    close: async () => {
+      await app.close();
+      await admin.raw(`drop database ${name} with (force)`);
+      await admin.destroy();
+    },
+  };
+}
+
+let people = 0;
+
+/** Somebody with a yard of their own, signed in. */
+export async function newcomer(server: TestServer, yard = 'Crew'): Promise<Agent> {
+  const agent = request.agent(server.http);
+  const { body } = await agent.post('/api/accounts').send({ email: `mason${++people}@example.test`, password: 'a long enough word', yard }).expect(201);
+  expect(body).toMatchObject({ signedIn: true, yard: { name: yard } });
+  return agent;
+}
+
+export const job = (name = 'Boat store'): Record<string, unknown> => ({
+  format: 'even-tally/job',
+  version: 1,
+  name,
+  show: 'ft-in',
+  profile: 'us',
+  walls: [{ id: 'n', name: 'North', line: [{ run: "24'" }], height: "8' 8\"", build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' } }],
+});
+
+export interface Kept {
+  id: string;
+  revision: number;
+  document: Record<string, unknown>;
+}
+
+export async function addedJob(agent: Agent, document = job()): Promise<Kept> {
+  const { body } = await agent.post('/api/jobs').send({ document }).expect(201);
+  return body as Kept;
+}
