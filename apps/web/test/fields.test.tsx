@@ -1,0 +1,44 @@
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { LengthField } from '../src/ui/LengthField';
+
+function field(onChange: (v: string | number) => boolean, show: 'ft-in' | 'mm' = 'ft-in'): HTMLInputElement {
+  render(<LengthField label="Height" value={2641.6} show={show} module={406.4} pitch={203.2} onChange={onChange} />);
+  return screen.getByLabelText('Height');
+}
+
+test('a length typed the way it is said is kept on Enter, and what it was taken for is shown', async () => {
+  const got: unknown[] = [];
+  const input = field((v) => got.push(v) > 0);
+  expect(input.value).toBe('8′-8″');
+  await userEvent.clear(input);
+  await userEvent.type(input, '7-4 5/8');
+  expect(screen.getByText('taken as 7′-4 5⁄8″')).toBeTruthy();
+  await userEvent.keyboard('{Enter}');
+  expect(got).toEqual(["7' 4 5/8\""]);
+});
+
+test('courses count in the wall’s own gauge', async () => {
+  const got: unknown[] = [];
+  const input = field((v) => got.push(v) > 0, 'mm');
+  await userEvent.clear(input);
+  await userEvent.type(input, '12 courses{Enter}');
+  expect(got).toEqual([2438.4]);
+});
+
+test('what is not a length stays in the field, marked, and nothing is changed', async () => {
+  const got: unknown[] = [];
+  const input = field((v) => got.push(v) > 0);
+  await userEvent.clear(input);
+  await userEvent.type(input, 'tall{Enter}');
+  expect(got).toEqual([]);
+  expect(input.getAttribute('aria-invalid')).toBe('true');
+  expect(screen.getByText(/wanted a length such as/)).toBeTruthy();
+});
+
+test('Escape gives the old length back', async () => {
+  const input = field(() => true);
+  await userEvent.clear(input);
+  await userEvent.type(input, '3{Escape}');
+  expect(input.value).toBe('8′-8″');
+});
