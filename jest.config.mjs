@@ -31,6 +31,6 @@ export default {
       moduleNameMapper: { ...toSource, '\\.css$': '<rootDir>/apps/web/test/empty.mjs', 'workers/start$': '<rootDir>/apps/web/test/planner.ts', '^\\./start$': '<rootDir>/apps/web/test/planner.ts' },
       transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|idb)/)'],
     }),
-    project('e2e', ['<rootDir>/e2e/**/*.test.ts'], { testTimeout: 120000 }),
+    project('e2e', ['<rootDir>/e2e/**/*.test.ts']),
   ],
 };

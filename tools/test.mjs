@@ -23,10 +23,10 @@ const STEPS = [
   { name: 'types: journeys', minutes: 5, command: [...bin('typescript/bin/tsc'), '-p', 'e2e/tsconfig.json'] },
   { name: 'dependency rules', minutes: 5, command: [...bin('dependency-cruiser/bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', 'packages/core/src', 'apps/server/src', 'apps/web/src', 'apps/cli/src'] },
   { name: 'lint', minutes: 10, command: [...bin('eslint/bin/eslint.js'), '--cache', '--cache-location', 'node_modules/.cache/eslint', '.'] },
-  jest('core', 10),
-  jest('server', 10, '--runInBand'),
-  jest('web', 10),
-  jest('e2e', 15, '--runInBand'),
+  jest('core', 10, '--testTimeout=60000'),
+  jest('server', 10, '--runInBand', '--testTimeout=30000'),
+  jest('web', 10, '--testTimeout=20000'),
+  jest('e2e', 15, '--runInBand', '--testTimeout=60000', '--forceExit'),
 ];
 
 function run({ command, minutes }) {

@@ -20,6 +20,7 @@ export function LengthField({ label, value, show, module, pitch, onChange, name 
   const [text, setText] = useState<string | null>(null);
   const [refused, setRefused] = useState(false);
   const leaving = useRef(false);
+  const entered = useRef(false);
   useEffect(() => {
     setText(null);
     setRefused(false);
@@ -63,7 +64,15 @@ export function LengthField({ label, value, show, module, pitch, onChange, name 
         aria-describedby={`${id}-m`}
         autoComplete="off"
         spellCheck={false}
-        onFocus={(e) => e.currentTarget.select()}
+        onFocus={(e) => {
+          entered.current = true;
+          e.currentTarget.select();
+        }}
+        onClick={(e) => {
+          // The caret lands after the focus: the first press takes the whole length, the next places the caret.
+          if (entered.current) e.currentTarget.select();
+          entered.current = false;
+        }}
         onChange={(e) => {
           setRefused(false);
           setText(e.currentTarget.value);

@@ -1,0 +1,132 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import knex, { type Knex } from 'knex';
+import type { Browser, Page } from 'puppeteer-core';
+
+const ROOT = join(__dirname, '..');
+
+export interface Site {
+  browser: Browser;
+  address: string;
+  page: () => Promise<Page>;
+  close: () => Promise<void>;
+}
+
+const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+
+function startBuilt(url: string): Promise<{ child: ChildProcess; address: string }> {
+  const child = spawn(process.execPath, ['apps/server/dist/main.js'], {
+    cwd: ROOT,
+    env: {
+      ...process.env, NODE_ENV: 'production', PORT: '0', DATABASE_URL: url, SESSION_SECRET: randomBytes(16).toString('hex'), LOG_LEVEL: 'error',
+      WEB_FOLDER: join(ROOT, 'apps/web/dist'), TALLY_DEMO: '1', DEMO_FOLDER: join(ROOT, 'apps/server/demo'),
+    },
+  });
+  return new Promise((resolve, reject) => {
+    child.stdout.on('data', (text: Buffer) => {
+      const address = /ready at (http:\S+)/.exec(text.toString())?.[1];
+      if (address) resolve({ child, address });
+    });
+    child.stderr.on('data', (text: Buffer) => reject(new Error(text.toString())));
+  });
+}
+
+/** The built server on a database of its own, and a browser before it. */
+export async function openSite(): Promise<Site> {
+  const cluster = process.env.DATABASE_URL;
+  if (!cluster) throw new Error('DATABASE_URL is not set: run the journeys by ./tally test');
+  const name = `journey_${randomBytes(6).toString('hex')}`;
+  const admin: Knex = knex({ client: 'pg', connection: cluster, pool: { min: 0, max: 1 } });
+  await admin.raw(`create database ${name}`);
+  const { child, address } = await startBuilt(cluster.replace(/\/[^/]*$/, `/${name}`));
+  const { default: puppeteer } = await import('puppeteer-core');
+  const userDataDir = mkdtempSync(join(tmpdir(), 'even-tally-browser-'));
+  const browser = await puppeteer.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: FLAGS, userDataDir });
+  return {
+    browser,
+    address,
+    page: async () => {
+      const context = await browser.createBrowserContext();
+      const page = await context.newPage();
+      await page.setViewport({ width: 1280, height: 800 });
+      page.setDefaultTimeout(15_000);
+      return page;
+    },
+    close: async () => {
+      await browser.close();
+      const gone = new Promise((resolve) => child.on('exit', resolve));
+      child.kill('SIGTERM');
+      await gone;
+      await admin.raw(`drop database ${name} with (force)`);
+      await admin.destroy();
+      rmSync(userDataDir, { recursive: true, force: true });
+    },
+  };
+}
+
+/** Presses the button or link with these words, or the first whose words contain them. */
+export async function press(page: Page, text: string): Promise<void> {
+  const handle = await page.waitForFunction(
+    (wanted) => {
+      const all = [...document.querySelectorAll<HTMLElement>('button:not(:disabled), a')];
+      return all.find((b) => b.textContent?.trim() === wanted) ?? all.find((b) => b.textContent?.includes(wanted)) ?? false;
+    },
+    {},
+    text,
+  );
+  await (handle.asElement() as { click(): Promise<void> } | null)?.click();
+}
+
+export const until = (page: Page, what: () => unknown): Promise<unknown> => page.waitForFunction(what);
+
+export async function enterDemo(site: Site, page: Page): Promise<void> {
+  await page.goto(site.address);
+  await press(page, 'Look round the demo yard');
+  await page.waitForSelector('a[href*="/boat-store/"] canvas');
+}
+
+export async function openBoatStore(page: Page, stage = 'bond'): Promise<void> {
+  const href = await page.$eval('a[href*="/boat-store/"]', (a) => (a as HTMLAnchorElement).href);
+  await page.goto(href.replace(/[^/]+$/, stage));
+  await page.waitForSelector('[data-opening="W1"]');
+  await settled(page);
+}
+
+/** Waits until fixes and choices are there: nothing on the slip is still being weighed. */
+export async function settled(page: Page): Promise<void> {
+  await page.waitForFunction(() => !document.body.textContent?.includes('Weighing the choices') && document.querySelector('[aria-label="The wall says"]') !== null);
+  await new Promise((r) => setTimeout(r, 350));
+}
+
+/** The words of a part of the page. */
+export const textOf = (page: Page, selector: string): Promise<string> => page.$eval(selector, (e) => (e as HTMLElement).innerText);
+
+/** A fingerprint of what a canvas shows. */
+export const picture = (page: Page): Promise<string> =>
+  page.$eval('canvas[role="img"]', (c) => (c as HTMLCanvasElement).toDataURL());
+
+const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
+
+/** Violations on the page as it stands, each with the first element it is about. */
+export async function violations(page: Page): Promise<string[]> {
+  await page.evaluate(AXE);
+  return page.evaluate(async () => {
+    const axe = (window as unknown as { axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[] }> } }).axe;
+    const { violations: found } = await axe.run();
+    return found.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)} ${v.nodes[0]?.failureSummary?.slice(0, 200)}`);
+  });
+}
+
+export async function dragBy(page: Page, selector: string, dx: number, dy: number, from: { x: number; y: number } = { x: 0.5, y: 0.25 }): Promise<void> {
+  const box = await (await page.waitForSelector(selector))?.boundingBox();
+  if (!box) throw new Error(`nothing to drag at ${selector}`);
+  const [x, y] = [box.x + box.width * from.x, box.y + box.height * from.y];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 6 });
+  await page.mouse.move(x + dx, y + dy, { steps: 6 });
+}

@@ -1,0 +1,17 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { jobSchema } from '../job/schema.js';
+import { FINDINGS } from '../plan/finding.js';
+
+const docs = (name: string): string => join(__dirname, '../../../../docs', name);
+
+test('docs/job.schema.json is the form that check walks', () => {
+  const text = `${JSON.stringify(jobSchema(), null, 2)}\n`;
+  if (process.env.UPDATE_DOCS) writeFileSync(docs('job.schema.json'), text);
+  expect(readFileSync(docs('job.schema.json'), 'utf8')).toBe(text);
+});
+
+test('the registry in docs/format.md names every finding code, and no other, with its meaning', () => {
+  const rows = [...readFileSync(docs('format.md'), 'utf8').matchAll(/^\| `([a-z-]+)` \| (.+) \|$/gm)].map((m) => [m[1], m[2]]);
+  expect(Object.fromEntries(rows)).toEqual(FINDINGS);
+});
