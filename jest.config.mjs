@@ -5,7 +5,15 @@ const toSource = {
 };
 const swc = (extra = {}) => [
   '@swc/jest',
-  { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true, ...extra.parser }, transform: { react: { runtime: 'automatic' }, ...extra.transform }, keepClassNames: true }, module: { type: 'commonjs' } },
+  {
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx: true, ...extra.parser },
+      transform: { react: { runtime: 'automatic' }, ...extra.transform },
+      keepClassNames: true,
+    },
+    module: { type: 'commonjs' },
+  },
 ];
 const project = (displayName, testMatch, rest = {}) => ({
   displayName,
@@ -23,12 +31,22 @@ export default {
     project('core', ['<rootDir>/packages/core/src/**/*.test.ts', '<rootDir>/apps/cli/src/**/*.test.ts']),
     project('server', ['<rootDir>/apps/server/test/**/*.test.ts'], {
       setupFiles: ['reflect-metadata'],
-      transform: { '^.+\\.(t|j)sx?$': swc({ parser: { decorators: true, tsx: false }, transform: { legacyDecorator: true, decoratorMetadata: true } }) },
+      transform: {
+        '^.+\\.(t|j)sx?$': swc({
+          parser: { decorators: true, tsx: false },
+          transform: { legacyDecorator: true, decoratorMetadata: true },
+        }),
+      },
     }),
     project('web', ['<rootDir>/apps/web/test/**/*.test.ts?(x)'], {
       testEnvironment: '<rootDir>/apps/web/test/environment.mjs',
       setupFiles: ['fake-indexeddb/auto'],
-      moduleNameMapper: { ...toSource, '\\.css$': '<rootDir>/apps/web/test/empty.mjs', 'workers/start$': '<rootDir>/apps/web/test/planner.ts', '^\\./start$': '<rootDir>/apps/web/test/planner.ts' },
+      moduleNameMapper: {
+        ...toSource,
+        '\\.css$': '<rootDir>/apps/web/test/empty.mjs',
+        'workers/start$': '<rootDir>/apps/web/test/planner.ts',
+        '^\\./start$': '<rootDir>/apps/web/test/planner.ts',
+      },
       transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|idb)/)'],
     }),
     project('e2e', ['<rootDir>/e2e/**/*.test.ts']),

@@ -3,7 +3,17 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import type { ElementHandle, Page } from 'puppeteer-core';
-import { enterDemo, openBoatStore, openSite, press, settled, textOf, until, violations, type Site } from './support';
+import {
+  enterDemo,
+  openBoatStore,
+  openSite,
+  press,
+  settled,
+  textOf,
+  until,
+  violations,
+  type Site,
+} from './support';
 
 let site: Site;
 let page: Page;
@@ -27,6 +37,7 @@ const open = async (email: string): Promise<void> => {
   await fill('password', 'a long enough word');
   await press(page, 'Open the yard');
   await page.waitForFunction(() => location.pathname === '/yard');
+  await page.waitForSelector('input[type="file"]');
 };
 
 test('a wrong sign-in is refused in a sentence', async () => {
@@ -35,7 +46,11 @@ test('a wrong sign-in is refused in a sentence', async () => {
   await fill('email', 'nobody@example.test');
   await fill('password', 'not the password');
   await page.keyboard.press('Enter');
-  await page.waitForFunction(() => document.querySelector('[role="alert"]')?.textContent === 'That address and password do not go together.');
+  await page.waitForFunction(
+    () =>
+      document.querySelector('[role="alert"]')?.textContent ===
+      'That address and password do not go together.',
+  );
   expect(page.url()).toBe(`${site.address}/`);
 });
 
@@ -110,10 +125,16 @@ test('the job file and the tally are downloaded, and the file is loaded into ano
   await enterDemo(site, page);
   await openBoatStore(page, 'tally');
   const client = await page.createCDPSession();
-  await client.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder, browserContextId: page.browserContext().id });
+  await client.send('Browser.setDownloadBehavior', {
+    behavior: 'allow',
+    downloadPath: folder,
+    browserContextId: page.browserContext().id,
+  });
   await press(page, 'Job file');
   const job = await files('.even-tally.json');
-  expect(JSON.parse(readFileSync(job, 'utf8'))).toEqual(JSON.parse(readFileSync(join(__dirname, '../apps/server/demo/1-sandpiper-boat-club.json'), 'utf8')));
+  expect(JSON.parse(readFileSync(job, 'utf8'))).toEqual(
+    JSON.parse(readFileSync(join(__dirname, '../apps/server/demo/1-sandpiper-boat-club.json'), 'utf8')),
+  );
   await press(page, 'Tally as CSV');
   const rows = readFileSync(await files('-tally.csv'), 'utf8').split(/\r?\n/);
   expect(rows[0]).toBe('wall,run,what,unit,net,order,measure');
@@ -132,7 +153,9 @@ test('the job file and the tally are downloaded, and the file is loaded into ano
   const bad = join(folder, 'bad.json');
   writeFileSync(bad, readFileSync(job, 'utf8').replace('"9\'"', '"tall"'));
   await input.uploadFile(bad);
-  await page.waitForFunction(() => document.querySelector('[role="alert"]')?.textContent?.includes('/walls/0/height'));
+  await page.waitForFunction(() =>
+    document.querySelector('[role="alert"]')?.textContent?.includes('/walls/0/height'),
+  );
   expect(await textOf(page, '[role="alert"]')).toMatch(/wanted a length.*got "tall".*Nothing was changed/s);
   expect(await page.$$('section[aria-label="Sandpiper Boat Club"]')).toHaveLength(1);
 });
@@ -141,7 +164,9 @@ test('a script in a name is shown as text', async () => {
   await open('third@example.test');
   const name = '<script>window.harm = 1</script>';
   const file = join(mkdtempSync(join(tmpdir(), 'even-tally-names-')), 'job.json');
-  const job = JSON.parse(readFileSync(join(__dirname, '../apps/server/demo/2-linden-row-allotments.json'), 'utf8')) as Record<string, unknown>;
+  const job = JSON.parse(
+    readFileSync(join(__dirname, '../apps/server/demo/2-linden-row-allotments.json'), 'utf8'),
+  ) as Record<string, unknown>;
   writeFileSync(file, JSON.stringify({ ...job, name }));
   await ((await page.$('input[type="file"]')) as ElementHandle<HTMLInputElement>).uploadFile(file);
   await page.waitForFunction((n) => document.querySelector('h2')?.textContent === n, {}, name);

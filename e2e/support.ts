@@ -16,14 +16,30 @@ export interface Site {
   close: () => Promise<void>;
 }
 
-const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-dev-shm-usage',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
 
 function startBuilt(url: string): Promise<{ child: ChildProcess; address: string }> {
   const child = spawn(process.execPath, ['apps/server/dist/main.js'], {
     cwd: ROOT,
     env: {
-      ...process.env, NODE_ENV: 'production', PORT: '0', DATABASE_URL: url, SESSION_SECRET: randomBytes(16).toString('hex'), LOG_LEVEL: 'error',
-      WEB_FOLDER: join(ROOT, 'apps/web/dist'), TALLY_DEMO: '1', DEMO_FOLDER: join(ROOT, 'apps/server/demo'),
+      ...process.env,
+      NODE_ENV: 'production',
+      PORT: '0',
+      DATABASE_URL: url,
+      SESSION_SECRET: randomBytes(16).toString('hex'),
+      LOG_LEVEL: 'error',
+      WEB_FOLDER: join(ROOT, 'apps/web/dist'),
+      TALLY_DEMO: '1',
+      DEMO_FOLDER: join(ROOT, 'apps/server/demo'),
     },
   });
   return new Promise((resolve, reject) => {
@@ -45,7 +61,11 @@ export async function openSite(): Promise<Site> {
   const { child, address } = await startBuilt(cluster.replace(/\/[^/]*$/, `/${name}`));
   const { default: puppeteer } = await import('puppeteer-core');
   const userDataDir = mkdtempSync(join(tmpdir(), 'even-tally-browser-'));
-  const browser = await puppeteer.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: FLAGS, userDataDir });
+  const browser = await puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: FLAGS,
+    userDataDir,
+  });
   return {
     browser,
     address,
@@ -73,7 +93,11 @@ export async function press(page: Page, text: string): Promise<void> {
   const handle = await page.waitForFunction(
     (wanted) => {
       const all = [...document.querySelectorAll<HTMLElement>('button:not(:disabled), a')];
-      return all.find((b) => b.textContent?.trim() === wanted) ?? all.find((b) => b.textContent?.includes(wanted)) ?? false;
+      return (
+        all.find((b) => b.textContent?.trim() === wanted) ??
+        all.find((b) => b.textContent?.includes(wanted)) ??
+        false
+      );
     },
     {},
     text,
@@ -90,7 +114,7 @@ export async function enterDemo(site: Site, page: Page): Promise<void> {
 }
 
 export async function openBoatStore(page: Page, stage = 'bond'): Promise<void> {
-  const href = await page.$eval('a[href*="/boat-store/"]', (a) => (a as HTMLAnchorElement).href);
+  const href = await page.$eval('a[href*="/boat-store/"]', (a) => (a).href);
   await page.goto(href.replace(/[^/]+$/, stage));
   await page.waitForSelector('[data-opening="W1"]');
   await settled(page);
@@ -98,16 +122,21 @@ export async function openBoatStore(page: Page, stage = 'bond'): Promise<void> {
 
 /** Waits until fixes and choices are there: nothing on the slip is still being weighed. */
 export async function settled(page: Page): Promise<void> {
-  await page.waitForFunction(() => !document.body.textContent?.includes('Weighing the choices') && document.querySelector('[aria-label="The wall says"]') !== null);
+  await page.waitForFunction(
+    () =>
+      !document.body.textContent?.includes('Weighing the choices') &&
+      document.querySelector('[aria-label="The wall says"]') !== null,
+  );
   await new Promise((r) => setTimeout(r, 350));
 }
 
 /** The words of a part of the page. */
-export const textOf = (page: Page, selector: string): Promise<string> => page.$eval(selector, (e) => (e as HTMLElement).innerText);
+export const textOf = (page: Page, selector: string): Promise<string> =>
+  page.$eval(selector, (e) => (e as HTMLElement).innerText);
 
 /** A fingerprint of what a canvas shows. */
 export const picture = (page: Page): Promise<string> =>
-  page.$eval('canvas[role="img"]', (c) => (c as HTMLCanvasElement).toDataURL());
+  page.$eval('canvas[role="img"]', (c) => (c).toDataURL());
 
 const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -115,13 +144,29 @@ const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'
 export async function violations(page: Page): Promise<string[]> {
   await page.evaluate(AXE);
   return page.evaluate(async () => {
-    const axe = (window as unknown as { axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[] }> } }).axe;
+    const axe = (
+      window as unknown as {
+        axe: {
+          run: () => Promise<{
+            violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[];
+          }>;
+        };
+      }
+    ).axe;
     const { violations: found } = await axe.run();
-    return found.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)} ${v.nodes[0]?.failureSummary?.slice(0, 200)}`);
+    return found.map(
+      (v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)} ${v.nodes[0]?.failureSummary?.slice(0, 200)}`,
+    );
   });
 }
 
-export async function dragBy(page: Page, selector: string, dx: number, dy: number, from: { x: number; y: number } = { x: 0.5, y: 0.25 }): Promise<void> {
+export async function dragBy(
+  page: Page,
+  selector: string,
+  dx: number,
+  dy: number,
+  from: { x: number; y: number } = { x: 0.5, y: 0.25 },
+): Promise<void> {
   const box = await (await page.waitForSelector(selector))?.boundingBox();
   if (!box) throw new Error(`nothing to drag at ${selector}`);
   const [x, y] = [box.x + box.width * from.x, box.y + box.height * from.y];

@@ -10,19 +10,67 @@ const bin = (path) => ['node', join('node_modules', path)];
 const jest = (project, minutes, ...flags) => ({
   name: `tests: ${project}`,
   minutes,
-  command: ['node', '--experimental-vm-modules', '--no-warnings', 'node_modules/jest/bin/jest.js', '--selectProjects', project, '--json', `--outputFile=${join(out, `${project}.json`)}`, ...flags],
+  command: [
+    'node',
+    '--experimental-vm-modules',
+    '--no-warnings',
+    'node_modules/jest/bin/jest.js',
+    '--selectProjects',
+    project,
+    '--json',
+    `--outputFile=${join(out, `${project}.json`)}`,
+    ...flags,
+  ],
   results: join(out, `${project}.json`),
 });
 
 const STEPS = [
   { name: 'lockfile', minutes: 1, command: ['node', 'tools/check-lockfile.mjs'] },
-  { name: 'types: core', minutes: 5, command: [...bin('typescript/bin/tsc'), '-p', 'packages/core/tsconfig.test.json'] },
-  { name: 'types: server', minutes: 5, command: [...bin('typescript/bin/tsc'), '-p', 'apps/server/tsconfig.test.json'] },
-  { name: 'types: command line', minutes: 5, command: [...bin('typescript/bin/tsc'), '-p', 'apps/cli/tsconfig.test.json'] },
-  { name: 'types: web', minutes: 5, command: [...bin('typescript/bin/tsc'), '-p', 'apps/web/tsconfig.json', '--noEmit'] },
+  {
+    name: 'types: core',
+    minutes: 5,
+    command: [...bin('typescript/bin/tsc'), '-p', 'packages/core/tsconfig.test.json'],
+  },
+  {
+    name: 'types: server',
+    minutes: 5,
+    command: [...bin('typescript/bin/tsc'), '-p', 'apps/server/tsconfig.test.json'],
+  },
+  {
+    name: 'types: command line',
+    minutes: 5,
+    command: [...bin('typescript/bin/tsc'), '-p', 'apps/cli/tsconfig.test.json'],
+  },
+  {
+    name: 'types: web',
+    minutes: 5,
+    command: [...bin('typescript/bin/tsc'), '-p', 'apps/web/tsconfig.json', '--noEmit'],
+  },
   { name: 'types: journeys', minutes: 5, command: [...bin('typescript/bin/tsc'), '-p', 'e2e/tsconfig.json'] },
-  { name: 'dependency rules', minutes: 5, command: [...bin('dependency-cruiser/bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', 'packages/core/src', 'apps/server/src', 'apps/web/src', 'apps/cli/src'] },
-  { name: 'lint', minutes: 10, command: [...bin('eslint/bin/eslint.js'), '--cache', '--cache-location', 'node_modules/.cache/eslint', '.'] },
+  {
+    name: 'dependency rules',
+    minutes: 5,
+    command: [
+      ...bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+      '--config',
+      '.dependency-cruiser.cjs',
+      'packages/core/src',
+      'apps/server/src',
+      'apps/web/src',
+      'apps/cli/src',
+    ],
+  },
+  {
+    name: 'lint',
+    minutes: 10,
+    command: [
+      ...bin('eslint/bin/eslint.js'),
+      '--cache',
+      '--cache-location',
+      'node_modules/.cache/eslint',
+      '.',
+    ],
+  },
   jest('core', 10, '--testTimeout=60000'),
   jest('server', 10, '--runInBand', '--testTimeout=30000'),
   jest('web', 10, '--testTimeout=20000'),
@@ -32,7 +80,11 @@ const STEPS = [
 function run({ command, minutes }) {
   return new Promise((resolve) => {
     const [program, ...args] = command;
-    const child = spawn(program, args, { stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, CI: 'true', FORCE_COLOR: '0' }, detached: true });
+    const child = spawn(program, args, {
+      stdio: ['ignore', 'inherit', 'inherit'],
+      env: { ...process.env, CI: 'true', FORCE_COLOR: '0' },
+      detached: true,
+    });
     const timer = setTimeout(() => {
       console.log(`stopped after ${minutes} minutes`);
       process.kill(-child.pid, 'SIGKILL');
@@ -63,7 +115,9 @@ for (const step of STEPS) {
   const [p, f] = count(step, ok);
   passed += p;
   failed += f;
-  console.log(`== ${step.name}: ${f === 0 ? 'passed' : 'FAILED'} (${((Date.now() - start) / 1000).toFixed(1)} s)`);
+  console.log(
+    `== ${step.name}: ${f === 0 ? 'passed' : 'FAILED'} (${((Date.now() - start) / 1000).toFixed(1)} s)`,
+  );
 }
 rmSync(out, { recursive: true, force: true });
 console.log(`\n${passed} passed, ${failed} failed`);

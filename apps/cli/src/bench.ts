@@ -8,7 +8,15 @@ function runOf(length: string, height: string): Job {
     name: 'bench',
     show: 'ft-in',
     profile: 'us',
-    walls: [{ id: 'run', name: 'run', line: [{ run: length }], height, build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' } }],
+    walls: [
+      {
+        id: 'run',
+        name: 'run',
+        line: [{ run: length }],
+        height,
+        build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' },
+      },
+    ],
   });
   if (!checked.ok) throw new Error(JSON.stringify(checked.faults));
   return checked.job;
@@ -47,9 +55,9 @@ function median(work: () => number): number {
 }
 
 export function bench(): number {
-  const small = runOf("166' 8\"", "33' 4\"");
+  const small = runOf('166\' 8"', '33\' 4"');
   // Sixteen times as many: four times as long and four times as high.
-  const large = runOf("666' 8\"", "133' 4\"");
+  const large = runOf('666\' 8"', '133\' 4"');
   const rows = [small, large].map((job) => {
     const pieces = planned(job);
     return { pieces, ms: median(() => planned(job)), floor: median(() => floor(pieces)) };
@@ -60,8 +68,8 @@ export function bench(): number {
     `${name}: ${r.pieces} pieces in ${r.ms.toFixed(3)} ms, ${Math.round(r.pieces / r.ms)} a ms, ${(r.ms / r.floor).toFixed(1)} × the floor of ${r.floor.toFixed(4)} ms`;
   process.stdout.write(
     [
-      line("166' 8\" × 33' 4\" (6 250 units)", a),
-      line("666' 8\" × 133' 4\" (100 000 units)", b),
+      line('166\' 8" × 33\' 4" (6 250 units)', a),
+      line('666\' 8" × 133\' 4" (100 000 units)', b),
       `t(100 000) / t(6 250) = ${(b.ms / a.ms).toFixed(1)} (wanted at most 19)`,
       `6 250 units from edit to pieces ready: ${a.ms.toFixed(3)} ms (wanted at most 16)`,
       '',

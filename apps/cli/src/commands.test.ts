@@ -6,7 +6,10 @@ import { check, plan } from './commands.js';
 const DEMO = join(__dirname, '../../server/demo/1-sandpiper-boat-club.json');
 
 /** Runs a command and gives its exit code and what it wrote where. */
-function run(command: (args: string[]) => number, ...args: string[]): { code: number; out: string; err: string } {
+function run(
+  command: (args: string[]) => number,
+  ...args: string[]
+): { code: number; out: string; err: string } {
   let [out, err] = ['', ''];
   const spies = [
     jest.spyOn(process.stdout, 'write').mockImplementation((t) => ((out += String(t)), true)),
@@ -25,9 +28,15 @@ const file = (text: string | Uint8Array): string => {
 
 test('check: a sound file is 0 and silent; faults are 1 and a line each', () => {
   expect(run(check, DEMO)).toEqual({ code: 0, out: '', err: '' });
-  const bad = run(check, file('{"format":"even-tally/job","version":1,"name":"a","show":"yards","profile":"us","walls":[],"x":1}'));
+  const bad = run(
+    check,
+    file('{"format":"even-tally/job","version":1,"name":"a","show":"yards","profile":"us","walls":[],"x":1}'),
+  );
   expect(bad.code).toBe(1);
-  expect(bad.out.trim().split('\n')).toEqual(['/x: wanted one of format, version, name, show, profile, units, walls, got an unknown key', '/show: wanted one of ft-in, mm, got "yards"']);
+  expect(bad.out.trim().split('\n')).toEqual([
+    '/x: wanted one of format, version, name, show, profile, units, walls, got an unknown key',
+    '/show: wanted one of ft-in, mm, got "yards"',
+  ]);
 });
 
 test.each([
@@ -50,9 +59,16 @@ test.each([
 test('plan --json prints the plan and nothing else, in the contract’s shape', () => {
   const { code, out, err } = run(plan, DEMO, '--json');
   expect([code, err]).toEqual([0, '']);
-  const p = JSON.parse(out) as { format: string; version: number; walls: Record<string, unknown>[]; tally: Record<string, unknown> };
+  const p = JSON.parse(out) as {
+    format: string;
+    version: number;
+    walls: Record<string, unknown>[];
+    tally: Record<string, unknown>;
+  };
   expect([p.format, p.version]).toEqual(['even-tally/plan', 1]);
-  expect(Object.keys(p.walls[0] ?? {})).toEqual(expect.arrayContaining(['id', 'courses', 'rows', 'units', 'bars', 'cells', 'findings', 'choices']));
+  expect(Object.keys(p.walls[0] ?? {})).toEqual(
+    expect.arrayContaining(['id', 'courses', 'rows', 'units', 'bars', 'cells', 'findings', 'choices']),
+  );
   expect(Object.keys(p.tally)).toEqual(['units', 'mortar', 'grout', 'concrete', 'steel']);
   expect(p.walls[0]?.bars).toEqual([]);
 });

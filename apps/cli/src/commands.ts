@@ -35,7 +35,7 @@ const complain = (lines: string[]): void => void process.stderr.write(lines.map(
 /** Exit 0 for a sound file, 1 with one line a fault, 2 for a wrong call. */
 export function check(args: string[]): number {
   const call = only(args, []);
-  if (typeof call === 'string') return complain([call]), 2;
+  if (typeof call === 'string') return (complain([call]), 2);
   const read = readFile(call.file);
   if (read.ok) return 0;
   process.stdout.write(read.faults.map((f) => `${sayFault(f)}\n`).join(''));
@@ -45,10 +45,14 @@ export function check(args: string[]): number {
 /** Prints the plan, and nothing else, on stdout; a bad file exits 1 with its faults on stderr. */
 export function plan(args: string[]): number {
   const call = only(args, ['--json']);
-  if (typeof call === 'string') return complain([call]), 2;
+  if (typeof call === 'string') return (complain([call]), 2);
   const read = readFile(call.file);
-  if (!read.ok) return complain(read.faults.map(sayFault)), 1;
+  if (!read.ok) return (complain(read.faults.map(sayFault)), 1);
   const planned = planJob(read.job);
-  process.stdout.write(call.flags.has('--json') ? `${JSON.stringify(planJson(planned), null, 1)}\n` : readable(read.job, planned));
+  process.stdout.write(
+    call.flags.has('--json')
+      ? `${JSON.stringify(planJson(planned), null, 1)}\n`
+      : readable(read.job, planned),
+  );
   return 0;
 }

@@ -1,4 +1,14 @@
-import { KINDS, KIND_NAMES, packsOf, sayMm, showMm, showVolume, type JobDocument, type Plan, type WallPlan } from '@even-tally/core';
+import {
+  KINDS,
+  KIND_NAMES,
+  packsOf,
+  sayMm,
+  showMm,
+  showVolume,
+  type JobDocument,
+  type Plan,
+  type WallPlan,
+} from '@even-tally/core';
 
 const pad = (text: string, width: number): string => text.padStart(width);
 
@@ -6,17 +16,26 @@ function courseTable(p: WallPlan, show: JobDocument['show']): string[] {
   const head = ['course', 'bed', 'top', 'pieces'].map((h) => pad(h, 12)).join('');
   const lines = [...p.gauge.courses].reverse().map((c) => {
     const pieces = p.runs.reduce((sum, run) => sum + (run.rows[c.number - 1]?.pieces.length ?? 0), 0);
-    return [String(c.number), showMm(c.bed, show), showMm(c.top, show), String(pieces)].map((t) => pad(t, 12)).join('');
+    return [String(c.number), showMm(c.bed, show), showMm(c.top, show), String(pieces)]
+      .map((t) => pad(t, 12))
+      .join('');
   });
   return [head, ...lines];
 }
 
 function wallText(p: WallPlan, show: JobDocument['show']): string[] {
   const runs = p.wall.runs.map((r) => `${r.name} ${sayMm(r.length, show)}`).join(', ');
-  const counts = KINDS.filter((k) => p.tally.pieces[k] > 0).map((k) => `  ${KIND_NAMES[k].padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`);
-  const order = p.buy.map((l) => `  ${`order, ${KIND_NAMES[l.kind].toLowerCase()}`.padEnd(24)}${pad(String(l.ordered), 8)}`);
+  const counts = KINDS.filter((k) => p.tally.pieces[k] > 0).map(
+    (k) => `  ${KIND_NAMES[k].padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`,
+  );
+  const order = p.buy.map(
+    (l) => `  ${`order, ${KIND_NAMES[l.kind].toLowerCase()}`.padEnd(24)}${pad(String(l.ordered), 8)}`,
+  );
   const { pack } = p.wall.profile;
-  const findings = p.findings.map((f) => `  ${f.severity.toUpperCase()} ${f.says}${f.fixes.length > 0 ? ` Fixes: ${f.fixes.map((x) => x.says).join('; ')}.` : ''}`);
+  const findings = p.findings.map(
+    (f) =>
+      `  ${f.severity.toUpperCase()} ${f.says}${f.fixes.length > 0 ? ` Fixes: ${f.fixes.map((x) => x.says).join('; ')}.` : ''}`,
+  );
   return [
     '',
     `${p.wall.name}: ${p.wall.unit.name}, ${sayMm(p.wall.height, show)} high; ${runs}`,

@@ -19,7 +19,13 @@ export class AppModule {
             level: settings.logLevel,
             // Cookies and bodies never reach the log.
             redact: ['req.headers.cookie', 'res.headers["set-cookie"]'],
-            serializers: { req: (r: { id: unknown; method: string; url: string }) => ({ id: r.id, method: r.method, url: r.url }) },
+            serializers: {
+              req: (r: { id: unknown; method: string; url: string }) => ({
+                id: r.id,
+                method: r.method,
+                url: r.url,
+              }),
+            },
           },
         }),
         ThrottlerModule.forRoot([{ ttl: 60_000, limit: 120 }]),

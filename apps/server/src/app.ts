@@ -30,18 +30,28 @@ function readBody(): express.RequestHandler {
     verify: (_request, _response, bytes) => {
       const depth = nesting(bytes.toString('utf8'));
       if (depth > LIMITS.nesting + 2) {
-        throw Object.assign(new Error('nesting'), { status: 400, says: `Wanted nesting of at most ${LIMITS.nesting}, got ${depth}.` });
+        throw Object.assign(new Error('nesting'), {
+          status: 400,
+          says: `Wanted nesting of at most ${LIMITS.nesting}, got ${depth}.`,
+        });
       }
     },
   });
 }
 
 /** Errors met before Nest sees the request still answer with one plain sentence. */
-function early(error: { status?: number; type?: string; says?: string; limit?: number }, _q: Request, r: Response, next: NextFunction): void {
+function early(
+  error: { status?: number; type?: string; says?: string; limit?: number },
+  _q: Request,
+  r: Response,
+  next: NextFunction,
+): void {
   if (error.says) return refuse(r, error.status ?? 400, error.says);
   if (error.type === 'entity.too.large') return refuse(r, 413, 'Wanted at most 5 MB, got more.');
-  if (error.type === 'entity.parse.failed') return refuse(r, 400, 'Wanted JSON, got text that does not parse.');
-  if (typeof error.status === 'number' && error.status < 500) return refuse(r, error.status, 'The request could not be read.');
+  if (error.type === 'entity.parse.failed')
+    return refuse(r, 400, 'Wanted JSON, got text that does not parse.');
+  if (typeof error.status === 'number' && error.status < 500)
+    return refuse(r, error.status, 'The request could not be read.');
   next(error);
 }
 
@@ -50,13 +60,7 @@ function sameOrigin(request: Request, response: Response, next: NextFunction): v
   const origin = request.headers.origin;
   const reading = ['GET', 'HEAD', 'OPTIONS'].includes(request.method);
   if (reading || origin === undefined) return next();
-  let host: string | null = null;
-  try {
-    host = new URL(origin).host;
-  } catch {
-    host = null;
-  }
-  if (host === request.headers.host) return next();
+  if (URL.canParse(origin) && new URL(origin).host === request.headers.host) return next();
   refuse(response, 403, 'That is not allowed from here.');
 }
 
@@ -77,7 +81,8 @@ function securityHeaders(): express.RequestHandler {
     contentSecurityPolicy: { directives: { ...directives, styleSrc: ["'self'", "'unsafe-inline'"] } },
     strictTransportSecurity: false,
   });
-  return (request, response, next) => (request.path.startsWith('/api/docs') ? docs : strict)(request, response, next);
+  return (request, response, next) =>
+    (request.path.startsWith('/api/docs') ? docs : strict)(request, response, next);
 }
 
 function serveWeb(app: NestExpressApplication, folder: string): void {
@@ -99,7 +104,10 @@ export function apiDocument(app: NestExpressApplication): OpenAPIObject {
 
 /** The whole server, ready to listen. Closing it closes its pools. */
 export async function buildApp(settings: Settings): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), { bufferLogs: true, bodyParser: false });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
+    bufferLogs: true,
+    bodyParser: false,
+  });
   app.useLogger(app.get(Logger));
   app.set('query parser', 'simple');
   app.use(securityHeaders());

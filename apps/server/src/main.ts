@@ -8,21 +8,28 @@ import { readSettings } from './settings.js';
 async function main(): Promise<void> {
   const settings = readSettings(process.env);
   const app = await buildApp(settings);
-  if (settings.demo && process.env.DEMO_FOLDER) await loadDemo(app.get<Knex>(DATABASE), process.env.DEMO_FOLDER);
+  if (settings.demo && process.env.DEMO_FOLDER)
+    await loadDemo(app.get<Knex>(DATABASE), process.env.DEMO_FOLDER);
   await app.listen(settings.port, '127.0.0.1');
   let closing = false;
-  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) {
-    process.on(signal, () => {
-      if (closing) return;
-      closing = true;
-      void app.close().then(() => process.exit(0));
-    });
-  }
+  const close = (): void => {
+    if (closing) return;
+    closing = true;
+    void app.close().then(() => process.exit(0));
+  };
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, close);
+  // When the starter is killed outright, nobody is left to stop this: it notices and goes.
+  const starter = process.ppid;
+  setInterval(() => process.ppid !== starter && close(), 1000).unref();
   const address = app.getHttpServer().address() as { port: number };
   process.stdout.write(`Even Tally is ready at http://127.0.0.1:${address.port}\n`);
 }
 
 main().catch((error: unknown) => {
-  process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+  const taken = (error as { code?: string }).code === 'EADDRINUSE';
+  const says = error instanceof Error ? error.message : String(error);
+  process.stderr.write(
+    `${taken ? `Port ${process.env.PORT} is taken by another program. Choose another: --port N` : says}\n`,
+  );
   process.exit(1);
 });

@@ -10,18 +10,28 @@ const good = { email: 'first@example.test', password: 'a long enough word', yard
 test('an account is opened, signed out of and signed in to again; the password is kept as argon2id', async () => {
   const agent = request.agent(server.http);
   await agent.post('/api/accounts').send(good).expect(201);
-  const row = await server.db<{ email: string; password_hash: string }>('accounts').where({ email: good.email }).first();
+  const row = await server
+    .db<{ email: string; password_hash: string }>('accounts')
+    .where({ email: good.email })
+    .first();
   expect(row?.password_hash).toMatch(/^\$argon2id\$v=19\$m=19456,t=2,p=1\$/);
   expect(JSON.stringify(row)).not.toContain(good.password);
   await agent.post('/api/session/end').expect(204);
   expect((await agent.get('/api/session')).body).toMatchObject({ signedIn: false, yard: null });
-  const { body } = await agent.post('/api/session').send({ email: ' First@Example.test ', password: good.password }).expect(200);
+  const { body } = await agent
+    .post('/api/session')
+    .send({ email: ' First@Example.test ', password: good.password })
+    .expect(200);
   expect(body).toMatchObject({ signedIn: true, yard: { name: 'First crew', demo: false } });
 });
 
 test('a wrong password and an unknown address are refused alike', async () => {
-  const wrong = await request(server.http).post('/api/session').send({ email: good.email, password: 'another long word' });
-  const nobody = await request(server.http).post('/api/session').send({ email: 'nobody@example.test', password: 'another long word' });
+  const wrong = await request(server.http)
+    .post('/api/session')
+    .send({ email: good.email, password: 'another long word' });
+  const nobody = await request(server.http)
+    .post('/api/session')
+    .send({ email: 'nobody@example.test', password: 'another long word' });
   expect([wrong.status, nobody.status]).toEqual([401, 401]);
   expect(wrong.body).toEqual(nobody.body);
   expect(wrong.body).toEqual({ says: 'That address and password do not go together.' });
@@ -44,7 +54,9 @@ test.each([
 });
 
 test('the session id changes at sign-in and the cookie cannot be read by scripts', async () => {
-  const first = await request(server.http).post('/api/session').send({ email: good.email, password: good.password });
+  const first = await request(server.http)
+    .post('/api/session')
+    .send({ email: good.email, password: good.password });
   const cookie = String(first.headers['set-cookie']);
   expect(cookie).toMatch(/^tally=.*HttpOnly/);
   expect(cookie).toMatch(/SameSite=Lax/);
@@ -52,13 +64,33 @@ test('the session id changes at sign-in and the cookie cannot be read by scripts
 
 test('a sign-in after too many tries is put off', async () => {
   const tries = [];
-  for (let i = 0; i < 12; i++) tries.push((await request(server.http).post('/api/session').send({ email: 'x@example.test', password: 'guess guess guess' })).status);
+  for (let i = 0; i < 12; i++)
+    tries.push(
+      (
+        await request(server.http)
+          .post('/api/session')
+          .send({ email: 'x@example.test', password: 'guess guess guess' })
+      ).status,
+    );
   expect(tries).toContain(429);
   expect(tries.filter((s) => s === 401).length).toBeLessThanOrEqual(8);
 });
 
 test('the demo yard is a private copy', async () => {
-  await server.db('demo_jobs').insert({ name: 'one', place: 0, document: JSON.stringify({ format: 'even-tally/job', version: 1, name: 'Demo', show: 'mm', profile: 'uk', walls: [] }) });
+  await server
+    .db('demo_jobs')
+    .insert({
+      name: 'one',
+      place: 0,
+      document: JSON.stringify({
+        format: 'even-tally/job',
+        version: 1,
+        name: 'Demo',
+        show: 'mm',
+        profile: 'uk',
+        walls: [],
+      }),
+    });
   const [a, b] = [request.agent(server.http), request.agent(server.http)];
   await a.post('/api/demo').expect(201);
   await b.post('/api/demo').expect(201);

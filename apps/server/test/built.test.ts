@@ -12,8 +12,15 @@ beforeAll(async () => {
   child = spawn(process.execPath, ['apps/server/dist/main.js'], {
     cwd: ROOT,
     env: {
-      ...process.env, NODE_ENV: 'production', PORT: '0', DATABASE_URL: database.url, SESSION_SECRET: 'y'.repeat(32), LOG_LEVEL: 'error',
-      WEB_FOLDER: join(ROOT, 'apps/web/dist'), TALLY_DEMO: '1', DEMO_FOLDER: join(ROOT, 'apps/server/demo'),
+      ...process.env,
+      NODE_ENV: 'production',
+      PORT: '0',
+      DATABASE_URL: database.url,
+      SESSION_SECRET: 'y'.repeat(32),
+      LOG_LEVEL: 'error',
+      WEB_FOLDER: join(ROOT, 'apps/web/dist'),
+      TALLY_DEMO: '1',
+      DEMO_FOLDER: join(ROOT, 'apps/server/demo'),
     },
   });
   address = await new Promise<string>((resolve, reject) => {
@@ -37,7 +44,9 @@ test('the built server hands out the application, loads the demo once and stops 
   const demo = await fetch(`${address}/api/demo`, { method: 'POST' });
   expect(demo.status).toBe(201);
   const cookie = demo.headers.get('set-cookie') ?? '';
-  const jobs = (await (await fetch(`${address}/api/jobs`, { headers: { cookie } })).json()) as { document: { name: string } }[];
+  const jobs = (await (await fetch(`${address}/api/jobs`, { headers: { cookie } })).json()) as {
+    document: { name: string };
+  }[];
   expect(jobs.map((j) => j.document.name)).toEqual(['Sandpiper Boat Club', 'Linden Row Allotments']);
   expect((await fetch(`${address}/api/nothing`)).status).toBe(404);
   const closed = new Promise<number | null>((resolve) => child.on('exit', resolve));

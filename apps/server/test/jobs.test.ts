@@ -17,34 +17,77 @@ test('a job is kept, read back equal and exported in the order of the form', asy
   expect((body as Kept).document).toEqual(document);
   const file = await agent.get(`/api/jobs/${kept.id}/file`).expect(200);
   expect(file.headers['content-disposition']).toMatch(/attachment/);
-  expect(Object.keys(JSON.parse(file.text) as object)).toEqual(['format', 'version', 'name', 'show', 'profile', 'walls']);
+  expect(Object.keys(JSON.parse(file.text) as object)).toEqual([
+    'format',
+    'version',
+    'name',
+    'show',
+    'profile',
+    'walls',
+  ]);
 });
 
 test('a save raises the revision; a stale one is refused with the newer document and changes nothing', async () => {
   const kept = await addedJob(agent);
-  const second = await agent.put(`/api/jobs/${kept.id}`).send({ revision: 1, document: job('Second') }).expect(200);
+  const second = await agent
+    .put(`/api/jobs/${kept.id}`)
+    .send({ revision: 1, document: job('Second') })
+    .expect(200);
   expect(second.body).toMatchObject({ revision: 2, document: { name: 'Second' } });
-  const stale = await agent.put(`/api/jobs/${kept.id}`).send({ revision: 1, document: job('Stale') }).expect(409);
-  expect(stale.body).toMatchObject({ says: expect.stringContaining('revision 2') as string, newer: { revision: 2, document: { name: 'Second' } } });
-  expect((await agent.get(`/api/jobs/${kept.id}`)).body).toMatchObject({ revision: 2, document: { name: 'Second' } });
+  const stale = await agent
+    .put(`/api/jobs/${kept.id}`)
+    .send({ revision: 1, document: job('Stale') })
+    .expect(409);
+  expect(stale.body).toMatchObject({
+    says: expect.stringContaining('revision 2') as string,
+    newer: { revision: 2, document: { name: 'Second' } },
+  });
+  expect((await agent.get(`/api/jobs/${kept.id}`)).body).toMatchObject({
+    revision: 2,
+    document: { name: 'Second' },
+  });
 });
 
 test('of many saves on one revision exactly one is taken', async () => {
   const kept = await addedJob(agent);
-  const all = await Promise.all(Array.from({ length: 8 }, (_, i) => agent.put(`/api/jobs/${kept.id}`).send({ revision: 1, document: job(`Hand ${i}`) })));
+  const all = await Promise.all(
+    Array.from({ length: 8 }, (_, i) =>
+      agent.put(`/api/jobs/${kept.id}`).send({ revision: 1, document: job(`Hand ${i}`) }),
+    ),
+  );
   expect(all.filter((r) => r.status === 200)).toHaveLength(1);
   expect(all.filter((r) => r.status === 409)).toHaveLength(7);
 });
 
 const deep = (n: number): string => `{"document":${'['.repeat(n)}${']'.repeat(n)}}`;
-const wall = (change: object): object => ({ ...job(), walls: [{ ...(job().walls as object[])[0], ...change }] });
+const wall = (change: object): object => ({
+  ...job(),
+  walls: [{ ...(job().walls as object[])[0], ...change }],
+});
 
 test.each<[string, object, RegExp]>([
   ['a wrong length', wall({ height: 'tall' }), /\/walls\/0\/height: wanted a length.*got "tall"/],
-  ['a zero joint', wall({ build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half', head: 0 } }), /\/build\/head: wanted more than 0, got 0/],
+  [
+    'a zero joint',
+    wall({ build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half', head: 0 } }),
+    /\/build\/head: wanted more than 0, got 0/,
+  ],
   ['a wall of 10 km', wall({ line: [{ run: '10000 m' }] }), /wanted at most 1000 m, got "10000 m"/],
-  ['an opening wider than its run', wall({ openings: [{ id: 'a', run: 0, at: "4'", width: "40'", sill: 0, head: "6'" }] }), /inside its run/],
-  ['overlapping openings', wall({ openings: [{ id: 'a', run: 0, at: "4'", width: "4'", sill: 0, head: "6'" }, { id: 'b', run: 0, at: "6'", width: "4'", sill: 0, head: "6'" }] }), /b overlaps or touches a/],
+  [
+    'an opening wider than its run',
+    wall({ openings: [{ id: 'a', run: 0, at: "4'", width: "40'", sill: 0, head: "6'" }] }),
+    /inside its run/,
+  ],
+  [
+    'overlapping openings',
+    wall({
+      openings: [
+        { id: 'a', run: 0, at: "4'", width: "4'", sill: 0, head: "6'" },
+        { id: 'b', run: 0, at: "6'", width: "4'", sill: 0, head: "6'" },
+      ],
+    }),
+    /b overlaps or touches a/,
+  ],
   ['another version', { ...job(), version: 9 }, /\/version: wanted version 1, got version 9/],
   ['a NUL in a name', { ...job(), name: 'a\u0000' }, /\/name: wanted text without control characters/],
   ['a lone surrogate in a name', { ...job(), name: 'a\ud800' }, /\/name: wanted whole characters/],
@@ -57,11 +100,21 @@ test.each<[string, object, RegExp]>([
   expect((await agent.get(`/api/jobs/${kept.id}`)).body).toMatchObject({ revision: 1, document: job() });
 });
 
-const raw = (body: string): Promise<request.Response> => agent.post('/api/jobs').set('Content-Type', 'application/json').send(body).then((r) => r);
+const raw = (body: string): Promise<request.Response> =>
+  agent
+    .post('/api/jobs')
+    .set('Content-Type', 'application/json')
+    .send(body)
+    .then((r) => r);
 
 test('a NaN, JSON nested 50 000 deep, text that is no JSON and 50 MB are refused in one sentence', async () => {
   const before = ((await agent.get('/api/jobs')).body as unknown[]).length;
-  const answers = [await raw('{"document": {"height": NaN}}'), await raw(deep(50_000)), await raw('{'), await raw(`"${'x'.repeat(50 * 1024 * 1024)}"`)];
+  const answers = [
+    await raw('{"document": {"height": NaN}}'),
+    await raw(deep(50_000)),
+    await raw('{'),
+    await raw(`"${'x'.repeat(50 * 1024 * 1024)}"`),
+  ];
   expect(answers.map((a) => a.status)).toEqual([400, 400, 400, 413]);
   expect(answers.map((a) => (a.body as { says: string }).says)).toEqual([
     'Wanted JSON, got text that does not parse.',

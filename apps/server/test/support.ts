@@ -22,11 +22,18 @@ export async function startServer(options: { demo?: boolean } = {}): Promise<Tes
   const admin = knexModule({ client: 'pg', connection: cluster, pool: { min: 0, max: 1 } });
   await admin.raw(`create database ${name}`);
   const url = cluster.replace(/\/[^/]*$/, `/${name}`);
-  const app = await buildApp({ databaseUrl: url, port: 0, webFolder: null, demo: options.demo ?? true, sessionSecret: 'x'.repeat(32), logLevel: 'silent' });
+  const app = await buildApp({
+    databaseUrl: url,
+    port: 0,
+    webFolder: null,
+    demo: options.demo ?? true,
+    sessionSecret: 'x'.repeat(32),
+    logLevel: 'silent',
+  });
   await app.listen(0, '127.0.0.1');
   return {
     app,
-    http: app.getHttpServer() as Server,
+    http: app.getHttpServer(),
     db: app.get<Knex>(DATABASE),
     url,
     close: async () => {
@@ -42,7 +49,10 @@ let people = 0;
 /** Somebody with a yard of their own, signed in. */
 export async function newcomer(server: TestServer, yard = 'Crew'): Promise<Agent> {
   const agent = request.agent(server.http);
-  const { body } = await agent.post('/api/accounts').send({ email: `mason${++people}@example.test`, password: 'a long enough word', yard }).expect(201);
+  const { body } = await agent
+    .post('/api/accounts')
+    .send({ email: `mason${++people}@example.test`, password: 'a long enough word', yard })
+    .expect(201);
   expect(body).toMatchObject({ signedIn: true, yard: { name: yard } });
   return agent;
 }
@@ -53,7 +63,15 @@ export const job = (name = 'Boat store'): Record<string, unknown> => ({
   name,
   show: 'ft-in',
   profile: 'us',
-  walls: [{ id: 'n', name: 'North', line: [{ run: "24'" }], height: "8' 8\"", build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' } }],
+  walls: [
+    {
+      id: 'n',
+      name: 'North',
+      line: [{ run: "24'" }],
+      height: '8\' 8"',
+      build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' },
+    },
+  ],
 });
 
 export interface Kept {

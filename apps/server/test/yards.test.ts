@@ -13,7 +13,11 @@ function routesOf(server: TestServer): { method: string; path: string }[] {
   return router.stack.flatMap((layer) => {
     const { route } = layer;
     if (!route) return [];
-    return [route.path].flat().flatMap((path) => Object.keys(route.methods).filter((m) => route.methods[m] && m !== '_all').map((method) => ({ method, path })));
+    return [route.path].flat().flatMap((path) =>
+      Object.keys(route.methods)
+        .filter((m) => route.methods[m] && m !== '_all')
+        .map((method) => ({ method, path })),
+    );
   });
 }
 
@@ -43,28 +47,41 @@ const call = (agent: Agent, method: string, path: string): Promise<request.Respo
 };
 
 const rows = async (): Promise<string> => JSON.stringify(await server.db('jobs').where({ id: kept.id }));
-const routes = (): { method: string; path: string }[] => routesOf(server).filter((r) => r.path.startsWith('/api') && !r.path.startsWith('/api/docs'));
+const routes = (): { method: string; path: string }[] =>
+  routesOf(server).filter((r) => r.path.startsWith('/api') && !r.path.startsWith('/api/docs'));
 
 test('the route table is read, and holds what we know of', () => {
   const found = routes().map((r) => `${r.method} ${r.path}`);
-  for (const known of ['get /api/jobs', 'post /api/jobs', 'get /api/jobs/:jobId', 'put /api/jobs/:jobId', 'delete /api/jobs/:jobId', 'get /api/jobs/:jobId/file', 'post /api/session']) {
+  for (const known of [
+    'get /api/jobs',
+    'post /api/jobs',
+    'get /api/jobs/:jobId',
+    'put /api/jobs/:jobId',
+    'delete /api/jobs/:jobId',
+    'get /api/jobs/:jobId/file',
+    'post /api/session',
+  ]) {
     expect(found).toContain(known);
   }
 });
 
-test.each(['a stranger with a yard of their own', 'somebody not signed in'])('no route lets %s read or write another’s job', async (who) => {
-  for (const { method, path } of routes()) {
-    const agent = who.startsWith('a stranger') ? stranger : request.agent(server.http);
-    if (path === '/api/session/end' && agent === stranger) continue;
-    const before = await rows();
-    const answer = await call(agent, method, path);
-    const where = `${method} ${path} answered ${answer.status}`;
-    expect(`${where} ${answer.text}`).not.toContain(SECRET);
-    expect({ where, rows: await rows() }).toEqual({ where, rows: before });
-    if (path.includes(':jobId')) expect({ where, status: [401, 404].includes(answer.status) }).toEqual({ where, status: true });
-    expect(answer.status).toBeLessThan(500);
-  }
-});
+test.each(['a stranger with a yard of their own', 'somebody not signed in'])(
+  'no route lets %s read or write another’s job',
+  async (who) => {
+    for (const { method, path } of routes()) {
+      const agent = who.startsWith('a stranger') ? stranger : request.agent(server.http);
+      if (path === '/api/session/end' && agent === stranger) continue;
+      const before = await rows();
+      const answer = await call(agent, method, path);
+      const where = `${method} ${path} answered ${answer.status}`;
+      expect(`${where} ${answer.text}`).not.toContain(SECRET);
+      expect({ where, rows: await rows() }).toEqual({ where, rows: before });
+      if (path.includes(':jobId'))
+        expect({ where, status: [401, 404].includes(answer.status) }).toEqual({ where, status: true });
+      expect(answer.status).toBeLessThan(500);
+    }
+  },
+);
 
 test('the owner, by the same calls, reads it: the test above can fail', async () => {
   const answer = await call(owner, 'get', '/api/jobs/:jobId');

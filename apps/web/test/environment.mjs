@@ -4,7 +4,16 @@ import { TestEnvironment } from 'jest-environment-jsdom';
 export default class BrowserLike extends TestEnvironment {
   async setup() {
     await super.setup();
-    const names = ['TextEncoder', 'TextDecoder', 'fetch', 'Response', 'Request', 'Headers', 'structuredClone', 'ReadableStream'];
+    const names = [
+      'TextEncoder',
+      'TextDecoder',
+      'fetch',
+      'Response',
+      'Request',
+      'Headers',
+      'structuredClone',
+      'ReadableStream',
+    ];
     for (const name of names) this.global[name] ??= globalThis[name];
     this.global.ResizeObserver ??= class {
       observe() {}

@@ -3,7 +3,16 @@ import userEvent from '@testing-library/user-event';
 import { LengthField } from '../src/ui/LengthField';
 
 function field(onChange: (v: string | number) => boolean, show: 'ft-in' | 'mm' = 'ft-in'): HTMLInputElement {
-  render(<LengthField label="Height" value={2641.6} show={show} module={406.4} pitch={203.2} onChange={onChange} />);
+  render(
+    <LengthField
+      label="Height"
+      value={2641.6}
+      show={show}
+      module={406.4}
+      pitch={203.2}
+      onChange={onChange}
+    />,
+  );
   return screen.getByLabelText('Height');
 }
 
@@ -15,7 +24,7 @@ test('a length typed the way it is said is kept on Enter, and what it was taken 
   await userEvent.type(input, '7-4 5/8');
   expect(screen.getByText('taken as 7′-4 5⁄8″')).toBeTruthy();
   await userEvent.keyboard('{Enter}');
-  expect(got).toEqual(["7' 4 5/8\""]);
+  expect(got).toEqual(['7\' 4 5/8"']);
 });
 
 test('courses count in the wall’s own gauge', async () => {

@@ -3,28 +3,53 @@ import { drag, drop, edit, open, openJob, redo, settle, undo, wake } from '../sr
 import { readPending } from '../src/state/pending';
 
 const document = (height: string): JobDocument => ({
-  format: 'even-tally/job', version: 1, name: 'Boat store', show: 'ft-in', profile: 'us',
-  walls: [{ id: 'n', name: 'North', line: [{ run: "24'" }], height, build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' } }],
+  format: 'even-tally/job',
+  version: 1,
+  name: 'Boat store',
+  show: 'ft-in',
+  profile: 'us',
+  walls: [
+    {
+      id: 'n',
+      name: 'North',
+      line: [{ run: "24'" }],
+      height,
+      build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' },
+    },
+  ],
 });
 
 /** A server of one job, which can be away, and on which somebody else can save. */
-const server = { away: false, revision: 1, document: document("8' 8\""), puts: 0, added: [] as JobDocument[] };
+const server = {
+  away: false,
+  revision: 1,
+  document: document('8\' 8"'),
+  puts: 0,
+  added: [] as JobDocument[],
+};
 
-const answer = (status: number, body: unknown): Response => ({ ok: status < 400, status, json: () => Promise.resolve(body) }) as Response;
-const kept = (): object => ({ id: 'j', revision: server.revision, savedAt: '2026-01-05T09:42:00Z', document: server.document });
+const answer = (status: number, body: unknown): Response =>
+  ({ ok: status < 400, status, json: () => Promise.resolve(body) }) as Response;
+const kept = (): object => ({
+  id: 'j',
+  revision: server.revision,
+  savedAt: '2026-01-05T09:42:00Z',
+  document: server.document,
+});
 
 beforeEach(() => {
-  Object.assign(server, { away: false, revision: 1, document: document("8' 8\""), puts: 0, added: [] });
+  Object.assign(server, { away: false, revision: 1, document: document('8\' 8"'), puts: 0, added: [] });
   globalThis.fetch = ((_url: string, init: RequestInit) => {
     if (server.away) return Promise.reject(new TypeError('away'));
     if (init.method === 'GET') return Promise.resolve(answer(200, kept()));
-    const body = JSON.parse(String(init.body)) as { revision: number; document: JobDocument };
+    const body = JSON.parse(init.body as string) as { revision: number; document: JobDocument };
     if (init.method === 'POST') {
       server.added.push(body.document);
       return Promise.resolve(answer(201, { ...kept(), id: 'copy', document: body.document }));
     }
     server.puts++;
-    if (body.revision !== server.revision) return Promise.resolve(answer(409, { says: 'stale', newer: kept() }));
+    if (body.revision !== server.revision)
+      return Promise.resolve(answer(409, { says: 'stale', newer: kept() }));
     Object.assign(server, { revision: server.revision + 1, document: body.document });
     return Promise.resolve(answer(200, kept()));
   }) as typeof fetch;
@@ -48,7 +73,7 @@ test('an edit is kept soon, undone and redone', async () => {
   expect(server.document.walls[0]?.height).toBe("9'");
   expect(await readPending('j')).toBeUndefined();
   undo();
-  expect(height()).toBe("8' 8\"");
+  expect(height()).toBe('8\' 8"');
   redo();
   expect(height()).toBe("9'");
   await until(() => server.revision >= 3 || openJob.getState().keeping === 'kept');
@@ -58,18 +83,18 @@ test('an edit that cannot be is refused in a sentence and changes nothing', asyn
   await open('j');
   expect(raise('tall')).toBe(false);
   expect(openJob.getState().refusal).toMatch(/got "tall"/);
-  expect(height()).toBe("8' 8\"");
+  expect(height()).toBe('8\' 8"');
   expect(openJob.getState().done).toHaveLength(0);
 });
 
 test('a drag is one step to undo, however many moves it had', async () => {
   await open('j');
-  for (const to of ["9'", "9' 4\"", "10'"]) drag([{ op: 'replace', path: '/walls/0/height', value: to }]);
+  for (const to of ["9'", '9\' 4"', "10'"]) drag([{ op: 'replace', path: '/walls/0/height', value: to }]);
   expect(height()).toBe("10'");
   drop([{ op: 'replace', path: '/walls/0/height', value: "10'" }]);
   expect(openJob.getState().done).toHaveLength(1);
   undo();
-  expect(height()).toBe("8' 8\"");
+  expect(height()).toBe('8\' 8"');
 });
 
 test('with the server away work goes on; the edit is held on the device and sent on return', async () => {
@@ -78,23 +103,23 @@ test('with the server away work goes on; the edit is held on the device and sent
   raise("9'");
   await until(() => openJob.getState().keeping === 'held');
   expect((await readPending('j'))?.document.walls[0]?.height).toBe("9'");
-  raise("9' 4\"");
+  raise('9\' 4"');
   server.away = false;
   await until(() => openJob.getState().keeping === 'held' || openJob.getState().keeping === 'kept');
   wake();
-  await until(() => server.document.walls[0]?.height === "9' 4\"");
+  await until(() => server.document.walls[0]?.height === '9\' 4"');
   await until(async () => (await readPending('j')) === undefined);
 });
 
 test('an edit held when the page was closed is sent when the job is opened again', async () => {
   await open('j');
   server.away = true;
-  raise("9' 8\"");
-  await until(async () => (await readPending('j'))?.document.walls[0]?.height === "9' 8\"");
+  raise('9\' 8"');
+  await until(async () => (await readPending('j'))?.document.walls[0]?.height === '9\' 8"');
   server.away = false;
   await open('j');
-  expect(height()).toBe("9' 8\"");
-  await until(() => server.document.walls[0]?.height === "9' 8\"");
+  expect(height()).toBe('9\' 8"');
+  await until(() => server.document.walls[0]?.height === '9\' 8"');
 });
 
 const stale = async (): Promise<void> => {

@@ -6,13 +6,13 @@ export function startPlanner(): Worker {
   const scope: { onmessage?: (e: { data: Ask }) => void; postMessage: (m: Answer) => void } = {
     postMessage: (data) => listeners.onmessage?.({ data }),
   };
-  const before = { onmessage: self.onmessage, postMessage: self.postMessage };
+  const before = self.onmessage;
   Object.assign(self, { postMessage: scope.postMessage });
   jest.isolateModules(() => {
     jest.requireActual('../src/workers/planner.worker');
   });
   const handle = self.onmessage as unknown as (e: { data: Ask }) => void;
-  Object.assign(self, { onmessage: before.onmessage });
+  Object.assign(self, { onmessage: before });
   return Object.assign(listeners, {
     postMessage: (data: Ask) => handle({ data }),
     terminate: () => undefined,

@@ -6,13 +6,26 @@ import { openPlanner } from '../src/workers/planner';
 
 const job = (openings: object[] = []): Job => {
   const checked = checkJob({
-    format: 'even-tally/job', version: 1, name: 'T', show: 'ft-in', profile: 'us',
-    walls: [{ id: 'n', name: 'North', line: [{ run: "24'" }], height: "8' 8\"", build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' }, openings }],
+    format: 'even-tally/job',
+    version: 1,
+    name: 'T',
+    show: 'ft-in',
+    profile: 'us',
+    walls: [
+      {
+        id: 'n',
+        name: 'North',
+        line: [{ run: "24'" }],
+        height: '8\' 8"',
+        build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' },
+        openings,
+      },
+    ],
   });
   if (!checked.ok) throw new Error(JSON.stringify(checked.faults));
   return checked.job;
 };
-const W1 = { id: 'W1', run: 0, at: "14' 3\"", width: "4'", sill: "3' 4\"", head: "6' 8\"" };
+const W1 = { id: 'W1', run: 0, at: '14\' 3"', width: "4'", sill: '3\' 4"', head: '6\' 8"' };
 const viewOf = (j: Job): SheetView => {
   const p = plan(j).walls[0];
   if (!p) throw new Error('no wall');
@@ -23,15 +36,27 @@ test('an opening dragged near a perp settles on it; further off it goes by inche
   const view = viewOf(job([W1]));
   const [o] = view.openings;
   if (!o) throw new Error('no opening');
-  expect(openingEdit(view, o, 'body', -2.6 * 25.4, 0, 30, 'ft-in')).toEqual([{ op: 'replace', path: '/walls/0/openings/0/at', value: "14'" }]);
-  expect(openingEdit(view, o, 'body', 1.2 * 25.4, 0, 5, 'ft-in')).toEqual([{ op: 'replace', path: '/walls/0/openings/0/at', value: "14' 4\"" }]);
-  expect(openingEdit(view, o, 'head', 0, 7 * 25.4, 60, 'ft-in')).toEqual([{ op: 'replace', path: '/walls/0/openings/0/head', value: "7' 4\"" }]);
-  expect(openingEdit(view, o, 'right', 4.6 * 25.4, 0, 30, 'ft-in')).toEqual([{ op: 'replace', path: '/walls/0/openings/0/width', value: "4' 5\"" }]);
+  expect(openingEdit(view, o, 'body', -2.6 * 25.4, 0, 30, 'ft-in')).toEqual([
+    { op: 'replace', path: '/walls/0/openings/0/at', value: "14'" },
+  ]);
+  expect(openingEdit(view, o, 'body', 1.2 * 25.4, 0, 5, 'ft-in')).toEqual([
+    { op: 'replace', path: '/walls/0/openings/0/at', value: '14\' 4"' },
+  ]);
+  expect(openingEdit(view, o, 'head', 0, 7 * 25.4, 60, 'ft-in')).toEqual([
+    { op: 'replace', path: '/walls/0/openings/0/head', value: '7\' 4"' },
+  ]);
+  expect(openingEdit(view, o, 'right', 4.6 * 25.4, 0, 30, 'ft-in')).toEqual([
+    { op: 'replace', path: '/walls/0/openings/0/width', value: '4\' 5"' },
+  ]);
 });
 
 test('the drawing fits its space with tape and courses under it', () => {
   const view = viewOf(job());
-  for (const [width, height] of [[800, 680], [400, 900], [1400, 420]] as const) {
+  for (const [width, height] of [
+    [800, 680],
+    [400, 900],
+    [1400, 420],
+  ] as const) {
     const l = layOut(view, width, height);
     expect(l.scale * view.elevation.box.w).toBeLessThanOrEqual(width);
     expect(l.base - l.scale * view.elevation.box.h).toBeGreaterThanOrEqual(40);
@@ -43,23 +68,36 @@ test('a line redrawn keeps what it can', () => {
   const view = viewOf(job());
   expect(shapeOf(view)).toBe('straight');
   const closed = lineFor('closed', [{ run: "24'" }]);
-  expect(closed.filter((i) => 'run' in i).map((i) => ('run' in i ? i.run : null))).toEqual(["24'", "24'", "24'", "24'"]);
+  expect(closed.filter((i) => 'run' in i).map((i) => ('run' in i ? i.run : null))).toEqual([
+    "24'",
+    "24'",
+    "24'",
+    "24'",
+  ]);
   expect(lineFor('straight', closed)).toEqual([{ run: "24'" }]);
 });
 
 test('the planner answers with pieces first and advice after, and the latest ask wins', async () => {
   const planner = openPlanner();
   const seen: { advised: boolean; height: number }[] = [];
-  const done = new Promise<void>((resolve) => planner.onSheet((v) => {
-    seen.push({ advised: v.advised, height: Math.round(v.wall.height) });
-    if (v.advised) resolve();
-  }, () => undefined));
+  const done = new Promise<void>((resolve) =>
+    planner.onSheet(
+      (v) => {
+        seen.push({ advised: v.advised, height: Math.round(v.wall.height) });
+        if (v.advised) resolve();
+      },
+      () => undefined,
+    ),
+  );
   const taller = job();
   const tallest = { ...taller, walls: [{ ...taller.walls[0], height: "12'" }] } as Job;
   planner.sheet(taller, 0, 0, 'ft-in');
   planner.sheet(tallest, 0, 0, 'ft-in');
   await done;
-  expect(seen).toEqual([{ advised: false, height: 3658 }, { advised: true, height: 3658 }]);
+  expect(seen).toEqual([
+    { advised: false, height: 3658 },
+    { advised: true, height: 3658 },
+  ]);
   const w = await planner.working(taller, 'n/wall/mortar.used');
   expect(w).toMatchObject({ title: 'Mortar to mix', quantity: 'volume' });
   expect((await planner.rows(taller))[0]?.[0]).toBe('wall');

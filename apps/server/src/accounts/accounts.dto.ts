@@ -7,7 +7,9 @@ const PLAIN_TEXT = /^[^\u0000-\u001f\u007f\ud800-\udfff]*$/u;
 
 export class Credentials {
   @ApiProperty({ example: 'mason@example.test' })
-  @Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim().toLowerCase() : value))
+  @Transform(({ value }: { value: unknown }) =>
+    typeof value === 'string' ? value.trim().toLowerCase() : value,
+  )
   @IsEmail({}, { message: 'email: wanted an address such as mason@example.test' })
   @MaxLength(200, { message: 'email: wanted at most 200 characters' })
   email: string;

@@ -28,9 +28,12 @@ export class AccountsService {
   async open(given: NewAccount): Promise<Visitor> {
     const password_hash = await hashPassword(given.password);
     try {
-      return await this.db.transaction((trx) => this.openWith(trx, { email: given.email, password_hash }, given.yard, false));
+      return await this.db.transaction((trx) =>
+        this.openWith(trx, { email: given.email, password_hash }, given.yard, false),
+      );
     } catch (error) {
-      if (isTaken(error)) throw new Refusal(409, { says: 'There is already an account under that address. Sign in instead.' });
+      if (isTaken(error))
+        throw new Refusal(409, { says: 'There is already an account under that address. Sign in instead.' });
       throw error;
     }
   }
@@ -41,7 +44,9 @@ export class AccountsService {
       const visitor = await this.openWith(trx, { email: null, password_hash: null }, 'Demo yard', true);
       const demo = await trx<{ document: object }>('demo_jobs').select('document').orderBy('place');
       if (demo.length > 0) {
-        await trx('jobs').insert(demo.map(({ document }) => ({ yard_id: visitor.yardId, document: JSON.stringify(document) })));
+        await trx('jobs').insert(
+          demo.map(({ document }) => ({ yard_id: visitor.yardId, document: JSON.stringify(document) })),
+        );
       }
       return visitor;
     });
@@ -52,7 +57,9 @@ export class AccountsService {
     if (!(await passwordMatches(account?.password_hash, given.password)) || !account) {
       throw new Refusal(401, { says: 'That address and password do not go together.' });
     }
-    const member = await this.db<{ account_id: string; yard_id: string }>('members').where({ account_id: account.id }).first();
+    const member = await this.db<{ account_id: string; yard_id: string }>('members')
+      .where({ account_id: account.id })
+      .first();
     if (!member) throw new Refusal(403, { says: 'This account belongs to no yard.' });
     return { accountId: account.id, yardId: member.yard_id };
   }
@@ -64,7 +71,11 @@ export class AccountsService {
       .join('accounts', 'accounts.id', 'members.account_id')
       .join('yards', 'yards.id', 'members.yard_id')
       .where({ 'members.account_id': visitor.accountId, 'members.yard_id': visitor.yardId })
-      .first<{ email: string | null; name: string; demo: boolean } | undefined>('accounts.email', 'yards.name', 'yards.demo');
+      .first<{ email: string | null; name: string; demo: boolean } | undefined>(
+        'accounts.email',
+        'yards.name',
+        'yards.demo',
+      );
     return row ? { signedIn: true, email: row.email, yard: { name: row.name, demo: row.demo } } : nobody;
   }
 

@@ -15,7 +15,11 @@ export async function openDatabase(url: string): Promise<Knex> {
 @Global()
 @Module({
   providers: [
-    { provide: DATABASE, inject: [SETTINGS], useFactory: (settings: Settings) => openDatabase(settings.databaseUrl) },
+    {
+      provide: DATABASE,
+      inject: [SETTINGS],
+      useFactory: (settings: Settings) => openDatabase(settings.databaseUrl),
+    },
   ],
   exports: [DATABASE],
 })

@@ -21,7 +21,9 @@ interface RawError {
 /** Body-parser errors carry a status of their own and are not HttpExceptions. */
 function parserStatus(error: unknown): number | null {
   const { status, type } = (error ?? {}) as RawError;
-  return typeof status === 'number' && status >= 400 && status < 500 && typeof type === 'string' ? status : null;
+  return typeof status === 'number' && status >= 400 && status < 500 && typeof type === 'string'
+    ? status
+    : null;
 }
 
 function sentence(status: number, error: unknown): string {
@@ -32,7 +34,10 @@ function sentence(status: number, error: unknown): string {
   }
   const { type } = (error ?? {}) as RawError;
   if (type === 'entity.parse.failed') return 'Wanted JSON, got text that does not parse.';
-  return PLAIN[status] ?? (status < 500 ? 'The request was refused.' : 'Something failed here; nothing was changed.');
+  return (
+    PLAIN[status] ??
+    (status < 500 ? 'The request was refused.' : 'Something failed here; nothing was changed.')
+  );
 }
 
 /** The one place where errors become answers. */
@@ -44,7 +49,7 @@ export class ErrorsFilter implements ExceptionFilter {
     const response = host.switchToHttp().getResponse<Response>();
     if (response.headersSent) return;
     if (error instanceof Refusal) {
-      response.status(error.getStatus()).json(error.getResponse() as RefusalBody);
+      response.status(error.getStatus()).json(error.getResponse());
       return;
     }
     const status = error instanceof HttpException ? error.getStatus() : (parserStatus(error) ?? 500);

@@ -2,7 +2,11 @@ import { ApiProperty } from '@nestjs/swagger';
 import { IsInt, IsObject, Min } from 'class-validator';
 
 export class NewJob {
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'an Even Tally job file, see docs/format.md' })
+  @ApiProperty({
+    type: 'object',
+    additionalProperties: true,
+    description: 'an Even Tally job file, see docs/format.md',
+  })
   @IsObject({ message: 'document: wanted a job file' })
   document: object;
 }

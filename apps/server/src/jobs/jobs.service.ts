@@ -31,7 +31,10 @@ function checked(document: object): Job {
   if (result.ok) return result.job;
   const [first, ...more] = result.faults;
   const rest = more.length > 0 ? ` (and ${more.length} more)` : '';
-  throw new Refusal(400, { says: `${first ? sayFault(first) : 'Not a job file'}${rest}`, faults: result.faults.slice(0, 100) });
+  throw new Refusal(400, {
+    says: `${first ? sayFault(first) : 'Not a job file'}${rest}`,
+    faults: result.faults.slice(0, 100),
+  });
 }
 
 const missing = (): Refusal => new Refusal(404, { says: 'There is no such job in this yard.' });
@@ -53,7 +56,9 @@ export class JobsService {
 
   async add(yardId: string, document: object): Promise<JobAnswer> {
     const text = JSON.stringify(checked(document));
-    const [row] = await this.db<JobRow>('jobs').insert({ yard_id: yardId, document: text as unknown as Job }).returning('*');
+    const [row] = await this.db<JobRow>('jobs')
+      .insert({ yard_id: yardId, document: text as unknown as Job })
+      .returning('*');
     if (!row) throw new Error('insert returned no row');
     return answer(row);
   }
@@ -63,7 +68,11 @@ export class JobsService {
     const text = JSON.stringify(checked(document));
     const [row] = await this.of(yardId)
       .where({ id, revision })
-      .update({ document: text as unknown as Job, revision: revision + 1, updated_at: this.db.fn.now() as unknown as Date })
+      .update({
+        document: text as unknown as Job,
+        revision: revision + 1,
+        updated_at: this.db.fn.now() as unknown as Date,
+      })
       .returning('*');
     if (row) return answer(row);
     const newer = await this.read(yardId, id);
@@ -78,6 +87,6 @@ export class JobsService {
   }
 
   private of(yardId: string): Knex.QueryBuilder<JobRow, JobRow[]> {
-    return this.db<JobRow>('jobs').where({ yard_id: yardId }) as Knex.QueryBuilder<JobRow, JobRow[]>;
+    return this.db<JobRow>('jobs').where({ yard_id: yardId });
   }
 }

@@ -6,7 +6,16 @@ import { Mark } from '../ui/Mark';
 import { Waiting } from '../ui/Waiting';
 import { DoorDrawing } from './DoorDrawing';
 
-function Entry({ label, ...rest }: { label: string; name: string; type: string; autoComplete: string; minLength?: number }): ReactNode {
+function Entry({
+  label,
+  ...rest
+}: {
+  label: string;
+  name: string;
+  type: string;
+  autoComplete: string;
+  minLength?: number;
+}): ReactNode {
   return (
     <label className="block text-[13px] text-soft">
       {label}
@@ -40,9 +49,14 @@ export function Door(): ReactNode {
   const submit = (event: FormEvent<HTMLFormElement>): void => {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
-    const text = (key: string): string => String(form.get(key) ?? '');
+    const text = (key: string): string => {
+      const value = form.get(key);
+      return typeof value === 'string' ? value : '';
+    };
     void enter(() =>
-      opening ? openAccount(text('email'), text('password'), text('yard')) : signIn(text('email'), text('password')),
+      opening
+        ? openAccount(text('email'), text('password'), text('yard'))
+        : signIn(text('email'), text('password')),
     );
   };
 
@@ -54,11 +68,16 @@ export function Door(): ReactNode {
           Every course, cut and bag worked out before the mud is wet.
         </h1>
         <p className="mt-4 max-w-xl text-base">
-          Say what you know: the lines, the heights, the openings. The pole, the bond and the order follow while your finger is still down.
+          Say what you know: the lines, the heights, the openings. The pole, the bond and the order follow
+          while your finger is still down.
         </p>
         {standing.demo && (
           <p className="mt-6">
-            <button className="press px-5 py-3 text-base" disabled={busy} onClick={() => void enter(openDemo)}>
+            <button
+              className="press px-5 py-3 text-base"
+              disabled={busy}
+              onClick={() => void enter(openDemo)}
+            >
               Look round the demo yard
             </button>
             <span className="ml-4 text-soft">A copy of your own: nothing you do there harms another’s.</span>
@@ -69,7 +88,9 @@ export function Door(): ReactNode {
       <aside className="border-l border-rule bg-sheet p-8 lg:p-12" aria-label="Sign in">
         <h2 className="heading text-xl">{opening ? 'Open a yard' : 'Sign in'}</h2>
         <form className="mt-5 space-y-4" onSubmit={submit}>
-          {opening && <Entry label="Name of the yard or crew" name="yard" type="text" autoComplete="organization" />}
+          {opening && (
+            <Entry label="Name of the yard or crew" name="yard" type="text" autoComplete="organization" />
+          )}
           <Entry label="Email" name="email" type="email" autoComplete="email" />
           <Entry
             label={opening ? 'Password, at least 10 characters' : 'Password'}

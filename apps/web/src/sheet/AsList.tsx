@@ -7,19 +7,31 @@ const cell = 'border-t border-rule px-3 py-1';
 export function AsList({ view, show }: { view: SheetView; show: Show }): ReactNode {
   const run = view.runs[view.run];
   return (
-    <div className="absolute inset-0 overflow-auto bg-sheet p-6" tabIndex={0} role="region" aria-label="The sheet as a list">
-      <h2 className="heading text-lg">{run?.name}: {sayMm(run?.length ?? 0, show)} long, {sayMm(view.wall.height, show)} high</h2>
+    <div
+      className="absolute inset-0 overflow-auto bg-sheet p-6"
+      tabIndex={0}
+      role="region"
+      aria-label="The sheet as a list"
+    >
+      <h2 className="heading text-lg">
+        {run?.name}: {sayMm(run?.length ?? 0, show)} long, {sayMm(view.wall.height, show)} high
+      </h2>
       <h3 className="heading mt-4">Courses, from the top</h3>
       <table className="mt-1">
         <thead>
           <tr className="text-left text-[13px] text-soft">
-            <th className="px-3">course</th><th className="px-3">top</th><th className="px-3">bed</th><th className="px-3">pieces</th>
+            <th className="px-3">course</th>
+            <th className="px-3">top</th>
+            <th className="px-3">bed</th>
+            <th className="px-3">pieces</th>
           </tr>
         </thead>
         <tbody>
           {[...view.courses].reverse().map((c) => (
             <tr key={c.number}>
-              <th scope="row" className={`${cell} figures text-left`}>{c.number}</th>
+              <th scope="row" className={`${cell} figures text-left`}>
+                {c.number}
+              </th>
               <td className={`${cell} figures text-right`}>{showMm(c.top, show)}</td>
               <td className={`${cell} figures text-right`}>{showMm(c.bed, show)}</td>
               <td className={cell}>{c.pieces}</td>
@@ -29,16 +41,21 @@ export function AsList({ view, show }: { view: SheetView; show: Show }): ReactNo
       </table>
       <h3 className="heading mt-4">Openings</h3>
       <ul className="list-disc pl-6">
-        {view.openings.filter((o) => o.run === view.run).map((o) => (
-          <li key={o.id}>
-            {o.name}: from {sayMm(o.from, show)} to {sayMm(o.to, show)}, sill {sayMm(o.sill, show)}, head {sayMm(o.head, show)}
-          </li>
-        ))}
+        {view.openings
+          .filter((o) => o.run === view.run)
+          .map((o) => (
+            <li key={o.id}>
+              {o.name}: from {sayMm(o.from, show)} to {sayMm(o.to, show)}, sill {sayMm(o.sill, show)}, head{' '}
+              {sayMm(o.head, show)}
+            </li>
+          ))}
       </ul>
       <h3 className="heading mt-4">The wall says</h3>
       <ul className="list-disc pl-6">
         {view.says.map((s) => (
-          <li key={s.letter}>{s.letter}, {s.finding.severity}: {s.finding.says}</li>
+          <li key={s.letter}>
+            {s.letter}, {s.finding.severity}: {s.finding.says}
+          </li>
         ))}
       </ul>
     </div>

@@ -17,20 +17,35 @@ interface Props {
 /** How near, in pixels, a dragged jamb must come to a perp to settle on it. */
 const REACH = 9;
 
-function Handle({ part, x, y, o, ...rest }: Props & { part: Part; x: number; y: number; o: SheetOpening }): ReactNode {
+function Handle({
+  part,
+  x,
+  y,
+  o,
+  ...rest
+}: Props & { part: Part; x: number; y: number; o: SheetOpening }): ReactNode {
   const ref = useRef<SVGRectElement>(null);
   useDragRef(ref, part, o, rest);
   return (
     <rect
-      ref={ref} x={x - 12} y={y - 12} width="24" height="24" fill="transparent"
-      style={{ cursor: part === 'left' || part === 'right' ? 'ew-resize' : 'ns-resize' }} data-part={part} aria-hidden="true"
+      ref={ref}
+      x={x - 12}
+      y={y - 12}
+      width="24"
+      height="24"
+      fill="transparent"
+      style={{ cursor: part === 'left' || part === 'right' ? 'ew-resize' : 'ns-resize' }}
+      data-part={part}
+      aria-hidden="true"
     />
   );
 }
 
 function useDragRef(ref: { current: SVGElement | null }, part: Part, o: SheetOpening, props: Props): void {
   const now = useRef({ ...props, o });
-  now.current = { ...props, o };
+  useEffect(() => {
+    now.current = { ...props, o };
+  });
   useEffect(() => {
     const node = ref.current;
     if (!node) return;
@@ -47,7 +62,15 @@ function useDragRef(ref: { current: SVGElement | null }, part: Part, o: SheetOpe
       })
       .on('drag', (event: { x: number; y: number }) => {
         const { scale } = start.layout;
-        const next = openingEdit(start.view, start.o, part, (event.x - from.x) / scale, (from.y - event.y) / scale, REACH / scale, start.show);
+        const next = openingEdit(
+          start.view,
+          start.o,
+          part,
+          (event.x - from.x) / scale,
+          (from.y - event.y) / scale,
+          REACH / scale,
+          start.show,
+        );
         if (drag(next)) steps = next;
       })
       .on('end', () => drop(steps));
@@ -78,16 +101,43 @@ function OpeningMark({ o, ...props }: Props & { o: SheetOpening }): ReactNode {
   return (
     <g>
       <g
-        ref={body} role="button" tabIndex={0} data-opening={o.id} style={{ cursor: 'ew-resize', touchAction: 'none' }}
+        ref={body}
+        role="button"
+        tabIndex={0}
+        data-opening={o.id}
+        style={{ cursor: 'ew-resize', touchAction: 'none' }}
         aria-label={`${o.name}, ${size}, ${sayMm(o.from, show)} from the start. Arrow keys move it.`}
-        onKeyDown={nudge} onFocus={() => look({ opening: o.id })}
+        onKeyDown={nudge}
+        onFocus={() => look({ opening: o.id })}
       >
-        <rect x={x} y={y} width={w} height={h} fill="#fbfaf5" stroke="#22272b" strokeWidth={chosen ? 3 : 1.6} />
+        <rect
+          x={x}
+          y={y}
+          width={w}
+          height={h}
+          fill="#fbfaf5"
+          stroke="#22272b"
+          strokeWidth={chosen ? 3 : 1.6}
+        />
         {w > 34 && h > 40 && (
           <>
-            <text x={x + w / 2} y={y + h / 2 - 3} textAnchor="middle" className="fill-ink font-sans text-[13px] font-bold">{name}</text>
+            <text
+              x={x + w / 2}
+              y={y + h / 2 - 3}
+              textAnchor="middle"
+              className="fill-ink font-sans text-[13px] font-bold"
+            >
+              {name}
+            </text>
             {size.length * 7 < w && (
-              <text x={x + w / 2} y={y + h / 2 + 15} textAnchor="middle" className="figures fill-ink text-[12px]">{size}</text>
+              <text
+                x={x + w / 2}
+                y={y + h / 2 + 15}
+                textAnchor="middle"
+                className="figures fill-ink text-[12px]"
+              >
+                {size}
+              </text>
             )}
           </>
         )}
@@ -103,7 +153,10 @@ function OpeningMark({ o, ...props }: Props & { o: SheetOpening }): ReactNode {
 const LETTER_INK = { fault: '#ae2a1c', choice: '#22272b', note: '#7d5400' } as const;
 
 /** Letters in the order they stand, those that would lie on one another set apart sideways. */
-function lettersOf({ view, layout }: Props): { letter: string; severity: keyof typeof LETTER_INK; x: number; y: number }[] {
+function lettersOf({
+  view,
+  layout,
+}: Props): { letter: string; severity: keyof typeof LETTER_INK; x: number; y: number }[] {
   const placed: { letter: string; severity: keyof typeof LETTER_INK; x: number; y: number }[] = [];
   for (const s of view.elevation.shapes) {
     if (s.type !== 'text' || !s.role.startsWith('letter-')) continue;
@@ -129,9 +182,17 @@ export function Elevation(props: Props): ReactNode {
   const summary = `${view.runs[view.run]?.name ?? ''} seen from outside: ${view.courses.length} courses, ${view.openings.filter((o) => o.run === view.run).length} openings, ${view.says.length} findings. The same as a list is under the button Read as a list.`;
   return (
     <>
-      <canvas ref={canvas} role="img" aria-label={summary} className="absolute inset-0" style={{ width: layout.width, height: layout.height }} />
+      <canvas
+        ref={canvas}
+        role="img"
+        aria-label={summary}
+        className="absolute inset-0"
+        style={{ width: layout.width, height: layout.height }}
+      />
       <svg
-        className="absolute inset-0" width={layout.width} height={layout.height}
+        className="absolute inset-0"
+        width={layout.width}
+        height={layout.height}
         onPointerDown={(e) => {
           const box = e.currentTarget.getBoundingClientRect();
           const mm = (layout.base - (e.clientY - box.top)) / layout.scale;
@@ -142,36 +203,93 @@ export function Elevation(props: Props): ReactNode {
         {view.elevation.shapes.map((s, i) =>
           s.type === 'rect' && s.role === 'short' ? (
             <g key={i}>
-              <rect x={layout.left + s.x * layout.scale} y={y(s.y + s.h)} width={s.w * layout.scale} height={s.h * layout.scale} fill="none" stroke="#ae2a1c" strokeDasharray="7 5" />
-              <text x={layout.left + (s.x + s.w) * layout.scale - 6} y={y(s.y + s.h) - 6} textAnchor="end" className="fill-fault text-[12px] font-semibold">
+              <rect
+                x={layout.left + s.x * layout.scale}
+                y={y(s.y + s.h)}
+                width={s.w * layout.scale}
+                height={s.h * layout.scale}
+                fill="none"
+                stroke="#ae2a1c"
+                strokeDasharray="7 5"
+              />
+              <text
+                x={layout.left + (s.x + s.w) * layout.scale - 6}
+                y={y(s.y + s.h) - 6}
+                textAnchor="end"
+                className="fill-fault text-[12px] font-semibold"
+              >
                 {sayMm(s.h, show)} not built
               </text>
             </g>
           ) : null,
         )}
-        {view.openings.filter((o) => o.run === view.run).map((o) => (
-          <OpeningMark key={o.id} {...props} o={o} />
-        ))}
+        {view.openings
+          .filter((o) => o.run === view.run)
+          .map((o) => (
+            <OpeningMark key={o.id} {...props} o={o} />
+          ))}
         {course && (
           <g pointerEvents="none">
-            <line x1="0" x2={layout.width} y1={y(course.top)} y2={y(course.top)} stroke="#f0641e" strokeWidth="2" />
+            <line
+              x1="0"
+              x2={layout.width}
+              y1={y(course.top)}
+              y2={y(course.top)}
+              stroke="#f0641e"
+              strokeWidth="2"
+            />
             <rect x={layout.width - 30} y={y(course.top) - 11} width="30" height="22" fill="#f0641e" />
-            <text x={layout.width - 15} y={y(course.top) + 5} textAnchor="middle" className="figures fill-ink text-[13px] font-semibold">{course.number}</text>
+            <text
+              x={layout.width - 15}
+              y={y(course.top) + 5}
+              textAnchor="middle"
+              className="figures fill-ink text-[13px] font-semibold"
+            >
+              {course.number}
+            </text>
           </g>
         )}
         {view.elevation.shapes.map((s, i) =>
           s.type === 'line' && s.role === 'bad-joint' ? (
-            <line key={i} x1={layout.left + s.x1 * layout.scale} x2={layout.left + s.x2 * layout.scale} y1={y(s.y1)} y2={y(s.y2)} stroke="#ae2a1c" strokeWidth="4" pointerEvents="none" />
+            <line
+              key={i}
+              x1={layout.left + s.x1 * layout.scale}
+              x2={layout.left + s.x2 * layout.scale}
+              y1={y(s.y1)}
+              y2={y(s.y2)}
+              stroke="#ae2a1c"
+              strokeWidth="4"
+              pointerEvents="none"
+            />
           ) : null,
         )}
         {lettersOf(props).map((l) => (
           <g
-            key={l.letter} role="button" tabIndex={0} aria-label={`Finding ${l.letter}`} style={{ cursor: 'pointer' }}
+            key={l.letter}
+            role="button"
+            tabIndex={0}
+            aria-label={`Finding ${l.letter}`}
+            style={{ cursor: 'pointer' }}
             onClick={() => look({ letter: l.letter })}
             onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && look({ letter: l.letter })}
           >
-            <circle cx={l.x} cy={l.y} r="13" fill={chosen === l.letter ? '#f4e07a' : '#fff'} stroke={LETTER_INK[l.severity]} strokeWidth="2.4" />
-            <text x={l.x} y={l.y + 5} textAnchor="middle" fill={LETTER_INK[l.severity]} className="text-[14px] font-bold">{l.letter}</text>
+            <circle
+              cx={l.x}
+              cy={l.y}
+              r="13"
+              fill={chosen === l.letter ? '#f4e07a' : '#fff'}
+              stroke={LETTER_INK[l.severity]}
+              strokeWidth="2.4"
+            />
+            <text
+              x={l.x}
+              y={l.y + 5}
+              textAnchor="middle"
+              fill={LETTER_INK[l.severity]}
+              className="text-[14px] font-bold"
+            >
+              {l.letter}
+            </text>
           </g>
         ))}
       </svg>

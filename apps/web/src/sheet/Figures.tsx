@@ -3,10 +3,24 @@ import type { ReactNode } from 'react';
 import { look } from '../state/view';
 
 export const sayFigure = (f: Pick<Figure, 'value' | 'quantity'>, show: Show): string =>
-  f.quantity === 'volume' ? showVolume(f.value, show) : f.quantity === 'area' ? showArea(f.value, show) : String(f.value);
+  f.quantity === 'volume'
+    ? showVolume(f.value, show)
+    : f.quantity === 'area'
+      ? showArea(f.value, show)
+      : String(f.value);
 
 /** Figures, each of which opens into how it came about. */
-export function Figures({ title, figures, show, aside }: { title: string; figures: Figure[]; show: Show; aside?: string }): ReactNode {
+export function Figures({
+  title,
+  figures,
+  show,
+  aside,
+}: {
+  title: string;
+  figures: Figure[];
+  show: Show;
+  aside?: string;
+}): ReactNode {
   return (
     <section aria-label={title}>
       <div className="flex items-baseline justify-between border-b-2 border-ink px-4 pt-4 pb-1">
@@ -16,7 +30,11 @@ export function Figures({ title, figures, show, aside }: { title: string; figure
       <ul>
         {figures.map((f) => (
           <li key={f.key} className="border-b border-dotted border-[#8d897b]">
-            <button className="flex min-h-[30px] w-full items-center justify-between px-4 text-left hover:bg-chalk-pale" onClick={() => look({ figure: f.key })} aria-haspopup="dialog">
+            <button
+              className="flex min-h-[30px] w-full items-center justify-between px-4 text-left hover:bg-chalk-pale"
+              onClick={() => look({ figure: f.key })}
+              aria-haspopup="dialog"
+            >
               <span className="underline decoration-dotted underline-offset-4">{f.name}</span>
               <span className="figures font-semibold">{sayFigure(f, show)}</span>
             </button>

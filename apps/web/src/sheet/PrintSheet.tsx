@@ -4,7 +4,17 @@ import type { Planner } from '../workers/planner';
 import { sayFigure } from './Figures';
 
 /** What comes out of the printer: the drawing as a picture, the tally, what the wall says and the caution. */
-export function PrintSheet({ job, view, show, planner }: { job: Job; view: SheetView; show: Show; planner: Planner }): ReactNode {
+export function PrintSheet({
+  job,
+  view,
+  show,
+  planner,
+}: {
+  job: Job;
+  view: SheetView;
+  show: Show;
+  planner: Planner;
+}): ReactNode {
   const [svg, setSvg] = useState('');
   const { index } = view.wall;
   const { run } = view;
@@ -18,13 +28,21 @@ export function PrintSheet({ job, view, show, planner }: { job: Job; view: Sheet
   return (
     <div className="only-print" aria-hidden="true">
       <p className="heading text-lg">{job.name}</p>
-      {svg && <img alt="" src={`data:image/svg+xml;utf8,${encodeURIComponent(svg)}`} style={{ width: '100%', maxHeight: '170mm', objectFit: 'contain' }} />}
+      {svg && (
+        <img
+          alt=""
+          src={`data:image/svg+xml;utf8,${encodeURIComponent(svg)}`}
+          style={{ width: '100%', maxHeight: '170mm', objectFit: 'contain' }}
+        />
+      )}
       <table style={{ width: '100%', marginTop: '6mm' }}>
         <tbody>
           {view.wallFigures.map((f) => (
             <tr key={f.key}>
               <td style={{ borderTop: '1px solid #000' }}>{f.name}</td>
-              <td style={{ borderTop: '1px solid #000', textAlign: 'right' }} className="figures">{sayFigure(f, show)}</td>
+              <td style={{ borderTop: '1px solid #000', textAlign: 'right' }} className="figures">
+                {sayFigure(f, show)}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -6,7 +6,11 @@ import { look, useViewing } from '../state/view';
 import { STAGES, type StageKey } from './stages';
 
 const WORD = { fault: 'FAULT', choice: 'CHOICE', note: 'NOTE' } as const;
-const INK = { fault: 'text-fault border-fault', choice: 'text-ink border-ink', note: 'text-caution border-caution' } as const;
+const INK = {
+  fault: 'text-fault border-fault',
+  choice: 'text-ink border-ink',
+  note: 'text-caution border-caution',
+} as const;
 
 function courses(from: number | null, to: number | null): string {
   if (from === null) return '';
@@ -38,7 +42,12 @@ function One({ said, advised }: { said: SheetView['says'][number]; advised: bool
         {finding.fixes.length > 0 && (
           <div className="mt-2 flex flex-wrap gap-2">
             {finding.fixes.map((fix, i) => (
-              <button key={fix.says} className={i === 0 ? 'press' : 'press-plain'} onClick={() => edit(fix.edit, fix.guard)} disabled={!advised}>
+              <button
+                key={fix.says}
+                className={i === 0 ? 'press' : 'press-plain'}
+                onClick={() => edit(fix.edit, fix.guard)}
+                disabled={!advised}
+              >
                 {fix.says}
               </button>
             ))}
@@ -54,10 +63,16 @@ const count = (n: number, one: string): string => (n === 0 ? '' : n === 1 ? `one
 /** Findings of other stages: named here, so that none is overlooked, and read there. */
 function Elsewhere({ view, stage, stem }: { view: SheetView; stage: StageKey; stem: string }): ReactNode {
   const navigate = useNavigate();
-  const others = STAGES.map((s) => ({ ...s, said: view.says.filter((f) => f.finding.stage === s.key) })).filter((s) => s.key !== stage && s.said.length > 0);
+  const others = STAGES.map((s) => ({
+    ...s,
+    said: view.says.filter((f) => f.finding.stage === s.key),
+  })).filter((s) => s.key !== stage && s.said.length > 0);
   return others.map((s) => (
     <p key={s.key} className="border-b border-rule px-4 py-2 text-[13px]">
-      <button className="min-h-6 font-semibold text-chalk underline" onClick={() => void navigate(`${stem}/${s.key}`)}>
+      <button
+        className="min-h-6 font-semibold text-chalk underline"
+        onClick={() => void navigate(`${stem}/${s.key}`)}
+      >
         {s.name}
       </button>
       : {s.said.map((f) => `${f.letter} ${WORD[f.finding.severity]}`).join(', ')}
@@ -68,20 +83,28 @@ function Elsewhere({ view, stage, stem }: { view: SheetView; stage: StageKey; st
 /** What the wall says: each finding of this stage, where it is and what would settle it. */
 export function Says({ view, stage, stem }: { view: SheetView; stage: StageKey; stem: string }): ReactNode {
   const of = (severity: string): number => view.says.filter((s) => s.finding.severity === severity).length;
-  const summary = [count(of('fault'), 'fault'), count(of('choice'), 'choice'), count(of('note'), 'note')].filter(Boolean).join(', ');
+  const summary = [count(of('fault'), 'fault'), count(of('choice'), 'choice'), count(of('note'), 'note')]
+    .filter(Boolean)
+    .join(', ');
   return (
     <section aria-label="The wall says">
       <div className="flex items-baseline justify-between border-b-2 border-ink px-4 pt-4 pb-1">
         <h2 className="heading">The wall says</h2>
-        <p className="text-[13px]" aria-live="polite">{summary || 'nothing against it'}</p>
+        <p className="text-[13px]" aria-live="polite">
+          {summary || 'nothing against it'}
+        </p>
       </div>
       <ul>
-        {view.says.filter((s) => s.finding.stage === stage).map((s) => (
-          <One key={s.letter} said={s} advised={view.advised} />
-        ))}
+        {view.says
+          .filter((s) => s.finding.stage === stage)
+          .map((s) => (
+            <One key={s.letter} said={s} advised={view.advised} />
+          ))}
       </ul>
       <Elsewhere view={view} stage={stage} stem={stem} />
-      {view.says.length === 0 && <p className="px-4 py-3 text-settled">Courses land, perps break, nothing is sawn that need not be.</p>}
+      {view.says.length === 0 && (
+        <p className="px-4 py-3 text-settled">Courses land, perps break, nothing is sawn that need not be.</p>
+      )}
     </section>
   );
 }

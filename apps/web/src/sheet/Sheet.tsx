@@ -24,23 +24,35 @@ import { Tape } from './Tape';
 import { Top } from './Top';
 import { WorkingCard } from './WorkingCard';
 
-const PANELS: Record<StageKey, (props: PanelProps) => ReactNode> = { 'set-out': SetOut, gauge: Gauge, bond: Bond, tally: Tally };
+const PANELS: Record<StageKey, (props: PanelProps) => ReactNode> = {
+  'set-out': SetOut,
+  gauge: Gauge,
+  bond: Bond,
+  tally: Tally,
+};
 
-function usePlan(job: Job | null, wall: number, run: number, show: Show): { view: SheetView | null; planner: Planner | null; failure: string | null } {
-  const [planner, setPlanner] = useState<Planner | null>(null);
+function usePlan(
+  job: Job | null,
+  wall: number,
+  run: number,
+  show: Show,
+): { view: SheetView | null; planner: Planner; failure: string | null } {
+  const [planner] = useState<Planner>(openPlanner);
   const [view, setView] = useState<SheetView | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
   useEffect(() => {
-    const p = openPlanner();
-    p.onSheet((v) => {
-      setView((was) => (v.advised || !was || was.wall.id !== v.wall.id || was.run !== v.run ? v : { ...v, choices: was.choices }));
+    planner.onSheet((v) => {
+      setView((was) =>
+        v.advised || !was || was.wall.id !== v.wall.id || was.run !== v.run
+          ? v
+          : { ...v, choices: was.choices },
+      );
       setFailure(null);
     }, setFailure);
-    setPlanner(p);
-    return () => p.close();
-  }, []);
+    return () => planner.close();
+  }, [planner]);
   useEffect(() => {
-    if (job && planner && wall >= 0) planner.sheet(job, wall, run, show);
+    if (job && wall >= 0) planner.sheet(job, wall, run, show);
   }, [job, planner, wall, run, show]);
   return { view, planner, failure };
 }
@@ -66,15 +78,25 @@ function FootBar({ view, show }: { view: SheetView; show: Show }): ReactNode {
     <footer className="on-slate no-print flex min-h-[36px] flex-wrap items-center gap-x-5 bg-slate px-4 text-white">
       {course && (
         <p className="flex flex-wrap gap-x-5" aria-live="polite">
-          <span>Course <b>{course.number}</b> of {view.courses.length}</span>
-          <span>top <span className="figures">{showMm(course.top, show)}</span></span>
-          <span>bed <span className="figures">{showMm(course.bed, show)}</span></span>
+          <span>
+            Course <b>{course.number}</b> of {view.courses.length}
+          </span>
+          <span>
+            top <span className="figures">{showMm(course.top, show)}</span>
+          </span>
+          <span>
+            bed <span className="figures">{showMm(course.bed, show)}</span>
+          </span>
           <span className="text-[#d8dcd9]">{course.pieces}</span>
         </p>
       )}
       <span className="ml-auto flex">
-        <button className={button} onClick={() => look({ asList: !asList })}>{asList ? 'Back to the drawing' : 'Read as a list'}</button>
-        <button className={button} onClick={() => look({ keysOpen: true })}>keys <b>?</b></button>
+        <button className={button} onClick={() => look({ asList: !asList })}>
+          {asList ? 'Back to the drawing' : 'Read as a list'}
+        </button>
+        <button className={button} onClick={() => look({ keysOpen: true })}>
+          keys <b>?</b>
+        </button>
       </span>
     </footer>
   );
@@ -139,7 +161,16 @@ export function Sheet(): ReactNode {
   const courses = view?.courses.length ?? 1;
   useEffect(() => {
     const listen = (event: KeyboardEvent): void =>
-      onKey(event, { stem, base, run, runs, stage: stage ?? 'bond', courses, show, go: (to) => void navigate(to) });
+      onKey(event, {
+        stem,
+        base,
+        run,
+        runs,
+        stage: stage ?? 'bond',
+        courses,
+        show,
+        go: (to) => void navigate(to),
+      });
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
   }, [stem, base, run, runs, stage, courses, show, navigate]);
@@ -151,7 +182,7 @@ export function Sheet(): ReactNode {
   if (job && wall < 0) return <Stumble says="There is no such wall in this job." />;
   if (failure !== null && !view) return <Stumble says={failure} />;
   if (!isStage(stage)) return <Stumble missing />;
-  if (!job || !view || !planner || view.wall.id !== wallId) return <Waiting what="Setting out the wall" />;
+  if (!job || !view || view.wall.id !== wallId) return <Waiting what="Setting out the wall" />;
   const Panel = PANELS[stage];
   const panel: PanelProps = { job, view, show, stem, planner };
   return (
@@ -160,7 +191,11 @@ export function Sheet(): ReactNode {
         <Top title={job.name} sub={view.wall.name} stem={stem} show={show} />
         <div className="grid min-h-0 grow grid-cols-[158px_minmax(0,1fr)_322px]">
           <Drawing {...panel} stage={stage} />
-          <aside className="overflow-y-auto border-l border-rule bg-sheet pb-6" aria-label="Slip" tabIndex={0}>
+          <aside
+            className="overflow-y-auto border-l border-rule bg-sheet pb-6"
+            aria-label="Slip"
+            tabIndex={0}
+          >
             <Says view={view} stage={stage} stem={stem} />
             <Panel {...panel} />
             <p className="px-4 pt-4 text-[13px] text-soft">{CAUTION}</p>

@@ -3,20 +3,48 @@ import { useEffect, useRef, type ReactNode } from 'react';
 import { paintCourse } from './paint';
 import type { Layout } from './layout';
 
-function Course({ scene, layout, top, name }: { scene: Scene; layout: Layout; top: number; name: string }): ReactNode {
+function Course({
+  scene,
+  layout,
+  top,
+  name,
+}: {
+  scene: Scene;
+  layout: Layout;
+  top: number;
+  name: string;
+}): ReactNode {
   const canvas = useRef<HTMLCanvasElement>(null);
   const high = layout.planHigh + 2;
   useEffect(() => {
     const flat = layout.planHigh / Math.max(1, scene.box.h * layout.scale);
     if (!canvas.current) return;
     // A thick wall is drawn a little thinner than true, a thin one thicker, so that cells can be seen.
-    const squeezed = { ...scene, shapes: scene.shapes.map((s) => (s.type === 'rect' ? { ...s, y: s.y * flat, h: s.h * flat } : s)) };
-    paintCourse(canvas.current, squeezed, { width: layout.width, height: high, scale: layout.scale, left: layout.left, base: high - 1 });
+    const squeezed = {
+      ...scene,
+      shapes: scene.shapes.map((s) => (s.type === 'rect' ? { ...s, y: s.y * flat, h: s.h * flat } : s)),
+    };
+    paintCourse(canvas.current, squeezed, {
+      width: layout.width,
+      height: high,
+      scale: layout.scale,
+      left: layout.left,
+      base: high - 1,
+    });
   }, [scene, layout, high]);
   return (
     <>
-      <canvas ref={canvas} className="absolute left-0" style={{ top, width: layout.width, height: high }} aria-hidden="true" />
-      <span className="absolute left-2 text-[13px] font-bold" style={{ top: top + layout.planHigh / 2 - 9 }} aria-hidden="true">
+      <canvas
+        ref={canvas}
+        className="absolute left-0"
+        style={{ top, width: layout.width, height: high }}
+        aria-hidden="true"
+      />
+      <span
+        className="absolute left-2 text-[13px] font-bold"
+        style={{ top: top + layout.planHigh / 2 - 9 }}
+        aria-hidden="true"
+      >
         {name}
       </span>
     </>
@@ -28,7 +56,13 @@ export function Tape({ view, layout, show }: { view: SheetView; layout: Layout; 
   const width = view.elevation.box.w * layout.scale;
   return (
     <>
-      <svg className="pointer-events-none absolute left-0" style={{ top: layout.tapeTop }} width={layout.width} height="28" aria-hidden="true">
+      <svg
+        className="pointer-events-none absolute left-0"
+        style={{ top: layout.tapeTop }}
+        width={layout.width}
+        height="28"
+        aria-hidden="true"
+      >
         <rect x={layout.left} y="0.5" width={width} height="26" fill="#f4e07a" stroke="#6d6115" />
         {view.tape.map((m) => {
           const x = layout.left + m.at * layout.scale;
@@ -37,7 +71,9 @@ export function Tape({ view, layout, show }: { view: SheetView; layout: Layout; 
             <g key={m.at}>
               <line x1={x} x2={x} y1="1" y2={m.figure ? 11 : 6} stroke="#22272b" />
               {m.figure && room && (
-                <text x={x + 3} y="22" className="figures fill-ink text-[12px]">{showMm(m.at, show)}</text>
+                <text x={x + 3} y="22" className="figures fill-ink text-[12px]">
+                  {showMm(m.at, show)}
+                </text>
               )}
             </g>
           );

@@ -24,11 +24,20 @@ function Line({ stem }: { stem: string }): ReactNode {
       <span className="absolute top-[7px] -left-2 h-[16px] w-[12px] bg-[#bd8f57]" aria-hidden="true" />
       <span className="absolute top-[7px] -right-2 h-[16px] w-[12px] bg-[#bd8f57]" aria-hidden="true" />
       {STAGES.map((s) => (
-        <NavLink key={s.key} to={`${stem}/${s.key}`} className="group relative flex w-[104px] flex-col items-center">
+        <NavLink
+          key={s.key}
+          to={`${stem}/${s.key}`}
+          className="group relative flex w-[104px] flex-col items-center"
+        >
           {({ isActive }) => (
             <>
-              <span className={`z-10 mt-[6px] h-[18px] ${isActive ? 'w-[4px]' : 'w-[2px]'} bg-white`} aria-hidden="true" />
-              <span className={`mt-[4px] w-full px-2 py-[7px] text-center font-narrow text-[17px] font-bold ${isActive ? 'bg-sheet text-ink' : 'text-white group-hover:bg-[#3b454c]'}`}>
+              <span
+                className={`z-10 mt-[6px] h-[18px] ${isActive ? 'w-[4px]' : 'w-[2px]'} bg-white`}
+                aria-hidden="true"
+              />
+              <span
+                className={`mt-[4px] w-full px-2 py-[7px] text-center font-narrow text-[17px] font-bold ${isActive ? 'bg-sheet text-ink' : 'text-white group-hover:bg-[#3b454c]'}`}
+              >
                 {s.name}
               </span>
             </>
@@ -39,12 +48,23 @@ function Line({ stem }: { stem: string }): ReactNode {
   );
 }
 
-export function Top({ title, sub, stem, show }: { title: string; sub: string; stem: string; show: Show }): ReactNode {
+export function Top({
+  title,
+  sub,
+  stem,
+  show,
+}: {
+  title: string;
+  sub: string;
+  stem: string;
+  show: Show;
+}): ReactNode {
   const keeping = useOpenJob((s) => s.keeping);
   const keptAt = useOpenJob((s) => s.keptAt);
   const canUndo = useOpenJob((s) => s.done.length > 0);
   const canRedo = useOpenJob((s) => s.undone.length > 0);
-  const press = 'inline-flex h-[30px] w-[30px] items-center justify-center hover:bg-[#3b454c] disabled:text-[#8b959b]';
+  const press =
+    'inline-flex h-[30px] w-[30px] items-center justify-center hover:bg-[#3b454c] disabled:text-[#8b959b]';
   return (
     <header className="on-slate no-print flex min-h-[84px] flex-wrap items-center justify-between gap-x-4 bg-slate px-4 text-white">
       <div className="w-[300px] min-w-0">
@@ -57,18 +77,32 @@ export function Top({ title, sub, stem, show }: { title: string; sub: string; st
       </div>
       <Line stem={stem} />
       <div className="flex w-[270px] flex-wrap items-center justify-end gap-x-2">
-        <p role="status" className={`w-full text-right text-[13px] ${keeping === 'kept' || keeping === 'keeping' ? 'text-[#d8dcd9]' : 'font-semibold text-[#ffd479]'}`}>
+        <p
+          role="status"
+          className={`w-full text-right text-[13px] ${keeping === 'kept' || keeping === 'keeping' ? 'text-[#d8dcd9]' : 'font-semibold text-[#ffd479]'}`}
+        >
           {WORDS[keeping](keptAt)}
         </p>
         <button className={press} onClick={undo} disabled={!canUndo} aria-label="Undo" title="Undo (Ctrl Z)">
           <Undo2 size={18} aria-hidden="true" />
         </button>
-        <button className={press} onClick={redo} disabled={!canRedo} aria-label="Redo" title="Redo (Ctrl Shift Z)">
+        <button
+          className={press}
+          onClick={redo}
+          disabled={!canRedo}
+          aria-label="Redo"
+          title="Redo (Ctrl Shift Z)"
+        >
           <Redo2 size={18} aria-hidden="true" />
         </button>
         <div role="group" aria-label="Units shown" className="ml-2 flex">
           {(['ft-in', 'mm'] as const).map((s) => (
-            <button key={s} aria-pressed={show === s} onClick={() => chooseShow(s)} className={`min-h-[28px] px-2 font-semibold ${show === s ? 'bg-sheet text-ink' : 'hover:bg-[#3b454c]'}`}>
+            <button
+              key={s}
+              aria-pressed={show === s}
+              onClick={() => chooseShow(s)}
+              className={`min-h-[28px] px-2 font-semibold ${show === s ? 'bg-sheet text-ink' : 'hover:bg-[#3b454c]'}`}
+            >
               {s}
             </button>
           ))}

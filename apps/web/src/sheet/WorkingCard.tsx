@@ -1,5 +1,13 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { sayMm, showArea, showVolume, type Job, type Quantity, type Show, type Working } from '@even-tally/core';
+import {
+  sayMm,
+  showArea,
+  showVolume,
+  type Job,
+  type Quantity,
+  type Show,
+  type Working,
+} from '@even-tally/core';
 import { useEffect, useState, type ReactNode } from 'react';
 import { look, useViewing } from '../state/view';
 import type { Planner } from '../workers/planner';
@@ -15,23 +23,29 @@ function say(value: number | string, quantity: Quantity, show: Show): string {
 /** How a figure comes about: formula, inputs with their sources, result. */
 export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner; show: Show }): ReactNode {
   const key = useViewing((s) => s.figure);
-  const [working, setWorking] = useState<Working | null>(null);
+  const [made, setMade] = useState<Working | null>(null);
+  const working = made?.key === key ? made : null;
   useEffect(() => {
     let gone = false;
-    setWorking(null);
-    if (key !== null) void planner.working(job, key).then((w) => !gone && setWorking(w));
+    if (key !== null) void planner.working(job, key).then((w) => !gone && setMade(w));
     return () => {
       gone = true;
     };
   }, [key, job, planner]);
   return (
-    <Dialog open={key !== null && working !== null} onClose={() => look({ figure: null })} className="relative z-50">
+    <Dialog
+      open={key !== null && working !== null}
+      onClose={() => look({ figure: null })}
+      className="relative z-50"
+    >
       <div className="fixed inset-0 bg-ink/50" aria-hidden="true" />
       <div className="fixed inset-0 flex items-center justify-center p-6">
         <DialogPanel className="max-h-full w-[620px] overflow-auto border-2 border-ink bg-sheet p-6">
           <div className="flex items-baseline justify-between gap-6">
             <DialogTitle className="heading text-lg">{working?.title}</DialogTitle>
-            <p className="figures text-lg font-semibold">{working && say(working.result, working.quantity, show)}</p>
+            <p className="figures text-lg font-semibold">
+              {working && say(working.result, working.quantity, show)}
+            </p>
           </div>
           <p className="mt-2 border-l-4 border-ink bg-paper px-3 py-2">{working?.formula}</p>
           <table className="mt-3 w-full border-collapse">

@@ -15,25 +15,74 @@ export interface KeyPlace {
 }
 
 /** Our own map. What the sheet under `?` shows is this list, so it cannot say something else. */
-export const KEYS: { keys: string; says: string; on: (e: KeyboardEvent) => boolean; act: (p: KeyPlace) => void }[] = [
+export const KEYS: {
+  keys: string;
+  says: string;
+  on: (e: KeyboardEvent) => boolean;
+  act: (p: KeyPlace) => void;
+}[] = [
   ...STAGES.map((s, i) => ({
     keys: String(i + 1),
     says: `stage: ${s.name}`,
     on: (e: KeyboardEvent) => e.key === String(i + 1) && !e.ctrlKey && !e.metaKey,
     act: (p: KeyPlace) => p.go(`${p.stem}/${s.key}`),
   })),
-  { keys: 'PgUp', says: 'next course up', on: (e) => e.key === 'PageUp', act: (p) => look({ course: Math.min(p.courses, viewing.getState().course + 1) }) },
-  { keys: 'PgDn', says: 'next course down', on: (e) => e.key === 'PageDown', act: () => look({ course: Math.max(1, viewing.getState().course - 1) }) },
-  { keys: ']', says: 'next run', on: (e) => e.key === ']', act: (p) => p.go(`${p.base}/${(p.run + 1) % p.runs}/${p.stage}`) },
-  { keys: '[', says: 'run before', on: (e) => e.key === '[', act: (p) => p.go(`${p.base}/${(p.run + p.runs - 1) % p.runs}/${p.stage}`) },
-  { keys: 'Tab, then ← →', says: 'move an opening; with Shift by half a unit', on: () => false, act: () => undefined },
-  { keys: 'Ctrl Z', says: 'undo', on: (e) => (e.ctrlKey || e.metaKey) && !e.shiftKey && e.key.toLowerCase() === 'z', act: () => undo() },
   {
-    keys: 'Ctrl Shift Z', says: 'redo',
-    on: (e) => (e.ctrlKey || e.metaKey) && ((e.shiftKey && e.key.toLowerCase() === 'z') || e.key.toLowerCase() === 'y'), act: () => redo(),
+    keys: 'PgUp',
+    says: 'next course up',
+    on: (e) => e.key === 'PageUp',
+    act: (p) => look({ course: Math.min(p.courses, viewing.getState().course + 1) }),
   },
-  { keys: 'U', says: 'feet and inches, or millimetres', on: (e) => e.key.toLowerCase() === 'u' && !e.ctrlKey && !e.metaKey, act: (p) => chooseShow(p.show === 'mm' ? 'ft-in' : 'mm') },
-  { keys: 'L', says: 'read as a list', on: (e) => e.key.toLowerCase() === 'l' && !e.ctrlKey && !e.metaKey, act: () => look({ asList: !viewing.getState().asList }) },
+  {
+    keys: 'PgDn',
+    says: 'next course down',
+    on: (e) => e.key === 'PageDown',
+    act: () => look({ course: Math.max(1, viewing.getState().course - 1) }),
+  },
+  {
+    keys: ']',
+    says: 'next run',
+    on: (e) => e.key === ']',
+    act: (p) => p.go(`${p.base}/${(p.run + 1) % p.runs}/${p.stage}`),
+  },
+  {
+    keys: '[',
+    says: 'run before',
+    on: (e) => e.key === '[',
+    act: (p) => p.go(`${p.base}/${(p.run + p.runs - 1) % p.runs}/${p.stage}`),
+  },
+  {
+    keys: 'Tab, then ← →',
+    says: 'move an opening; with Shift by half a unit',
+    on: () => false,
+    act: () => undefined,
+  },
+  {
+    keys: 'Ctrl Z',
+    says: 'undo',
+    on: (e) => (e.ctrlKey || e.metaKey) && !e.shiftKey && e.key.toLowerCase() === 'z',
+    act: () => undo(),
+  },
+  {
+    keys: 'Ctrl Shift Z',
+    says: 'redo',
+    on: (e) =>
+      (e.ctrlKey || e.metaKey) &&
+      ((e.shiftKey && e.key.toLowerCase() === 'z') || e.key.toLowerCase() === 'y'),
+    act: () => redo(),
+  },
+  {
+    keys: 'U',
+    says: 'feet and inches, or millimetres',
+    on: (e) => e.key.toLowerCase() === 'u' && !e.ctrlKey && !e.metaKey,
+    act: (p) => chooseShow(p.show === 'mm' ? 'ft-in' : 'mm'),
+  },
+  {
+    keys: 'L',
+    says: 'read as a list',
+    on: (e) => e.key.toLowerCase() === 'l' && !e.ctrlKey && !e.metaKey,
+    act: () => look({ asList: !viewing.getState().asList }),
+  },
   { keys: '?', says: 'this list', on: (e) => e.key === '?', act: () => look({ keysOpen: true }) },
 ];
 

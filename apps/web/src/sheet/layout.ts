@@ -30,6 +30,13 @@ export function layOut(view: SheetView, width: number, height: number): Layout {
   const base = ABOVE + h * scale + spare * 0.5;
   const tapeTop = base + FOOTING;
   return {
-    width, height, scale, left: (width - w * scale) / 2, base, tapeTop, planTop: tapeTop + TAPE, planHigh: planAt(scale),
+    width,
+    height,
+    scale,
+    left: (width - w * scale) / 2,
+    base,
+    tapeTop,
+    planTop: tapeTop + TAPE,
+    planHigh: planAt(scale),
   };
 }

@@ -4,7 +4,10 @@ export type Part = 'body' | 'left' | 'right' | 'head' | 'sill';
 export type SheetOpening = SheetView['openings'][number];
 
 const nearest = (values: readonly number[], to: number): number | null =>
-  values.reduce<number | null>((best, v) => (best === null || Math.abs(v - to) < Math.abs(best - to) ? v : best), null);
+  values.reduce<number | null>(
+    (best, v) => (best === null || Math.abs(v - to) < Math.abs(best - to) ? v : best),
+    null,
+  );
 
 /** Settles on a mark when within `reach`, otherwise on an inch or a centimetre. */
 function settle(value: number, marks: readonly number[], reach: number, show: Show): number {
@@ -18,12 +21,24 @@ function settle(value: number, marks: readonly number[], reach: number, show: Sh
  * The edit that moves a part of an opening by `dx`, `dy` mm (y up). Jambs settle on the bond, sills and heads on
  * the courses, within `reach` mm. Places are turned back into what the job states (nominal lengths hold a joint).
  */
-export function openingEdit(view: SheetView, o: SheetOpening, part: Part, dx: number, dy: number, reach: number, show: Show): EditStep[] {
+export function openingEdit(
+  view: SheetView,
+  o: SheetOpening,
+  part: Part,
+  dx: number,
+  dy: number,
+  reach: number,
+  show: Show,
+): EditStep[] {
   const path = `/walls/${view.wall.index}/openings/${o.index}`;
   const off = view.wall.nominal ? view.wall.head : 0;
   const tops = [0, ...view.marks.map((m) => m.top)];
   const write = (mm: number): string | number => writeLength(millimetres(Math.round(mm * 1000) / 1000), show);
-  const set = (key: string, mm: number): EditStep => ({ op: 'replace', path: `${path}/${key}`, value: write(mm) });
+  const set = (key: string, mm: number): EditStep => ({
+    op: 'replace',
+    path: `${path}/${key}`,
+    value: write(mm),
+  });
   const lefts = view.jambs.map((j) => j + off);
   const rights = view.jambs.map((j) => j + view.wall.head);
   const at = o.from + off;

@@ -17,7 +17,15 @@ interface Inks {
 }
 
 const INK = '#6b665b';
-const FILLS: Partial<Record<Kind, string>> = { half: '#ddcfa8', 'three-quarter': '#e0c391', closer: '#e0c391', cut: '#e2b788', beam: '#9fa9a7', corner: '#c0bcae', jamb: '#cbc6b6' };
+const FILLS: Partial<Record<Kind, string>> = {
+  half: '#ddcfa8',
+  'three-quarter': '#e0c391',
+  closer: '#e0c391',
+  cut: '#e2b788',
+  beam: '#9fa9a7',
+  corner: '#c0bcae',
+  jamb: '#cbc6b6',
+};
 const PLAIN = '#c9c5b8';
 const SHOWN_FILL = '#b3ae9f';
 
@@ -72,7 +80,10 @@ export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Plac
   const g = prepare(canvas, at.width, at.height);
   if (!g) return;
   const box = (x: number, y: number, w: number, h: number): [number, number, number, number] => [
-    at.left + x * at.scale, at.base - (y + h) * at.scale, w * at.scale, h * at.scale,
+    at.left + x * at.scale,
+    at.base - (y + h) * at.scale,
+    w * at.scale,
+    h * at.scale,
   ];
   for (const s of scene.shapes) {
     if (s.type !== 'rect' || (s.role !== 'ground' && s.role !== 'footing')) continue;

@@ -4,11 +4,15 @@ import { edit } from '../state/openJob';
 
 /** Ways to build it, best first, each with its reason; the one in force is marked. */
 export function Choices({ choices, advised }: { choices: Choice[]; advised: boolean }): ReactNode {
-  if (choices.length === 0) return <p className="text-soft">{advised ? 'There is only one way here.' : 'Weighing the choices…'}</p>;
+  if (choices.length === 0)
+    return <p className="text-soft">{advised ? 'There is only one way here.' : 'Weighing the choices…'}</p>;
   return (
     <ol className="-mx-4">
       {choices.map((c) => (
-        <li key={`${c.kind}-${c.rank}`} className={`border-b border-rule px-4 py-2 ${c.applied ? 'bg-[#e9f0e6]' : ''}`}>
+        <li
+          key={`${c.kind}-${c.rank}`}
+          className={`border-b border-rule px-4 py-2 ${c.applied ? 'bg-[#e9f0e6]' : ''}`}
+        >
           <p className="flex gap-2">
             <span className="figures w-5 shrink-0 text-right font-semibold">{c.rank}</span>
             <span className="min-w-0 break-words">{c.says}</span>
@@ -17,7 +21,11 @@ export function Choices({ choices, advised }: { choices: Choice[]; advised: bool
             {c.applied ? (
               <span className="text-[13px] font-bold text-settled">This is how it stands</span>
             ) : (
-              <button className={c.rank === 1 ? 'press' : 'press-plain'} onClick={() => edit(c.edit)} disabled={!advised}>
+              <button
+                className={c.rank === 1 ? 'press' : 'press-plain'}
+                onClick={() => edit(c.edit)}
+                disabled={!advised}
+              >
                 {c.name}
               </button>
             )}

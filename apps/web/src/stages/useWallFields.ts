@@ -3,7 +3,7 @@ import { edit } from '../state/openJob';
 
 interface WallFields {
   /** Sets a key of the wall by its path under `/walls/<n>`; false when refused. */
-  set(path: string, value: unknown): boolean;
+  set: (path: string, value: unknown) => boolean;
   path: string;
 }
 

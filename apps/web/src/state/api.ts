@@ -46,16 +46,26 @@ async function ask<T>(method: string, path: string, body?: unknown): Promise<T> 
     throw new Away();
   }
   if (response.status === 204) return undefined as T;
-  const answer = (await response.json().catch(() => ({}))) as { says?: string; faults?: Fault[]; newer?: KeptJob };
+  const answer = (await response.json().catch(() => ({}))) as {
+    says?: string;
+    faults?: Fault[];
+    newer?: KeptJob;
+  };
   if (response.ok) return answer as T;
   // A gateway or a restarting server is no answer either.
   if (response.status >= 502) throw new Away();
-  throw new Refused(response.status, answer.says ?? 'The server refused.', answer.faults, answer.newer ?? null);
+  throw new Refused(
+    response.status,
+    answer.says ?? 'The server refused.',
+    answer.faults,
+    answer.newer ?? null,
+  );
 }
 
 export const readStanding = (): Promise<Standing> => ask('GET', '/api/session');
 export const openDemo = (): Promise<Standing> => ask('POST', '/api/demo');
-export const signIn = (email: string, password: string): Promise<Standing> => ask('POST', '/api/session', { email, password });
+export const signIn = (email: string, password: string): Promise<Standing> =>
+  ask('POST', '/api/session', { email, password });
 export const openAccount = (email: string, password: string, yard: string): Promise<Standing> =>
   ask('POST', '/api/accounts', { email, password, yard });
 export const signOut = (): Promise<void> => ask('POST', '/api/session/end');

@@ -1,4 +1,12 @@
-import { applyEdit, checkJob, sayFault, type Edit, type Guard, type Job, type JobDocument } from '@even-tally/core';
+import {
+  applyEdit,
+  checkJob,
+  sayFault,
+  type Edit,
+  type Guard,
+  type Job,
+  type JobDocument,
+} from '@even-tally/core';
 import { createStore } from 'zustand/vanilla';
 import { useStore } from 'zustand';
 import { addJob, Away, readJobById, Refused, saveJob, type KeptJob } from './api';
@@ -30,8 +38,17 @@ export interface OpenJob {
 }
 
 const EMPTY: OpenJob = {
-  id: null, revision: 0, job: null, undone: [], done: [], keeping: 'kept', keptAt: null,
-  refusal: null, newer: null, failure: null, base: null,
+  id: null,
+  revision: 0,
+  job: null,
+  undone: [],
+  done: [],
+  keeping: 'kept',
+  keptAt: null,
+  refusal: null,
+  newer: null,
+  failure: null,
+  base: null,
 };
 
 export const openJob = createStore<OpenJob>(() => EMPTY);
@@ -142,7 +159,9 @@ function changed(): void {
   const { id, revision, job, keeping } = openJob.getState();
   if (!id || !job) return;
   if (keeping !== 'stale') openJob.setState({ keeping: 'keeping' });
-  void holdPending({ jobId: id, revision, document: job, at: new Date().toISOString() }).catch(() => undefined);
+  void holdPending({ jobId: id, revision, document: job, at: new Date().toISOString() }).catch(
+    () => undefined,
+  );
   if (keeping !== 'stale') soon(SAVE_AFTER);
 }
 
@@ -170,7 +189,10 @@ async function keep(): Promise<void> {
       openJob.setState({ keeping: 'held' });
       soon(RETRY_AFTER);
     } else {
-      openJob.setState({ keeping: 'refused', refusal: error instanceof Error ? error.message : String(error) });
+      openJob.setState({
+        keeping: 'refused',
+        refusal: error instanceof Error ? error.message : String(error),
+      });
     }
   } finally {
     saving = false;
@@ -183,14 +205,27 @@ export async function settle(how: 'mine' | 'theirs' | 'copy'): Promise<string | 
   if (!id || !job || !newer) return null;
   if (how === 'mine') {
     openJob.setState({ revision: newer.revision, newer: null, keeping: 'held' });
-    await holdPending({ jobId: id, revision: newer.revision, document: job, at: new Date().toISOString() }).catch(() => undefined);
+    await holdPending({
+      jobId: id,
+      revision: newer.revision,
+      document: job,
+      at: new Date().toISOString(),
+    }).catch(() => undefined);
     soon(0);
     return null;
   }
   const copy = how === 'copy' ? await addJob({ ...job, name: `${job.name} (my copy)`.slice(0, 200) }) : null;
   const checked = checkJob(newer.document);
   if (!checked.ok) return null;
-  openJob.setState({ revision: newer.revision, job: checked.job, newer: null, keeping: 'kept', keptAt: newer.savedAt, done: [], undone: [] });
+  openJob.setState({
+    revision: newer.revision,
+    job: checked.job,
+    newer: null,
+    keeping: 'kept',
+    keptAt: newer.savedAt,
+    done: [],
+    undone: [],
+  });
   await dropPending(id).catch(() => undefined);
   return copy?.id ?? null;
 }

@@ -21,6 +21,8 @@ const open = (): Promise<IDBPDatabase<Shelf>> =>
     upgrade: (db) => void db.createObjectStore('pending', { keyPath: 'jobId' }),
   }));
 
-export const holdPending = async (pending: Pending): Promise<void> => void (await (await open()).put('pending', pending));
-export const readPending = async (jobId: string): Promise<Pending | undefined> => (await open()).get('pending', jobId);
+export const holdPending = async (pending: Pending): Promise<void> =>
+  void (await (await open()).put('pending', pending));
+export const readPending = async (jobId: string): Promise<Pending | undefined> =>
+  (await open()).get('pending', jobId);
 export const dropPending = async (jobId: string): Promise<void> => (await open()).delete('pending', jobId);

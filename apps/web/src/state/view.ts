@@ -22,7 +22,13 @@ const remembered = (): Show | null => {
 };
 
 export const viewing = createStore<Viewing>(() => ({
-  show: remembered(), course: 1, letter: null, opening: null, asList: false, keysOpen: false, figure: null,
+  show: remembered(),
+  course: 1,
+  letter: null,
+  opening: null,
+  asList: false,
+  keysOpen: false,
+  figure: null,
 }));
 export const useViewing = <T>(pick: (state: Viewing) => T): T => useStore(viewing, pick);
 export const look = (change: Partial<Viewing>): void => viewing.setState(change);

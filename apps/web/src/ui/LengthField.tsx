@@ -1,5 +1,14 @@
-import { parseTyped, toMillimetres, writeLength, millimetres, sayMm, showMm, type Show, type Stated } from '@even-tally/core';
-import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import {
+  parseTyped,
+  toMillimetres,
+  writeLength,
+  millimetres,
+  sayMm,
+  showMm,
+  type Show,
+  type Stated,
+} from '@even-tally/core';
+import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 
 interface Props {
   label: string;
@@ -17,39 +26,46 @@ interface Props {
 /** A length typed the way it is said. What it was taken for is shown while typing; Enter or leaving keeps it. */
 export function LengthField({ label, value, show, module, pitch, onChange, name }: Props): ReactNode {
   const id = useId();
-  const [text, setText] = useState<string | null>(null);
-  const [refused, setRefused] = useState(false);
+  // What is being typed goes with the length it was typed over: when that changes, it is gone.
+  const over = `${value}|${show}`;
+  const [typed, setTyped] = useState<{ over: string; text: string; refused: boolean } | null>(null);
+  const { text, refused } = typed?.over === over ? typed : { text: null, refused: false };
+  const setText = (next: string | null): void =>
+    setTyped(next === null ? null : { over, text: next, refused: false });
+  const setRefused = (next: boolean): void => setTyped(text === null ? null : { over, text, refused: next });
   const leaving = useRef(false);
   const entered = useRef(false);
-  useEffect(() => {
-    setText(null);
-    setRefused(false);
-  }, [value, show]);
   const shown = showMm(value, show, 64);
   const parsed =
     text === null || text === shown
       ? null
-      : parseTyped(text, show === 'mm' ? 'mm' : 'in', { length: millimetres(module), course: millimetres(pitch) });
+      : parseTyped(text, show === 'mm' ? 'mm' : 'in', {
+          length: millimetres(module),
+          course: millimetres(pitch),
+        });
   const keep = (): void => {
     if (leaving.current || parsed === null) return setText(null);
     if (!parsed.ok) return setRefused(true);
     if (Math.abs(toMillimetres(parsed.length) - value) < 1e-6) return setText(null);
     const kept = onChange(writeLength(parsed.length, show));
-    setRefused(!kept);
     if (kept) setText(null);
+    else setRefused(true);
   };
   const onKey = (event: KeyboardEvent<HTMLInputElement>): void => {
     if (event.key === 'Enter') keep();
     if (event.key === 'Escape') {
       leaving.current = true;
       setText(null);
-      setRefused(false);
       event.currentTarget.blur();
       leaving.current = false;
     }
   };
   const bad = parsed !== null && (!parsed.ok || refused);
-  const meaning = parsed?.ok ? `taken as ${sayMm(toMillimetres(parsed.length), show)}` : parsed ? parsed.why : '';
+  const meaning = parsed?.ok
+    ? `taken as ${sayMm(toMillimetres(parsed.length), show)}`
+    : parsed
+      ? parsed.why
+      : '';
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="block text-[13px] text-soft">
@@ -73,10 +89,7 @@ export function LengthField({ label, value, show, module, pitch, onChange, name 
           if (entered.current) e.currentTarget.select();
           entered.current = false;
         }}
-        onChange={(e) => {
-          setRefused(false);
-          setText(e.currentTarget.value);
-        }}
+        onChange={(e) => setText(e.currentTarget.value)}
         onBlur={keep}
         onKeyDown={onKey}
       />

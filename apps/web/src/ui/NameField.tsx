@@ -1,12 +1,21 @@
-import { useEffect, useId, useState, type ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 
 /** A name, kept when left or on Enter. */
-export function NameField({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => boolean }): ReactNode {
+export function NameField({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => boolean;
+}): ReactNode {
   const id = useId();
-  const [text, setText] = useState(value);
-  useEffect(() => setText(value), [value]);
+  const [typed, setTyped] = useState<{ over: string; text: string } | null>(null);
+  const text = typed?.over === value ? typed.text : value;
   const keep = (): void => {
-    if (text !== value && !onChange(text)) setText(value);
+    if (text !== value) onChange(text);
+    setTyped(null);
   };
   return (
     <div className="min-w-0">
@@ -14,8 +23,14 @@ export function NameField({ label, value, onChange }: { label: string; value: st
         {label}
       </label>
       <input
-        id={id} className="entry font-sans" value={text} maxLength={200} autoComplete="off"
-        onChange={(e) => setText(e.currentTarget.value)} onBlur={keep} onKeyDown={(e) => e.key === 'Enter' && keep()}
+        id={id}
+        className="entry font-sans"
+        value={text}
+        maxLength={200}
+        autoComplete="off"
+        onChange={(e) => setTyped({ over: value, text: e.currentTarget.value })}
+        onBlur={keep}
+        onKeyDown={(e) => e.key === 'Enter' && keep()}
       />
     </div>
   );

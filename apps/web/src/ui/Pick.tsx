@@ -14,7 +14,12 @@ export function Pick<T extends string>({ label, value, options, onChange }: Prop
       <label htmlFor={id} className="block text-[13px] text-soft">
         {label}
       </label>
-      <select id={id} className="entry font-sans" value={value} onChange={(e) => onChange(e.currentTarget.value as T)}>
+      <select
+        id={id}
+        className="entry font-sans"
+        value={value}
+        onChange={(e) => onChange(e.currentTarget.value as T)}
+      >
         {options.map(([key, name]) => (
           <option key={key} value={key}>
             {name}

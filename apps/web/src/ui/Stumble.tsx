@@ -6,7 +6,10 @@ export function Stumble({ missing = false, says }: { missing?: boolean; says?: s
     <main className="mx-auto max-w-xl p-12">
       <h1 className="heading text-2xl">{missing ? 'Nothing stands here' : 'Something gave way'}</h1>
       <p className="mt-3 text-base">
-        {says ?? (missing ? 'There is no page under this address.' : 'This page failed. What you had built is kept.')}
+        {says ??
+          (missing
+            ? 'There is no page under this address.'
+            : 'This page failed. What you had built is kept.')}
       </p>
       <p className="mt-6">
         <a className="press inline-block" href="/yard">

@@ -46,7 +46,8 @@ export function openPlanner(): Planner {
       listen = on;
       failed = off;
     },
-    working: async (job, key) => ((await question({ kind: 'working', job, key })) as Extract<Answer, { kind: 'working' }>).working,
+    working: async (job, key) =>
+      ((await question({ kind: 'working', job, key })) as Extract<Answer, { kind: 'working' }>).working,
     rows: async (job) => ((await question({ kind: 'rows', job })) as Extract<Answer, { kind: 'rows' }>).rows,
     svg: async (job, wall, run, show) =>
       ((await question({ kind: 'svg', job, wall, run, show })) as Extract<Answer, { kind: 'svg' }>).svg,

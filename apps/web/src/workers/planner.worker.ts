@@ -14,7 +14,10 @@ function sheet(ask: SheetAsk, advise: boolean): void {
   if (!p) throw new Error('There is no such wall in this job.');
   const run = Math.min(ask.run, p.wall.runs.length - 1);
   const view = sheetView(p, run, ask.show, advise);
-  answer({ kind: 'sheet', seq: ask.seq, view }, view.elevation.pieces ? columnBuffers(view.elevation.pieces) : []);
+  answer(
+    { kind: 'sheet', seq: ask.seq, view },
+    view.elevation.pieces ? columnBuffers(view.elevation.pieces) : [],
+  );
 }
 
 /** Latest wins: pieces first, so that the drawing moves; advice after, unless something newer has come. */
@@ -45,8 +48,10 @@ self.onmessage = ({ data }: MessageEvent<Ask>): void => {
     return;
   }
   guarded(data.seq, () => {
-    if (data.kind === 'working') answer({ kind: 'working', seq: data.seq, working: working(data.job, [], data.key) });
-    else if (data.kind === 'rows') answer({ kind: 'rows', seq: data.seq, rows: tallyRows(plan(data.job, [], { advise: false })) });
+    if (data.kind === 'working')
+      answer({ kind: 'working', seq: data.seq, working: working(data.job, [], data.key) });
+    else if (data.kind === 'rows')
+      answer({ kind: 'rows', seq: data.seq, rows: tallyRows(plan(data.job, [], { advise: false })) });
     else {
       const p = plan(data.job, [], { only: [data.wall] }).walls[0];
       if (p) answer({ kind: 'svg', seq: data.seq, svg: sheetSvg(p, data.run, data.show) });

@@ -1,2 +1,3 @@
 /** Alone in its file: Jest cannot read `import.meta`, so tests put their own planner here. */
-export const startPlanner = (): Worker => new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
+export const startPlanner = (): Worker =>
+  new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });

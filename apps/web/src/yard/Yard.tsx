@@ -18,9 +18,13 @@ function JobRow({ kept, onRemove }: { kept: KeptJob; onRemove: () => void }): Re
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="font-narrow text-xl font-bold break-words">{job.name}</h2>
         <p className="text-soft">
-          {job.walls.length === 1 ? 'one wall' : `${job.walls.length} walls`}, kept {formatDistanceToNow(new Date(kept.savedAt))} ago
+          {job.walls.length === 1 ? 'one wall' : `${job.walls.length} walls`}, kept{' '}
+          {formatDistanceToNow(new Date(kept.savedAt))} ago
         </p>
-        <button className="ml-auto inline-flex min-h-7 items-center gap-1 px-2 text-soft hover:text-fault" onClick={onRemove}>
+        <button
+          className="ml-auto inline-flex min-h-7 items-center gap-1 px-2 text-soft hover:text-fault"
+          onClick={onRemove}
+        >
           <Trash2 size={15} aria-hidden="true" /> Throw away
           <span className="sr-only">{job.name}</span>
         </button>
@@ -59,11 +63,14 @@ export function Yard(): ReactNode {
   };
   const load = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
-    if (chosen.size > 5 * 1024 * 1024) return setSays(`${chosen.name}: wanted at most 5 MB, got ${(chosen.size / 1048576).toFixed(1)} MB.`);
+    if (chosen.size > 5 * 1024 * 1024)
+      return setSays(`${chosen.name}: wanted at most 5 MB, got ${(chosen.size / 1048576).toFixed(1)} MB.`);
     const read = readJob(await chosen.text());
     if (read.ok) return add(read.job);
     const [first, ...more] = read.faults;
-    setSays(`${chosen.name}: ${first ? sayFault(first) : 'not a job file'}${more.length > 0 ? ` (and ${more.length} more)` : ''}. Nothing was changed.`);
+    setSays(
+      `${chosen.name}: ${first ? sayFault(first) : 'not a job file'}${more.length > 0 ? ` (and ${more.length} more)` : ''}. Nothing was changed.`,
+    );
   };
   const leave = async (): Promise<void> => {
     await signOut().catch(show);
@@ -88,7 +95,10 @@ export function Yard(): ReactNode {
           <Mark />
         </Link>
         <p className="text-[#d8dcd9]">{standing?.yard?.name}</p>
-        <button className="ml-auto inline-flex min-h-7 items-center gap-2 px-2 hover:underline" onClick={() => void leave()}>
+        <button
+          className="ml-auto inline-flex min-h-7 items-center gap-2 px-2 hover:underline"
+          onClick={() => void leave()}
+        >
           <LogOut size={16} aria-hidden="true" /> {standing?.yard?.demo ? 'Leave the demo' : 'Sign out'}
         </button>
       </header>
@@ -98,7 +108,10 @@ export function Yard(): ReactNode {
           <button className="press inline-flex items-center gap-2" onClick={() => void add(NEW_JOB)}>
             <Plus size={16} aria-hidden="true" /> New wall
           </button>
-          <button className="press-plain inline-flex items-center gap-2" onClick={() => file.current?.click()}>
+          <button
+            className="press-plain inline-flex items-center gap-2"
+            onClick={() => file.current?.click()}
+          >
             <FileUp size={16} aria-hidden="true" /> Load a job file
           </button>
           <input
@@ -114,13 +127,18 @@ export function Yard(): ReactNode {
             }}
           />
         </div>
-        <p role="alert" className={says ? 'mb-4 border-l-4 border-fault bg-sheet p-3 font-semibold text-fault' : ''}>
+        <p
+          role="alert"
+          className={says ? 'mb-4 border-l-4 border-fault bg-sheet p-3 font-semibold text-fault' : ''}
+        >
           {says}
         </p>
         {jobs?.length === 0 && (
           <div className="border-t-2 border-ink py-12">
             <p className="heading text-lg">The yard is empty.</p>
-            <p className="mt-2 max-w-md">Begin with a wall and change it to yours, or load a job file from another yard.</p>
+            <p className="mt-2 max-w-md">
+              Begin with a wall and change it to yours, or load a job file from another yard.
+            </p>
           </div>
         )}
         {jobs?.map((kept) => (

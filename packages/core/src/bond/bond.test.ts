@@ -13,18 +13,40 @@ test('a straight wall begins whole and half in turn, and half and whole when so 
 });
 
 test('corners: the earlier run owns them on odd courses, the last run the closing one, and each unit stands once', () => {
-  const p = planOf({ line: closed("8' 8\"", "6'"), height: "1' 4\"" });
-  const json = planJson({ walls: [p] }) as { walls: { rows: { pieces: { kind: string; run: number; from: number; to: number; shows?: { run: number; from: number; to: number } }[] }[] }[] };
+  const p = planOf({ line: closed('8\' 8"', "6'"), height: '1\' 4"' });
+  const json = planJson({ walls: [p] }) as {
+    walls: {
+      rows: {
+        pieces: {
+          kind: string;
+          run: number;
+          from: number;
+          to: number;
+          shows?: { run: number; from: number; to: number };
+        }[];
+      }[];
+    }[];
+  };
   const [odd, even] = json.walls[0]?.rows.map((r) => r.pieces.filter((x) => x.kind === 'corner')) ?? [];
-  expect(odd?.map((c) => [c.run, c.shows?.run])).toEqual([[0, 1], [1, 2], [2, 3], [3, 0]]);
+  expect(odd?.map((c) => [c.run, c.shows?.run])).toEqual([
+    [0, 1],
+    [1, 2],
+    [2, 3],
+    [3, 0],
+  ]);
   expect(odd?.every((c) => c.shows?.from === 0 && c.shows.to === W)).toBe(true);
-  expect(even?.map((c) => [c.run, c.shows?.run])).toEqual([[0, 3], [1, 0], [2, 1], [3, 2]]);
+  expect(even?.map((c) => [c.run, c.shows?.run])).toEqual([
+    [0, 3],
+    [1, 0],
+    [2, 1],
+    [3, 2],
+  ]);
   expect(even?.every((c) => c.from === 0)).toBe(true);
   expect(even?.[0]?.shows?.to).toBeCloseTo(6 * 304.8 - 9.525, 6);
 });
 
 test('an odd number of half units round the building bonds without a cut or a straight joint', () => {
-  const p = planOf({ line: closed("24' 8\"", "16' 8\""), height: "8' 8\"" });
+  const p = planOf({ line: closed('24\' 8"', '16\' 8"'), height: '8\' 8"' });
   expect(codes(p)).toEqual([]);
   expect(p.tally.pieces).toMatchObject({ cut: 0, half: 0, corner: 52 });
 });
@@ -40,14 +62,17 @@ test('an even number needs a broken bond when corners are taken in turn, and non
   expect(codes(inPairs)).toEqual([]);
 });
 
-test.each(['cmu-4x8x16', 'cmu-6x8x16', 'cmu-10x8x16', 'cmu-12x8x16'])('%s, whose return is not half a unit, laps at least a quarter round a corner', (unit) => {
-  const p = planOf({ line: corner("12'", "8'"), height: "4'", unit });
-  expect(codes(p)).not.toContain('straight-joint');
-  expect(codes(p)).not.toContain('lap-short');
-});
+test.each(['cmu-4x8x16', 'cmu-6x8x16', 'cmu-10x8x16', 'cmu-12x8x16'])(
+  '%s, whose return is not half a unit, laps at least a quarter round a corner',
+  (unit) => {
+    const p = planOf({ line: corner("12'", "8'"), height: "4'", unit });
+    expect(codes(p)).not.toContain('straight-joint');
+    expect(codes(p)).not.toContain('lap-short');
+  },
+);
 
 test('at an inside corner the owner fills the corner square and the other stops a joint short', () => {
-  const p = planOf({ line: corner("8'", "8'", -90), height: "1' 4\"" });
+  const p = planOf({ line: corner("8'", "8'", -90), height: '1\' 4"' });
   const first = p.runs[0]?.rows[0]?.pieces.at(-1);
   expect(first?.to).toBeCloseTo(8 * 304.8 - 9.525 + W, 6);
   // The joints of this run are eased, so the one at the corner is too.
@@ -58,23 +83,44 @@ test('at an inside corner the owner fills the corner square and the other stops 
 });
 
 test('a jamb off the perps is cut to, never moved, and each fix offered brings it back', () => {
-  const p = planOf({ line: straight("24'"), height: "8' 8\"", openings: [{ at: "14' 3\"", width: "4'", sill: "3' 4\"", head: "6' 8\"" }] }, true);
+  const p = planOf(
+    {
+      line: straight("24'"),
+      height: '8\' 8"',
+      openings: [{ at: '14\' 3"', width: "4'", sill: '3\' 4"', head: '6\' 8"' }],
+    },
+    true,
+  );
   expect(p.wall.openings[0]?.from).toBeCloseTo(171 * 25.4 - 9.525, 6);
   const off = p.findings.find((f) => f.code === 'opening-off-bond');
   expect(off).toMatchObject({ severity: 'choice', opening: 'O1', course: 6, to: 10 });
   expect(off?.says).toMatch(/10 pieces are sawn .* smallest 2 5⁄8″/);
-  expect(off?.fixes[0]).toMatchObject({ says: 'Move O1 3″ left', edit: [{ op: 'replace', path: '/walls/0/openings/0/at', value: "14'" }] });
+  expect(off?.fixes[0]).toMatchObject({
+    says: 'Move O1 3″ left',
+    edit: [{ op: 'replace', path: '/walls/0/openings/0/at', value: "14'" }],
+  });
   expect(p.findings.find((f) => f.code === 'sliver')?.severity).toBe('fault');
 });
 
 test('a jamb within a joint of the perps is met by easing the joints', () => {
-  const p = planOf({ line: straight("24'"), height: "8' 8\"", openings: [{ at: "14' 1/8\"", width: "4'", sill: "3' 4\"", head: "6' 8\"" }] });
+  const p = planOf({
+    line: straight("24'"),
+    height: '8\' 8"',
+    openings: [{ at: '14\' 1/8"', width: "4'", sill: '3\' 4"', head: '6\' 8"' }],
+  });
   expect(codes(p)).toEqual(['lintel-not-designed']);
   expect(p.tally.pieces.cut).toBe(0);
 });
 
 test('a sill and a head off the courses are cut to in height, and said', () => {
-  const p = planOf({ line: straight("16'"), height: "8'", openings: [{ at: "4'", width: "4'", sill: "3' 2\"", head: "6' 4\"" }] }, true);
+  const p = planOf(
+    {
+      line: straight("16'"),
+      height: "8'",
+      openings: [{ at: "4'", width: "4'", sill: '3\' 2"', head: '6\' 4"' }],
+    },
+    true,
+  );
   const off = p.findings.find((f) => f.code === 'opening-off-gauge');
   expect(off?.says).toMatch(/sill at 3′-2″ is 2″, head at 6′-4″ is 4″ off the courses/);
   const bands = p.runs[0]?.rows.flatMap((r) => r.pieces.filter((x) => x.band !== null)) ?? [];
@@ -84,16 +130,27 @@ test('a sill and a head off the courses are cut to in height, and said', () => {
 });
 
 test('the first course over a head is beam, and a note says no lintel is designed', () => {
-  const p = planOf({ line: straight("24'"), height: "8' 8\"", openings: [{ at: "4'", width: "3' 4\"", sill: 0, head: "6' 8\"" }] });
+  const p = planOf({
+    line: straight("24'"),
+    height: '8\' 8"',
+    openings: [{ at: "4'", width: '3\' 4"', sill: 0, head: '6\' 8"' }],
+  });
   expect(p.runs[0]?.rows[10]?.pieces.filter((x) => x.kind === 'beam').map((x) => x.from)).toHaveLength(3);
   expect(p.runs[0]?.rows[11]?.pieces.some((x) => x.kind === 'beam')).toBe(false);
   expect(codes(p)).toEqual(['lintel-not-designed']);
-  const gate = planOf({ line: straight("24'"), height: "4'", openings: [{ at: "4'", width: "3' 4\"", sill: 0, head: "4'" }] });
+  const gate = planOf({
+    line: straight("24'"),
+    height: "4'",
+    openings: [{ at: "4'", width: '3\' 4"', sill: 0, head: "4'" }],
+  });
   expect(codes(gate)).toEqual([]);
 });
 
 test('a run that starts on the wrong unit for its corner says what is wrong and offers the other start', () => {
-  const p = planOf({ line: corner("12'", "8'"), height: "8'", unit: 'cmu-6x8x16', build: { start: 'half' } }, true);
+  const p = planOf(
+    { line: corner("12'", "8'"), height: "8'", unit: 'cmu-6x8x16', build: { start: 'half' } },
+    true,
+  );
   const bad = p.findings.find((f) => f.code === 'straight-joint' || f.code === 'lap-short');
   expect(bad).toBeDefined();
   expect(bad?.fixes.map((f) => f.says)).toContain('Begin on a whole block');
@@ -109,12 +166,28 @@ test('a curve and a squint are said to be unplanned, and the rest still plans', 
 });
 
 test('a line that nearly closes is told by how much', () => {
-  const p = planOf({ line: [{ run: 5000 }, { turn: 90 }, { run: 4000 }, { turn: 90 }, { run: 5000 }, { turn: 90 }, { run: 3900 }], height: 1000, lengths: 'actual', show: 'mm' });
+  const p = planOf({
+    line: [
+      { run: 5000 },
+      { turn: 90 },
+      { run: 4000 },
+      { turn: 90 },
+      { run: 5000 },
+      { turn: 90 },
+      { run: 3900 },
+    ],
+    height: 1000,
+    lengths: 'actual',
+    show: 'mm',
+  });
   expect(p.findings.find((f) => f.code === 'line-not-closed')?.says).toMatch(/100 mm/);
 });
 
 test('a short leftover is a cut at the end of a run, and a sliver when under the least', () => {
-  const p = planOf({ line: straight(1850), height: 900, unit: 'block-440x215x215', profile: 'uk', show: 'mm' }, true);
+  const p = planOf(
+    { line: straight(1850), height: 900, unit: 'block-440x215x215', profile: 'uk', show: 'mm' },
+    true,
+  );
   expect(lengths(p, 1)).toEqual([440, 440, 440, 440, 50]);
   const sliver = p.findings.find((f) => f.code === 'sliver');
   expect(sliver?.fixes[0]?.says).toBe('Make the wall 60 mm shorter');

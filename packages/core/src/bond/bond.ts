@@ -30,7 +30,9 @@ function bondRun(wall: SetWall, index: number, ends: RunEnds, courses: readonly 
   const rows = courses.map((course) => {
     const parity: Parity = course.number % 2 === 1 ? 'odd' : 'even';
     const cover = coverOf(openings, course, slack);
-    const strips = cover.partly.map((p) => `${p.opening.index}:${p.strips.map((s) => `${s.from}-${s.to}`).join('+')}`);
+    const strips = cover.partly.map(
+      (p) => `${p.opening.index}:${p.strips.map((s) => `${s.from}-${s.to}`).join('+')}`,
+    );
     const key = `${parity}|${signature(cover.through)}|${strips.join(',')}|${signature(cover.over)}`;
     let row = made.get(key);
     if (!row) {

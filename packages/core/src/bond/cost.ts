@@ -26,7 +26,11 @@ function perpsOff(run: BondedRun, row: Row, odd: boolean): number {
   let i = 0;
   let off = 0;
   for (const perp of row.perps) {
-    while (i + 1 < places.length && Math.abs((places[i + 1] ?? 0) - perp.at) <= Math.abs((places[i] ?? 0) - perp.at)) i++;
+    while (
+      i + 1 < places.length &&
+      Math.abs((places[i + 1] ?? 0) - perp.at) <= Math.abs((places[i] ?? 0) - perp.at)
+    )
+      i++;
     if (Math.abs((places[i] ?? 0) - perp.at) > OFF_LINE) off++;
   }
   return off;
@@ -37,7 +41,16 @@ export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
   const leastPiece = toMillimetres(wall.profile.leastPiece(wall.unit));
   const leastLap = toMillimetres(wall.profile.leastLap(wall.unit));
   const limits = headLimits(wall);
-  const cost: BondCost = { total: 0, cutPieces: 0, underLeast: 0, shortLaps: 0, sizes: 0, perpsOff: 0, joints: 0, smallest: null };
+  const cost: BondCost = {
+    total: 0,
+    cutPieces: 0,
+    underLeast: 0,
+    shortLaps: 0,
+    sizes: 0,
+    perpsOff: 0,
+    joints: 0,
+    smallest: null,
+  };
   const sizes = new Set<number>();
   const pairs = new Map<Row, Map<Row, number>>();
   for (const run of runs) {

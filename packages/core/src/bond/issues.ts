@@ -17,7 +17,14 @@ interface Found {
 }
 
 /** `span`: first and last course of the row the piece stands in. */
-function note(into: Map<number, Found>, opening: number, length: number, span: [number, number], uses: number, at: number): void {
+function note(
+  into: Map<number, Found>,
+  opening: number,
+  length: number,
+  span: [number, number],
+  uses: number,
+  at: number,
+): void {
   const was = into.get(opening);
   const [course, to] = span;
   if (!was) into.set(opening, { count: uses, smallest: length, course, to, at });
@@ -32,7 +39,8 @@ function note(into: Map<number, Found>, opening: number, length: number, span: [
 /** Which opening, if any, stands against a piece in its row. */
 function besideOpening(wall: SetWall, run: number, from: number, to: number): number {
   return (
-    wall.openings.find((o) => o.run === run && (Math.abs(o.from - to) < 1 || Math.abs(o.to - from) < 1))?.index ?? -1
+    wall.openings.find((o) => o.run === run && (Math.abs(o.from - to) < 1 || Math.abs(o.to - from) < 1))
+      ?.index ?? -1
   );
 }
 
@@ -113,7 +121,10 @@ function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
     const first = chains[0] as Chain;
     const from = Math.min(...chains.map((c) => c.from));
     const to = Math.max(...chains.map((c) => c.to));
-    const places = chains.length === 1 ? `at ${say(first.at)}` : `in ${chains.length} places, the first at ${say(first.at)}`;
+    const places =
+      chains.length === 1
+        ? `at ${say(first.at)}`
+        : `in ${chains.length} places, the first at ${say(first.at)}`;
     const shared = {
       stage: 'bond' as const,
       course: from,
@@ -121,7 +132,13 @@ function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
       run: run.index,
       at: first.at,
       source: wall.profile.leastLapSource,
-      tries: [...wayTries(wall), ...lengthTries(wall, run.index), ...wall.openings.filter((o) => o.run === run.index).flatMap((o) => snapTries(wall, run, o).slice(0, 2))],
+      tries: [
+        ...wayTries(wall),
+        ...lengthTries(wall, run.index),
+        ...wall.openings
+          .filter((o) => o.run === run.index)
+          .flatMap((o) => snapTries(wall, run, o).slice(0, 2)),
+      ],
     };
     if (key === 'short') {
       return issue({
@@ -151,7 +168,10 @@ function jointIssues(wall: SetWall, run: BondedRun): Issue[] {
     }
   }
   const off = (width: number): number => Math.abs(width - wall.head);
-  const worst = out.reduce<(typeof out)[number] | null>((w, p) => (w === null || off(p.width) > off(w.width) ? p : w), null);
+  const worst = out.reduce<(typeof out)[number] | null>(
+    (w, p) => (w === null || off(p.width) > off(w.width) ? p : w),
+    null,
+  );
   if (worst === null) return [];
   const count = out.reduce((sum, p) => sum + p.uses, 0);
   const say = (n: number): string => sayMm(n, wall.show);

@@ -30,7 +30,8 @@ export function shortLaps(below: Row, above: Row, least: number): Near[] {
       const a = above.perps[k];
       if (!a || a.at > b.at + least) break;
       const lap = Math.abs(a.at - b.at);
-      if (lap < least - SAME_PLACE && (best === null || lap < best.lap)) best = { below: b.at, above: a.at, lap };
+      if (lap < least - SAME_PLACE && (best === null || lap < best.lap))
+        best = { below: b.at, above: a.at, lap };
     }
     if (best) found.push(best);
   }

@@ -48,11 +48,17 @@ const modulesOf = (wall: SetWall): { whole: number; half: number; shown: number 
 });
 
 /** Piece lengths of a course that divides into wholes and halves, or null when it does not at any joint allowed. */
-function wholePieces(wall: SetWall, run: Run, ends: Ends, startsWhole: boolean): { pieces: number[]; joint: number } | null {
+function wholePieces(
+  wall: SetWall,
+  run: Run,
+  ends: Ends,
+  startsWhole: boolean,
+): { pieces: number[]; joint: number } | null {
   const { whole, half, shown } = modulesOf(wall);
   const limits = headLimits(wall);
   const length = run.to - run.from;
-  const left = ends.start === 'return' ? [wall.unitWidth] : ends.start === 'free' && !startsWhole ? [wall.half] : [];
+  const left =
+    ends.start === 'return' ? [wall.unitWidth] : ends.start === 'free' && !startsWhole ? [wall.half] : [];
   const right = ends.end === 'return' ? [wall.unitWidth] : [];
   const fixed =
     (ends.start === 'return' ? shown : left.length ? half : 0) + (ends.end === 'return' ? shown : 0);
@@ -106,14 +112,24 @@ function brokenLines(wall: SetWall, run: Run, ends: Ends, startsWhole: boolean, 
   const endOffset = ends.end === 'return' ? shown : 0;
   const make = (u: number[]): PerpLine => {
     const clean = u.filter((x, i) => i === 0 || x - (u[i - 1] ?? 0) > SAME_PLACE);
-    return { u: clean, joint: wall.head, shownAtStart: ends.start === 'return', shownAtEnd: ends.end === 'return' };
+    return {
+      u: clean,
+      joint: wall.head,
+      shownAtStart: ends.start === 'return',
+      shownAtEnd: ends.end === 'return',
+    };
   };
   const fromStart = lattice(run.from, startOffset, whole, Math.ceil((end - run.from - startOffset) / whole));
   const lead = startOffset > 0 ? [run.from] : [];
   if (ends.end === 'free') {
     return [make([...lead, ...fromStart.filter((x) => x < end - SAME_PLACE), end])];
   }
-  const backwards = lattice(end, -endOffset, -whole, Math.ceil((end - run.from - endOffset) / whole)).reverse();
+  const backwards = lattice(
+    end,
+    -endOffset,
+    -whole,
+    Math.ceil((end - run.from - endOffset) / whole),
+  ).reverse();
   const tail = endOffset > 0 ? [end] : [];
   if (ends.start === 'free' && !startsWhole) {
     // The other corner rules: what is left over stands at the free end.
@@ -162,7 +178,10 @@ export function perpLines(wall: SetWall, index: number, ends: RunEnds, startsWho
   const even = wholePieces(wall, run, both('even'), !startsWholeOnOdd);
   // Eased alike, or the perps of alternate courses would drift out of plumb along the run.
   if (odd && even && Math.abs(odd.joint - even.joint) * odd.pieces.length <= wall.head + SAME_PLACE) {
-    return { odd: fromPieces(run, both('odd'), odd.pieces, odd.joint), even: fromPieces(run, both('even'), even.pieces, even.joint) };
+    return {
+      odd: fromPieces(run, both('odd'), odd.pieces, odd.joint),
+      even: fromPieces(run, both('even'), even.pieces, even.joint),
+    };
   }
   const at = breakPlace(wall, index, run);
   const least = toMillimetres(wall.profile.leastLap(wall.unit));
@@ -171,12 +190,19 @@ export function perpLines(wall: SetWall, index: number, ends: RunEnds, startsWho
   let bestCost = Infinity;
   for (const a of brokenLines(wall, run, both('odd'), startsWholeOnOdd, at)) {
     for (const b of brokenLines(wall, run, both('even'), !startsWholeOnOdd, at + wall.unitLength / 2)) {
-      const slivers = [a, b].flatMap((l) => l.u.slice(1).filter((x, i) => x - (l.u[i] ?? 0) - l.joint < leastPiece - SAME_PLACE));
+      const slivers = [a, b].flatMap((l) =>
+        l.u.slice(1).filter((x, i) => x - (l.u[i] ?? 0) - l.joint < leastPiece - SAME_PLACE),
+      );
       const cost = lapsUnder(a, b, least, length) * 50 + slivers.length * 30 + (a.u.length + b.u.length) * 10;
       if (cost < bestCost - 1e-9) [best, bestCost] = [{ odd: a, even: b }, cost];
     }
   }
-  const whole = (p: Parity): PerpLine => ({ u: [run.from, run.to + wall.head], joint: wall.head, shownAtStart: both(p).start === 'return', shownAtEnd: both(p).end === 'return' });
+  const whole = (p: Parity): PerpLine => ({
+    u: [run.from, run.to + wall.head],
+    joint: wall.head,
+    shownAtStart: both(p).start === 'return',
+    shownAtEnd: both(p).end === 'return',
+  });
   return best ?? { odd: whole('odd'), even: whole('even') };
 }
 

@@ -50,7 +50,8 @@ function stretches(run: { from: number; to: number }, gaps: SetOpening[]): Stret
   const list: Stretch[] = [];
   let at = { from: run.from, left: -1 };
   for (const gap of [...gaps].sort((a, b) => a.from - b.from)) {
-    if (gap.from - at.from > SAME_PLACE) list.push({ from: at.from, to: gap.from, left: at.left, right: gap.index });
+    if (gap.from - at.from > SAME_PLACE)
+      list.push({ from: at.from, to: gap.from, left: at.left, right: gap.index });
     at = { from: Math.max(at.from, gap.to), left: gap.index };
   }
   if (run.to - at.from > SAME_PLACE) list.push({ from: at.from, to: run.to, left: at.left, right: -1 });
@@ -90,10 +91,13 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
   const inner = line.u.filter((u) => u > stretch.from + SAME_PLACE && u < end - SAME_PLACE);
   let bounds = [stretch.from, ...inner, end];
   const sizes = sizesOf(wall);
-  const fits = (off: number): boolean => off <= limits.most - joint + SAME_PLACE && -off <= joint - limits.least + SAME_PLACE;
+  const fits = (off: number): boolean =>
+    off <= limits.most - joint + SAME_PLACE && -off <= joint - limits.least + SAME_PLACE;
   // A perp that stands all but on the jamb is the jamb's own joint.
-  if (stretch.left >= 0 && bounds.length > 2 && fits((bounds[1] ?? 0) - stretch.from)) bounds = [stretch.from, ...bounds.slice(2)];
-  if (stretch.right >= 0 && bounds.length > 2 && fits(end - (bounds.at(-2) ?? 0))) bounds = [...bounds.slice(0, -2), end];
+  if (stretch.left >= 0 && bounds.length > 2 && fits((bounds[1] ?? 0) - stretch.from))
+    bounds = [stretch.from, ...bounds.slice(2)];
+  if (stretch.right >= 0 && bounds.length > 2 && fits(end - (bounds.at(-2) ?? 0)))
+    bounds = [...bounds.slice(0, -2), end];
   bounds = thicken(bounds, wall, joint);
   const count = bounds.length - 1;
   const lengths: number[] = [];
@@ -103,7 +107,8 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
     const slot = (bounds[i + 1] ?? 0) - (bounds[i] ?? 0);
     const opening = i === 0 && stretch.left >= 0 ? stretch.left : i === count - 1 ? stretch.right : -1;
     const raw = slot - joint;
-    const snap = opening < 0 ? undefined : [sizes.whole, sizes.half].find((s) => fits(raw - s) && !near(raw, s));
+    const snap =
+      opening < 0 ? undefined : [sizes.whole, sizes.half].find((s) => fits(raw - s) && !near(raw, s));
     lengths.push(snap ?? raw);
     openings.push(opening);
     const sized = near(raw, sizes.whole) || near(raw, sizes.half) || snap !== undefined;
@@ -163,7 +168,13 @@ export interface RowEnds {
 }
 
 /** Lays one course of one run: stretches between its openings, then the kinds of its pieces. */
-export function layRow(wall: SetWall, run: { from: number; to: number }, line: PerpLine, ends: RowEnds, cover: Cover): Row {
+export function layRow(
+  wall: SetWall,
+  run: { from: number; to: number },
+  line: PerpLine,
+  ends: RowEnds,
+  cover: Cover,
+): Row {
   const sizes = sizesOf(wall);
   const hollow = wall.unit.shells !== null;
   const row: Row = { pieces: [], perps: [], bedded: [] };
@@ -180,14 +191,19 @@ export function layRow(wall: SetWall, run: { from: number; to: number }, line: P
     const first = own[0];
     const last = own.at(-1);
     if (!first || !last) continue;
-    row.bedded.push({ from: shownLeft ? (laid[0]?.to ?? first.from) : first.from, to: shownRight ? (laid.at(-1)?.from ?? last.to) : last.to });
+    row.bedded.push({
+      from: shownLeft ? (laid[0]?.to ?? first.from) : first.from,
+      to: shownRight ? (laid.at(-1)?.from ?? last.to) : last.to,
+    });
     own.forEach((piece, i) => {
       const { kind, cut } = kindOf(piece.to - piece.from, sizes);
       const atCorner =
         (i === 0 && stretch.left < 0 && ends.cornerAtStart) ||
         (i === own.length - 1 && stretch.right < 0 && ends.cornerAtEnd);
-      const atJamb = hollow && ((i === 0 && stretch.left >= 0) || (i === own.length - 1 && stretch.right >= 0));
-      const named: Kind = kind === 'stretcher' && atCorner ? 'corner' : kind === 'stretcher' && atJamb ? 'jamb' : kind;
+      const atJamb =
+        hollow && ((i === 0 && stretch.left >= 0) || (i === own.length - 1 && stretch.right >= 0));
+      const named: Kind =
+        kind === 'stretcher' && atCorner ? 'corner' : kind === 'stretcher' && atJamb ? 'jamb' : kind;
       const sawn = cut || (kind === 'half' && wall.unit.halves === 'sawn');
       row.pieces.push({
         kind: named,
@@ -210,11 +226,29 @@ export function layRow(wall: SetWall, run: { from: number; to: number }, line: P
 }
 
 /** Units sawn in height, over a head or under a sill that is off gauge. */
-function layStrip(wall: SetWall, line: PerpLine, opening: SetOpening, strip: { from: number; to: number }, row: Row): void {
-  const stretch: Stretch = { from: opening.from + line.joint, to: opening.to - line.joint, left: opening.index, right: opening.index };
+function layStrip(
+  wall: SetWall,
+  line: PerpLine,
+  opening: SetOpening,
+  strip: { from: number; to: number },
+  row: Row,
+): void {
+  const stretch: Stretch = {
+    from: opening.from + line.joint,
+    to: opening.to - line.joint,
+    left: opening.index,
+    right: opening.index,
+  };
   if (!(stretch.to - stretch.from >= THINNEST_PIECE)) return;
   for (const piece of layStretch(wall, line, stretch)) {
-    row.pieces.push({ kind: 'cut', from: piece.from, to: piece.to, cutFrom: 'stretcher', opening: -1, band: strip });
+    row.pieces.push({
+      kind: 'cut',
+      from: piece.from,
+      to: piece.to,
+      cutFrom: 'stretcher',
+      opening: -1,
+      band: strip,
+    });
   }
   row.bedded.push({ from: stretch.from, to: stretch.to });
 }
@@ -228,12 +262,18 @@ function bridge(row: Row, opening: SetOpening): void {
 }
 
 /** What the openings of a run do to a course between `bottom` and `top`. `slack`: what a bed can take up. */
-export function coverOf(openings: SetOpening[], course: { bottom: number; top: number; bed: number }, slack: number, thinnest = 20): Cover {
+export function coverOf(
+  openings: SetOpening[],
+  course: { bottom: number; top: number; bed: number },
+  slack: number,
+  thinnest = 20,
+): Cover {
   const cover: Cover = { through: [], partly: [], over: [] };
   for (const o of openings) {
     const lo = Math.max(o.sill, course.bottom);
     const hi = Math.min(o.head, course.top);
-    if (course.bottom >= o.head - slack && course.bottom - o.head < course.top - course.bottom - slack) cover.over.push(o);
+    if (course.bottom >= o.head - slack && course.bottom - o.head < course.top - course.bottom - slack)
+      cover.over.push(o);
     if (hi - lo <= slack) continue;
     // Masonry between this opening and one right over or under it in the same course is laid once, as the upper strip.
     const beside = openings.filter((other) => other !== o && other.from < o.to && other.to > o.from);

@@ -8,7 +8,9 @@ import type { BondedRun } from './bond.js';
 /** Where jambs can stand so that odd and even courses both meet them in wholes and halves. */
 export function jambPlaces(run: BondedRun): { left: number[]; right: number[] } {
   const { odd, even } = run.lines;
-  const left = [...odd.u.map((u) => u - odd.joint), ...even.u.map((u) => u - even.joint)].sort((a, b) => a - b);
+  const left = [...odd.u.map((u) => u - odd.joint), ...even.u.map((u) => u - even.joint)].sort(
+    (a, b) => a - b,
+  );
   const right = [...odd.u, ...even.u].sort((a, b) => a - b);
   return { left, right };
 }
@@ -68,15 +70,24 @@ export function lengthTries(wall: SetWall, index: number): Try[] {
   const whole = wall.unitLength + wall.head;
   const base = Math.round(run.length / half);
   const tries: Try[] = [];
-  const targets = [base - 2, base - 1, base, base + 1, base + 2].map((n) => n * half - (wall.nominal ? 0 : wall.head));
+  const targets = [base - 2, base - 1, base, base + 1, base + 2].map(
+    (n) => n * half - (wall.nominal ? 0 : wall.head),
+  );
   for (const target of targets.sort((a, b) => Math.abs(a - run.stated) - Math.abs(b - run.stated))) {
     if (!(target > whole) || Math.abs(target - run.stated) < SAME_PLACE) continue;
     const opposite = wall.line.closed && wall.runs.length === 4 ? wall.runs[(index + 2) % 4] : undefined;
     if (wall.line.closed && !opposite) continue;
     const by = target - run.stated;
     const value = (stated: number): string | number => writeLength(millimetres(stated + by), wall.show);
-    const edit: EditStep[] = [{ op: 'replace', path: `/walls/${wall.index}/line/${run.item}/run`, value: value(run.stated) }];
-    if (opposite) edit.push({ op: 'replace', path: `/walls/${wall.index}/line/${opposite.item}/run`, value: value(opposite.stated) });
+    const edit: EditStep[] = [
+      { op: 'replace', path: `/walls/${wall.index}/line/${run.item}/run`, value: value(run.stated) },
+    ];
+    if (opposite)
+      edit.push({
+        op: 'replace',
+        path: `/walls/${wall.index}/line/${opposite.item}/run`,
+        value: value(opposite.stated),
+      });
     tries.push({
       says: `Make ${wall.runs.length > 1 ? run.name : 'the wall'}${opposite ? ` and ${opposite.name}` : ''} ${sayMm(Math.abs(by), wall.show)} ${by > 0 ? 'longer' : 'shorter'}`,
       edit,

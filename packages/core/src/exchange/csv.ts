@@ -14,14 +14,32 @@ export function tallyRows(plan: Plan): CsvRow[] {
       const name = p.wall.runs[run.index]?.name ?? '';
       if (!t) return;
       for (const kind of KINDS) {
-        if (t.pieces[kind] > 0) rows.push([p.wall.name, name, KIND_NAMES[kind], p.wall.unit.id, t.pieces[kind], '', 'pieces laid']);
+        if (t.pieces[kind] > 0)
+          rows.push([p.wall.name, name, KIND_NAMES[kind], p.wall.unit.id, t.pieces[kind], '', 'pieces laid']);
       }
     });
-    for (const line of p.buy) rows.push([p.wall.name, '', `To order: ${KIND_NAMES[line.kind].toLowerCase()}`, p.wall.unit.id, line.net, line.ordered, 'units']);
+    for (const line of p.buy)
+      rows.push([
+        p.wall.name,
+        '',
+        `To order: ${KIND_NAMES[line.kind].toLowerCase()}`,
+        p.wall.unit.id,
+        line.net,
+        line.ordered,
+        'units',
+      ]);
     const { geometric, used } = p.tally.mortar;
     const { pack } = p.wall.profile;
     rows.push([p.wall.name, '', 'Mortar in the joints', '', Number(geometric.toFixed(6)), '', 'm3']);
-    rows.push([p.wall.name, '', 'Mortar to mix', pack.name, Number(used.toFixed(6)), packsOf(used, pack), 'm3, packs']);
+    rows.push([
+      p.wall.name,
+      '',
+      'Mortar to mix',
+      pack.name,
+      Number(used.toFixed(6)),
+      packsOf(used, pack),
+      'm3, packs',
+    ]);
   }
   return rows;
 }

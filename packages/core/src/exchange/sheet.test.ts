@@ -5,7 +5,11 @@ import { documentOf, jobOf, soundJob } from '../testing/jobs.js';
 import { CAUTION, sheetSvg } from './sheet.js';
 import { tallyRows } from './csv.js';
 
-const wall = { line: straight("24'"), height: "9'", openings: [{ at: "14' 3\"", width: "4'", sill: "3' 4\"", head: "6' 8\"" }] };
+const wall = {
+  line: straight("24'"),
+  height: "9'",
+  openings: [{ at: '14\' 3"', width: "4'", sill: '3\' 4"', head: '6\' 8"' }],
+};
 
 test('the sheet as SVG holds every piece, the letters, the caution, and escapes names', () => {
   const document = documentOf(wall);
@@ -26,13 +30,23 @@ test('the tally as rows names wall, run, what and measure', () => {
   const rows = tallyRows(plan(jobOf(wall)));
   expect(rows[0]).toEqual(['wall', 'run', 'what', 'unit', 'net', 'order', 'measure']);
   expect(rows.every((r) => r.length === 7)).toBe(true);
-  expect(rows.map((r) => r[2])).toEqual(expect.arrayContaining(['Stretchers', 'Sawn to length', 'To order: stretchers', 'Mortar to mix']));
+  expect(rows.map((r) => r[2])).toEqual(
+    expect.arrayContaining(['Stretchers', 'Sawn to length', 'To order: stretchers', 'Mortar to mix']),
+  );
 });
 
 test('every figure has a working whose result is the figure, with a source for every input', () => {
   const job = jobOf(wall);
   const p = planOf(wall, true);
-  const keys = ['pieces.stretcher', 'buy.stretcher', 'mortar.geometric', 'mortar.used', 'mortar.ordered', 'area', 'bed'];
+  const keys = [
+    'pieces.stretcher',
+    'buy.stretcher',
+    'mortar.geometric',
+    'mortar.used',
+    'mortar.ordered',
+    'area',
+    'bed',
+  ];
   for (const key of keys) {
     const w = working(job, [], `w/wall/${key}`);
     expect(w?.inputs.every((i) => i.source.length > 3 && i.name.length > 1)).toBe(true);

@@ -10,7 +10,11 @@ import { coursePlanScene, tapeScene } from '../scene/tape.js';
 export const CAUTION =
   'Setting out and quantities only. Loads, retained ground, height, earthquake and alterations are for local code and licensed people. Cutting makes silica dust: cut wet or with extraction, and wear a mask. Cement and lime burn skin and eyes.';
 
-const label = (shape: ReturnType<typeof words>): Scene => ({ box: { x: 0, y: 0, w: 0, h: 0 }, pieces: null, shapes: [shape] });
+const label = (shape: ReturnType<typeof words>): Scene => ({
+  box: { x: 0, y: 0, w: 0, h: 0 },
+  pieces: null,
+  shapes: [shape],
+});
 
 /** Sheet width, in mm for each millimetre of label scale: about what an A4 page reads well. */
 const PAGE = 5200;
@@ -43,10 +47,20 @@ export function sheetSvg(plan: WallPlan, run: number, show: Show): string {
   const says = tapeBase + 2 * planStep + 260 * t;
   const name = wall.runs.length > 1 ? `${wall.name}: ${wall.runs[run]?.name ?? ''}` : wall.name;
   const measure = `${sayMm(length, show)} long on the outside face, ${sayMm(wall.height, show)} high, ${wall.unit.name}`;
-  const put = (role: 'title' | 'course-name' | 'caution', text: string, dx: number, y: number, anchor: 'start' | 'end' = 'start') => ({
-    scene: label(words(role, 0, 0, text, anchor)), dx, base: y,
+  const put = (
+    role: 'title' | 'course-name' | 'caution',
+    text: string,
+    dx: number,
+    y: number,
+    anchor: 'start' | 'end' = 'start',
+  ) => ({
+    scene: label(words(role, 0, 0, text, anchor)),
+    dx,
+    base: y,
   });
-  const lines = letters.flatMap((l) => wrap(`${l.letter}  ${l.finding.severity.toUpperCase()}: ${l.finding.says}`, 105));
+  const lines = letters.flatMap((l) =>
+    wrap(`${l.letter}  ${l.finding.severity.toUpperCase()}: ${l.finding.says}`, 105),
+  );
   const cautions = wrap(CAUTION, 135);
   const saysAt = (i: number): number => says + i * 110 * t;
   const placed = [

@@ -41,10 +41,19 @@ const LOOKS: Partial<Record<Role, Look>> = {
   caution: { fill: '#22272b', size: 66 },
 };
 
-const PIECE_FILL: Record<string, string> = { half: '#e0d2ad', 'three-quarter': '#e0d2ad', cut: '#e3b98a', beam: '#9da7a4', closer: '#e0d2ad' };
+const PIECE_FILL: Record<string, string> = {
+  half: '#e0d2ad',
+  'three-quarter': '#e0d2ad',
+  cut: '#e3b98a',
+  beam: '#9da7a4',
+  closer: '#e0d2ad',
+};
 
 export const escapeXml = (text: string): string =>
-  text.replace(/[&<>"']/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c] ?? c);
+  text.replace(
+    /[&<>"']/g,
+    (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c] ?? c,
+  );
 
 const n = (value: number): string => String(Math.round(value * 100) / 100);
 
@@ -71,11 +80,21 @@ function piecesSvg(scene: Scene, flip: (y: number) => number, t: number): string
   if (!c) return '';
   const out: string[] = [];
   for (let i = 0; i < c.count; i++) {
-    const [x, y, w, h] = [c.from[i] ?? 0, flip(c.top[i] ?? 0), (c.to[i] ?? 0) - (c.from[i] ?? 0), (c.top[i] ?? 0) - (c.bottom[i] ?? 0)];
+    const [x, y, w, h] = [
+      c.from[i] ?? 0,
+      flip(c.top[i] ?? 0),
+      (c.to[i] ?? 0) - (c.from[i] ?? 0),
+      (c.top[i] ?? 0) - (c.bottom[i] ?? 0),
+    ];
     const kind = c.kind[i] === SHOWN ? 'shown' : (KINDS[c.kind[i] ?? 0] ?? 'stretcher');
-    out.push(`<rect x="${n(x)}" y="${n(y)}" width="${n(w)}" height="${n(h)}" fill="${kind === 'shown' ? '#b9b3a4' : (PIECE_FILL[kind] ?? '#cfcabd')}"/>`);
+    out.push(
+      `<rect x="${n(x)}" y="${n(y)}" width="${n(w)}" height="${n(h)}" fill="${kind === 'shown' ? '#b9b3a4' : (PIECE_FILL[kind] ?? '#cfcabd')}"/>`,
+    );
     // A stroke across a sawn piece, so that a black-and-white print shows the cut too.
-    if (c.sawn[i] === 1) out.push(`<line x1="${n(x)}" y1="${n(y + h)}" x2="${n(x + w)}" y2="${n(y)}" stroke="#7a5a2e" stroke-width="${n(4 * t)}"/>`);
+    if (c.sawn[i] === 1)
+      out.push(
+        `<line x1="${n(x)}" y1="${n(y + h)}" x2="${n(x + w)}" y2="${n(y)}" stroke="#7a5a2e" stroke-width="${n(4 * t)}"/>`,
+      );
   }
   return `<g stroke="#6b665b" stroke-width="${n(3 * t)}">${out.join('')}</g>`;
 }
@@ -84,7 +103,12 @@ function piecesSvg(scene: Scene, flip: (y: number) => number, t: number): string
  * Scenes on one sheet, in wall millimetres: `dx` shifts each right, `base` is where its y = 0 lies below the top.
  * `t` scales words and strokes, so that a long wall is not labelled in ant tracks.
  */
-export function scenesToSvg(size: { w: number; h: number }, t: number, placed: { scene: Scene; dx: number; base: number }[], title: string): string {
+export function scenesToSvg(
+  size: { w: number; h: number },
+  t: number,
+  placed: { scene: Scene; dx: number; base: number }[],
+  title: string,
+): string {
   const body = placed.map(({ scene, dx, base }) => {
     const flip = (y: number): number => base - y;
     const behind = scene.shapes.filter((s) => s.role === 'ground' || s.role === 'footing');

@@ -38,7 +38,9 @@ const write = (wall: SetWall, value: number): Stated => writeLength(millimetres(
 
 /** Heights moved together with the footing, so that every opening stays where it is over the ground. */
 function movedFooting(wall: SetWall, up: number): EditStep[] | null {
-  const steps: EditStep[] = [{ op: 'replace', path: `/walls/${wall.index}/height`, value: write(wall, wall.height - up) }];
+  const steps: EditStep[] = [
+    { op: 'replace', path: `/walls/${wall.index}/height`, value: write(wall, wall.height - up) },
+  ];
   for (const o of wall.openings) {
     const path = `/walls/${wall.index}/openings/${o.index}`;
     if (o.sill > 0) {
@@ -65,7 +67,8 @@ function ways(wall: SetWall, now: GaugeSolution): Way[] {
 
   const eased = counts.filter((n) => inside(height / n - unitHeight));
   const defaultCount = eased.reduce<number | null>(
-    (best, n) => (best === null || Math.abs(height / n - pitch) < Math.abs(height / best - pitch) - 1e-9 ? n : best),
+    (best, n) =>
+      best === null || Math.abs(height / n - pitch) < Math.abs(height / best - pitch) - 1e-9 ? n : best,
     null,
   );
   for (const n of eased) {
@@ -130,13 +133,21 @@ function ways(wall: SetWall, now: GaugeSolution): Way[] {
 
   const left = height - below * pitch - bed;
   if (left >= THINNEST_SAWN && left < unitHeight) {
-    const beds = layCourses({ count: below + 1, lowest: below + 1, lowBed: bed, bed, sawn: null }, unitHeight);
+    const beds = layCourses(
+      { count: below + 1, lowest: below + 1, lowBed: bed, bed, sawn: null },
+      unitHeight,
+    );
     list.push({
       kind: 'sawn-course',
       name: `Saw course 1 to ${say(left)}`,
       says: `Saw course 1 to ${say(left)} and lay ${below} whole courses over it: every unit of one row is cut, where the ground hides it. A last resort.`,
       edit: gaugeEdit(wall, { sawn: 1 }),
-      cost: GAUGE_WEIGHTS.cutCourse + sumSquares(beds.map((c) => c.bed), bed),
+      cost:
+        GAUGE_WEIGHTS.cutCourse +
+        sumSquares(
+          beds.map((c) => c.bed),
+          bed,
+        ),
       applied: inForce(below + 1, below + 1, 1),
     });
   }
@@ -147,6 +158,17 @@ function ways(wall: SetWall, now: GaugeSolution): Way[] {
 export function gaugeCandidates(wall: SetWall, now: GaugeSolution): Candidate[] {
   return ways(wall, now)
     .map((way, i) => ({ way, i }))
-    .sort((a, b) => Number(b.way.leads ?? false) - Number(a.way.leads ?? false) || a.way.cost - b.way.cost || a.i - b.i)
-    .map(({ way: { kind, name, says, edit, cost, applied } }) => ({ stage: 'gauge' as const, kind, name, says, edit, cost, applied }));
+    .sort(
+      (a, b) =>
+        Number(b.way.leads ?? false) - Number(a.way.leads ?? false) || a.way.cost - b.way.cost || a.i - b.i,
+    )
+    .map(({ way: { kind, name, says, edit, cost, applied } }) => ({
+      stage: 'gauge' as const,
+      kind,
+      name,
+      says,
+      edit,
+      cost,
+      applied,
+    }));
 }

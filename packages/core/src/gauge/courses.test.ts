@@ -5,7 +5,7 @@ const brick = { line: straight(2240), unit: 'brick-215x102.5x65', profile: 'uk',
 const block = { line: straight("16'") } as const;
 
 test('a height no course count reaches is planned at the nearest whole number, the rest unbuilt, and said', () => {
-  const p = planOf({ ...block, height: "8' 3\"" }, true);
+  const p = planOf({ ...block, height: '8\' 3"' }, true);
   expect(p.gauge.count).toBe(12);
   expect(p.gauge.courses.every((c) => Math.abs(c.bed - 9.525) < 1e-9)).toBe(true);
   expect(p.gauge.short).toBeCloseTo(76.2, 6);
@@ -26,12 +26,15 @@ test('choices are ranked by cost, the one in force is marked, and each says why'
 });
 
 test('moving the footing keeps every sill and head over the ground', () => {
-  const p = planOf({ ...block, height: "9'", openings: [{ at: "4'", width: "4'", sill: "3' 4\"", head: "6' 8\"" }] }, true);
+  const p = planOf(
+    { ...block, height: "9'", openings: [{ at: "4'", width: "4'", sill: '3\' 4"', head: '6\' 8"' }] },
+    true,
+  );
   const raise = p.choices.find((c) => c.name === 'Raise the footing 4″');
   expect(raise?.edit).toEqual([
-    { op: 'replace', path: '/walls/0/height', value: "8' 8\"" },
+    { op: 'replace', path: '/walls/0/height', value: '8\' 8"' },
     { op: 'replace', path: '/walls/0/openings/0/sill', value: "3'" },
-    { op: 'replace', path: '/walls/0/openings/0/head', value: "6' 4\"" },
+    { op: 'replace', path: '/walls/0/openings/0/head', value: '6\' 4"' },
   ]);
 });
 

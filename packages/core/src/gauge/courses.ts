@@ -46,7 +46,12 @@ const within = (x: number, least: number, most: number): boolean =>
   x >= least - SAME_PLACE && x <= most + SAME_PLACE;
 
 /** Whole courses whose even bed is inside the limits, nearest its target; ties to fewer. Null when none is. */
-export function easedCount(height: number, unitHeight: number, bed: number, limits: BedLimits): number | null {
+export function easedCount(
+  height: number,
+  unitHeight: number,
+  bed: number,
+  limits: BedLimits,
+): number | null {
   const fewest = Math.max(1, Math.ceil((height - SAME_PLACE) / (unitHeight + limits.most)));
   const most = Math.floor((height + SAME_PLACE) / (unitHeight + limits.least));
   let best: number | null = null;
@@ -96,7 +101,13 @@ export function layCourses(spread: Spread, unitHeight: number): Course[] {
 function spreadFor(wall: SetWall): Spread {
   const { height, unitHeight, bed, gauge } = wall;
   const pitch = unitHeight + bed;
-  const even = (count: number, b: number): Spread => ({ count, lowest: count, lowBed: b, bed: b, sawn: null });
+  const even = (count: number, b: number): Spread => ({
+    count,
+    lowest: count,
+    lowBed: b,
+    bed: b,
+    sawn: null,
+  });
   if (gauge.sawn !== undefined) {
     const whole = gauge.courses !== undefined ? gauge.courses - 1 : Math.floor(height / pitch + 1e-9);
     const left = height - whole * pitch - bed;
@@ -128,7 +139,9 @@ export function solveGauge(wall: SetWall): GaugeSolution {
   const limits = bedLimits(wall);
   const outside = courses
     .filter((c) =>
-      c.number === 1 ? !within(c.bed, limits.firstLeast, limits.firstMost) : !within(c.bed, limits.least, limits.most),
+      c.number === 1
+        ? !within(c.bed, limits.firstLeast, limits.firstMost)
+        : !within(c.bed, limits.least, limits.most),
     )
     .map((c) => c.number);
   const short = wall.height - (courses.at(-1)?.top ?? 0);

@@ -29,12 +29,23 @@ function heightIssue(wall: SetWall, gauge: GaugeSolution): Issue[] {
 const nearest = (values: number[], to: number): number[] =>
   [...values].sort((a, b) => Math.abs(a - to) - Math.abs(b - to) || a - b).slice(0, 2);
 
-function openingTries(wall: SetWall, o: SetOpening, marks: number[], off: { sill: boolean; head: boolean }): Try[] {
+function openingTries(
+  wall: SetWall,
+  o: SetOpening,
+  marks: number[],
+  off: { sill: boolean; head: boolean },
+): Try[] {
   const path = `/walls/${wall.index}/openings/${o.index}`;
   const grid = wall.show === 'mm' ? 1 : 25.4 / 16;
-  const round = (n: number): number => (n >= wall.height - SAME_PLACE ? wall.height : Math.round(n / grid) * grid);
+  const round = (n: number): number =>
+    n >= wall.height - SAME_PLACE ? wall.height : Math.round(n / grid) * grid;
   const sills = off.sill ? nearest(marks, o.sill) : [o.sill];
-  const heads = off.head ? nearest(marks.filter((m) => m > 0), o.head) : [o.head];
+  const heads = off.head
+    ? nearest(
+        marks.filter((m) => m > 0),
+        o.head,
+      )
+    : [o.head];
   const tries: Try[] = [];
   for (const s of sills) {
     for (const h of heads) {
@@ -43,7 +54,11 @@ function openingTries(wall: SetWall, o: SetOpening, marks: number[], off: { sill
       const edit: Try['edit'] = [];
       const move = (key: 'sill' | 'head', value: number): void => {
         moves.push(`${key} to ${sayMm(round(value), wall.show)}`);
-        edit.push({ op: 'replace', path: `${path}/${key}`, value: writeLength(millimetres(round(value)), wall.show) });
+        edit.push({
+          op: 'replace',
+          path: `${path}/${key}`,
+          value: writeLength(millimetres(round(value)), wall.show),
+        });
       };
       if (off.sill) move('sill', s);
       if (off.head) move('head', h);
@@ -64,7 +79,10 @@ function openingIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
     const head = offBy(o.head);
     const off = { sill: sill > slack + SAME_PLACE, head: head > slack + SAME_PLACE };
     if (!off.sill && !off.head) return [];
-    const parts = [off.sill ? `sill at ${say(o.sill)} is ${say(sill)}` : '', off.head ? `head at ${say(o.head)} is ${say(head)}` : ''];
+    const parts = [
+      off.sill ? `sill at ${say(o.sill)} is ${say(sill)}` : '',
+      off.head ? `head at ${say(o.head)} is ${say(head)}` : '',
+    ];
     const course = marks.findIndex((m) => m > (off.sill ? o.sill : o.head) - SAME_PLACE);
     return [
       issue({

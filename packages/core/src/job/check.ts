@@ -7,7 +7,10 @@ import type { Job, JobDocument } from './types.js';
 
 export type Checked = { ok: true; job: Job } | { ok: false; faults: Fault[] };
 
-const fail = (path: string, wanted: string, got: string): Checked => ({ ok: false, faults: [{ path, wanted, got }] });
+const fail = (path: string, wanted: string, got: string): Checked => ({
+  ok: false,
+  faults: [{ path, wanted, got }],
+});
 
 /** The one door: a plain value in, a checked Job or every fault out. The value is not copied or changed. */
 export function checkJob(value: unknown): Checked {
@@ -40,11 +43,17 @@ export function nesting(text: string): number {
 /** Refuses a text too large or too deep to be a job, before anything parses it. */
 export function checkText(text: string): Extract<Checked, { ok: false }> | null {
   if (text.length > LIMITS.bytes) {
-    return { ok: false, faults: [{ path: '', wanted: 'at most 5 MB', got: `${(text.length / 1048576).toFixed(1)} MB` }] };
+    return {
+      ok: false,
+      faults: [{ path: '', wanted: 'at most 5 MB', got: `${(text.length / 1048576).toFixed(1)} MB` }],
+    };
   }
   const depth = nesting(text);
   if (depth > LIMITS.nesting) {
-    return { ok: false, faults: [{ path: '', wanted: `nesting of at most ${LIMITS.nesting}`, got: `${depth}` }] };
+    return {
+      ok: false,
+      faults: [{ path: '', wanted: `nesting of at most ${LIMITS.nesting}`, got: `${depth}` }],
+    };
   }
   return null;
 }
@@ -57,7 +66,7 @@ export function readJob(text: string): Checked {
   try {
     value = JSON.parse(text.replace(/^\ufeff/, ''));
   } catch (error) {
-    const why = error instanceof Error ? error.message.replace(/[\u0000-\u001f]/g, ' ') : 'not JSON';
+    const why = error instanceof Error ? error.message.replace(/\p{Cc}/gu, ' ') : 'not JSON';
     return fail('', 'a JSON job file', why.slice(0, 120));
   }
   return checkJob(value);

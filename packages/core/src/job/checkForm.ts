@@ -49,7 +49,9 @@ function checkLength(value: unknown, path: string, shape: Extract<Shape, { kind:
   }
   if (shape.most !== undefined && !(read <= shape.most)) {
     const most = toMillimetres(shape.most);
-    return [{ path, wanted: `at most ${most >= 1000 ? `${most / 1000} m` : `${most} mm`}`, got: sayValue(value) }];
+    return [
+      { path, wanted: `at most ${most >= 1000 ? `${most / 1000} m` : `${most} mm`}`, got: sayValue(value) },
+    ];
   }
   return [];
 }
@@ -60,7 +62,11 @@ function checkObject(value: unknown, path: string, shape: Extract<Shape, { kind:
   const known = Object.keys(shape.keys);
   for (const key of Object.keys(value)) {
     if (!Object.hasOwn(shape.keys, key)) {
-      faults.push({ path: pointer(path, key.slice(0, 60)), wanted: `one of ${known.join(', ')}`, got: 'an unknown key' });
+      faults.push({
+        path: pointer(path, key.slice(0, 60)),
+        wanted: `one of ${known.join(', ')}`,
+        got: 'an unknown key',
+      });
     }
   }
   for (const [key, { shape: inner, optional }] of Object.entries(shape.keys)) {
@@ -117,8 +123,10 @@ export function checkForm(value: unknown, shape: Shape, path = ''): Fault[] {
       return checkObject(value, path, shape);
     case 'list': {
       if (!Array.isArray(value)) return refuse();
-      if (value.length < (shape.least ?? 0)) return [{ path, wanted: `at least ${shape.least}`, got: `${value.length}` }];
-      if (value.length > shape.most) return [{ path, wanted: `at most ${shape.most}`, got: `${value.length}` }];
+      if (value.length < (shape.least ?? 0))
+        return [{ path, wanted: `at least ${shape.least}`, got: `${value.length}` }];
+      if (value.length > shape.most)
+        return [{ path, wanted: `at most ${shape.most}`, got: `${value.length}` }];
       return value.flatMap((item, i) => checkForm(item, shape.of, pointer(path, i)));
     }
     case 'byKey': {

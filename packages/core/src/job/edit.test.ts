@@ -1,7 +1,18 @@
 import fc from 'fast-check';
 import { applyEdit, setAt, type Edit, type EditStep } from './edit.js';
 
-const doc = { name: 'a', walls: [{ id: 'n', openings: [{ id: 'D1', at: 1 }, { id: 'W1', at: 2 }] }] };
+const doc = {
+  name: 'a',
+  walls: [
+    {
+      id: 'n',
+      openings: [
+        { id: 'D1', at: 1 },
+        { id: 'W1', at: 2 },
+      ],
+    },
+  ],
+};
 
 test('an edit gives a new document and leaves the old one as it was', () => {
   const before = JSON.stringify(doc);
@@ -46,7 +57,10 @@ test.each([
 
 test('a guard stops an edit meant for another opening', () => {
   const edit: Edit = [{ op: 'replace', path: '/walls/0/openings/0/at', value: 3 }];
-  expect(applyEdit(doc, edit, [{ path: '/walls/0/openings/0/id', is: 'W1' }])).toMatchObject({ ok: false, why: expect.stringContaining('wanted "W1", got "D1"') as string });
+  expect(applyEdit(doc, edit, [{ path: '/walls/0/openings/0/id', is: 'W1' }])).toMatchObject({
+    ok: false,
+    why: expect.stringContaining('wanted "W1", got "D1"') as string,
+  });
   expect(applyEdit(doc, edit, [{ path: '/walls/0/openings/0/id', is: 'D1' }]).ok).toBe(true);
 });
 

@@ -36,11 +36,16 @@ function read(value: unknown, keys: string[]): unknown {
 type Container = Record<string, unknown> | unknown[];
 
 /** Copies the containers on the way to `keys`, so that the value given is never changed. */
-function withCopied(value: unknown, keys: string[], change: (holder: Container, key: string) => void): unknown {
+function withCopied(
+  value: unknown,
+  keys: string[],
+  change: (holder: Container, key: string) => void,
+): unknown {
   const copy = Array.isArray(value) ? [...(value as unknown[])] : { ...(value as Record<string, unknown>) };
   const [key = '', ...rest] = keys;
   if (rest.length === 0) change(copy, key);
-  else (copy as Record<string, unknown>)[key] = withCopied((copy as Record<string, unknown>)[key], rest, change);
+  else
+    (copy as Record<string, unknown>)[key] = withCopied((copy as Record<string, unknown>)[key], rest, change);
   return copy;
 }
 

@@ -14,7 +14,8 @@ export function sayValue(value: unknown): string {
   if (typeof value === 'number') return String(value);
   if (Array.isArray(value)) return `a list of ${value.length}`;
   if (typeof value === 'object') return 'an object';
-  const text = typeof value === 'string' ? JSON.stringify(value) : `${typeof value} ${String(value)}`;
+  if (typeof value !== 'string') return typeof value === 'boolean' ? String(value) : `a ${typeof value}`;
+  const text = JSON.stringify(value);
   const plain = text.toWellFormed();
   return plain.length > 80 ? `${plain.slice(0, 77)}…"` : plain;
 }

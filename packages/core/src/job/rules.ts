@@ -38,10 +38,18 @@ function openingFaults(wall: SetWall, o: SetOpening, earlier: SetOpening[]): Fau
     });
   }
   if (!(o.head > o.sill)) {
-    faults.push({ path: `${path}/head`, wanted: `a head above the sill at ${say(o.sill)}`, got: say(o.head) });
+    faults.push({
+      path: `${path}/head`,
+      wanted: `a head above the sill at ${say(o.sill)}`,
+      got: say(o.head),
+    });
   }
   if (!(o.head <= wall.height + SAME_PLACE)) {
-    faults.push({ path: `${path}/head`, wanted: `a head no higher than the wall, ${say(wall.height)}`, got: say(o.head) });
+    faults.push({
+      path: `${path}/head`,
+      wanted: `a head no higher than the wall, ${say(wall.height)}`,
+      got: say(o.head),
+    });
   }
   const other = earlier.find(
     (e) => e.run === o.run && !apart(e.from, e.to, o.from, o.to) && !apart(e.sill, e.head, o.sill, o.head),
@@ -68,11 +76,19 @@ function sizeFaults(wall: SetWall): Fault[] {
       });
     }
     if (!(run.length <= toMillimetres(LIMITS.run))) {
-      faults.push({ path: `${path}/line/${run.item}`, wanted: 'at most 1 km', got: `${(run.length / 1e6).toFixed(1)} km` });
+      faults.push({
+        path: `${path}/line/${run.item}`,
+        wanted: 'at most 1 km',
+        got: `${(run.length / 1e6).toFixed(1)} km`,
+      });
     }
   });
   if (!(wall.half > 0)) {
-    faults.push({ path: `${path}/build/head`, wanted: `a joint thinner than the unit is long`, got: sayMm(wall.head, wall.show) });
+    faults.push({
+      path: `${path}/build/head`,
+      wanted: `a joint thinner than the unit is long`,
+      got: sayMm(wall.head, wall.show),
+    });
   }
   return faults;
 }
@@ -87,7 +103,12 @@ export function checkRules(job: JobDocument): Fault[] {
     job.walls.map((w, i) => ({ id: w.id, path: `/walls/${i}/id` })),
     'wall',
   );
-  faults.push(...repeated((job.units ?? []).map((u, i) => ({ id: u.id, path: `/units/${i}/id` })), 'unit'));
+  faults.push(
+    ...repeated(
+      (job.units ?? []).map((u, i) => ({ id: u.id, path: `/units/${i}/id` })),
+      'unit',
+    ),
+  );
   (job.units ?? []).forEach((u, i) => {
     if (unitById(u.id)) {
       faults.push({ path: `/units/${i}/id`, wanted: 'an id the library does not use', got: sayValue(u.id) });
@@ -112,11 +133,19 @@ export function checkRules(job: JobDocument): Fault[] {
       return;
     }
     if (!findUnit(job, wall.build.unit)) {
-      faults.push({ path: `/walls/${i}/build/unit`, wanted: 'a unit of the library or of this job', got: sayValue(wall.build.unit) });
+      faults.push({
+        path: `/walls/${i}/build/unit`,
+        wanted: 'a unit of the library or of this job',
+        got: sayValue(wall.build.unit),
+      });
       return;
     }
     if (wall.meets && !job.walls.some((w) => w.id === wall.meets?.wall && w.id !== wall.id)) {
-      faults.push({ path: `/walls/${i}/meets/wall`, wanted: 'another wall of this job', got: sayValue(wall.meets.wall) });
+      faults.push({
+        path: `/walls/${i}/meets/wall`,
+        wanted: 'another wall of this job',
+        got: sayValue(wall.meets.wall),
+      });
     }
     const set = setOutWall(job, i);
     const sizes = sizeFaults(set);
@@ -127,7 +156,11 @@ export function checkRules(job: JobDocument): Fault[] {
     units += unitsIn(set);
   });
   if (!(units <= LIMITS.units)) {
-    faults.push({ path: '/walls', wanted: `at most ${LIMITS.units} units`, got: `about ${Math.round(units)}` });
+    faults.push({
+      path: '/walls',
+      wanted: `at most ${LIMITS.units} units`,
+      got: `about ${Math.round(units)}`,
+    });
   }
   return faults;
 }

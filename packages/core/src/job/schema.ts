@@ -13,7 +13,11 @@ function schemaOf(shape: Shape): Schema {
       return { enum: [...shape.values] };
     case 'text':
     case 'id':
-      return { type: 'string', minLength: shape.kind === 'text' && shape.empty ? 0 : 1, maxLength: LIMITS.nameLength };
+      return {
+        type: 'string',
+        minLength: shape.kind === 'text' && shape.empty ? 0 : 1,
+        maxLength: LIMITS.nameLength,
+      };
     case 'number':
       return { type: shape.whole ? 'integer' : 'number', minimum: shape.least, maximum: shape.most };
     case 'length':
@@ -35,7 +39,10 @@ function schemaOf(shape: Shape): Schema {
         additionalProperties: false,
         required: keys.filter(([, k]) => !k.optional).map(([name]) => name),
         properties: Object.fromEntries(
-          keys.map(([name, k]) => [name, k.says ? { ...schemaOf(k.shape), description: k.says } : schemaOf(k.shape)]),
+          keys.map(([name, k]) => [
+            name,
+            k.says ? { ...schemaOf(k.shape), description: k.says } : schemaOf(k.shape),
+          ]),
         ),
       };
     }
@@ -65,7 +72,8 @@ export function canonical<T>(value: T, shape: Shape = JOB_FORM): T {
         .map(([key, k]) => [key, canonical(from[key], k.shape)]),
     ) as T;
   }
-  if (shape.kind === 'list' && Array.isArray(value)) return value.map((v) => canonical(v, shape.of)) as T;
+  if (shape.kind === 'list' && Array.isArray(value))
+    return (value as unknown[]).map((v) => canonical(v, shape.of)) as T;
   if (shape.kind === 'byKey' && typeof value === 'object' && value !== null) {
     const name = Object.keys(shape.cases).find((key) => Object.hasOwn(value, key));
     return canonical(value, shape.cases[name ?? '']);

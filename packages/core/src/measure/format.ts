@@ -28,9 +28,7 @@ export function showMm(value: number, show: Show, per = 16): string {
   const parts = Math.round((size / 25.4) * per);
   const feet = Math.floor(parts / (12 * per));
   const rest = parts - feet * 12 * per;
-  return feet === 0
-    ? `${sign}${mixed(rest, per, SLASH)}″`
-    : `${sign}${feet}′-${mixed(rest, per, SLASH)}″`;
+  return feet === 0 ? `${sign}${mixed(rest, per, SLASH)}″` : `${sign}${feet}′-${mixed(rest, per, SLASH)}″`;
 }
 
 /** As `showMm`, with the unit said for millimetres: for sentences. */

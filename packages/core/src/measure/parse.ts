@@ -41,7 +41,7 @@ function mixedInches(g: Record<string, string | undefined>): { n: number; per: n
 function fromFeetInches(g: Record<string, string | undefined>): Parsed {
   const part = mixedInches(g);
   if (part === null) return { ok: false, why: 'a fraction over nothing' };
-  return { ok: true, length: inches((Number(g.feet ?? 0) * 12) * part.per + part.n, part.per) };
+  return { ok: true, length: inches(Number(g.feet ?? 0) * 12 * part.per + part.n, part.per) };
 }
 
 /**

@@ -32,7 +32,13 @@ function guards(job: JobDocument, index: number, edit: EditStep[]): Guard[] {
 }
 
 /** Plans the edited wall and keeps the edits after which the issue is gone and no new fault stands. */
-function proved(job: JobDocument, index: number, one: Issue, faults: number, tries: { says: string; edit: EditStep[] }[]): Fix[] {
+function proved(
+  job: JobDocument,
+  index: number,
+  one: Issue,
+  faults: number,
+  tries: { says: string; edit: EditStep[] }[],
+): Fix[] {
   const fixes: Fix[] = [];
   for (const t of tries) {
     if (fixes.length >= MOST_FIXES) break;
@@ -48,7 +54,9 @@ function proved(job: JobDocument, index: number, one: Issue, faults: number, tri
 
 function sayCost(wall: SetWall, cost: BondCost): string {
   const parts = [
-    cost.cutPieces === 0 ? 'nothing is sawn' : `${cost.cutPieces} ${cost.cutPieces === 1 ? 'piece is' : 'pieces are'} sawn`,
+    cost.cutPieces === 0
+      ? 'nothing is sawn'
+      : `${cost.cutPieces} ${cost.cutPieces === 1 ? 'piece is' : 'pieces are'} sawn`,
     cost.underLeast > 0 ? `${cost.underLeast} too short` : '',
     cost.shortLaps > 0 ? `${cost.shortLaps} short laps` : '',
     cost.smallest === null ? '' : `smallest ${sayMm(cost.smallest, wall.show)}`,
@@ -62,14 +70,29 @@ function bondCandidates(job: JobDocument, index: number, work: WallWork): Candid
     if (!after) return [];
     const there = way.inForce ? work : workWall(after, index);
     const cost = bondCost(there.wall, there.runs);
-    return [{ stage: 'bond', kind: way.kind, name: way.name, says: `${way.name}: ${sayCost(there.wall, cost)}.`, edit: way.edit, cost: cost.total, applied: way.inForce }];
+    return [
+      {
+        stage: 'bond',
+        kind: way.kind,
+        name: way.name,
+        says: `${way.name}: ${sayCost(there.wall, cost)}.`,
+        edit: way.edit,
+        cost: cost.total,
+        applied: way.inForce,
+      },
+    ];
   });
 }
 
 const ranked = (candidates: Candidate[]): Choice[] => candidates.map((c, i) => ({ ...c, rank: i + 1 }));
 
 /** Choices, best first, and every issue with the fixes that are proved to settle it. */
-export function adviseWall(job: JobDocument, index: number, work: WallWork, issues: Issue[]): { findings: Finding[]; choices: Choice[] } {
+export function adviseWall(
+  job: JobDocument,
+  index: number,
+  work: WallWork,
+  issues: Issue[],
+): { findings: Finding[]; choices: Choice[] } {
   const gauge = gaugeCandidates(work.wall, work.gauge);
   const bond = bondCandidates(job, index, work)
     .map((c, i) => ({ c, i }))
@@ -78,7 +101,10 @@ export function adviseWall(job: JobDocument, index: number, work: WallWork, issu
   const faults = issues.filter((i) => i.severity === 'fault').length;
   const findings = issues.map((one): Finding => {
     const { tries, key: _key, ...rest } = one;
-    const choices = one.code === 'height-off-gauge' ? gauge.filter((c) => c.edit.length > 0).map((c) => ({ says: c.name, edit: c.edit })) : [];
+    const choices =
+      one.code === 'height-off-gauge'
+        ? gauge.filter((c) => c.edit.length > 0).map((c) => ({ says: c.name, edit: c.edit }))
+        : [];
     const most = choices.length > 0 ? [...choices, ...tries] : tries;
     return { ...rest, fixes: proved(job, index, one, faults, most) };
   });

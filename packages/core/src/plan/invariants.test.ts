@@ -3,31 +3,61 @@ import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
 import type { LineItem } from '../job/types.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';
-import { closed, corner, documentOf, jobOf, planOf, soundJob, straight, type OneWall } from '../testing/jobs.js';
+import {
+  closed,
+  corner,
+  documentOf,
+  jobOf,
+  planOf,
+  soundJob,
+  straight,
+  type OneWall,
+} from '../testing/jobs.js';
 import { plan, type WallPlan } from './plan.js';
 
 const HALF = 203.2;
 const line = fc.oneof(
   fc.integer({ min: 6, max: 60 }).map((n) => straight(n * HALF)),
   fc.integer({ min: 1300, max: 12_000 }).map((n) => straight(n)),
-  fc.tuple(fc.integer({ min: 6, max: 40 }), fc.integer({ min: 6, max: 40 }), fc.constantFrom(90, -90)).map(([a, b, t]) => corner(a * HALF, b * HALF, t)),
-  fc.tuple(fc.integer({ min: 8, max: 40 }), fc.integer({ min: 8, max: 40 })).map(([a, b]) => closed(a * HALF, b * HALF)),
-  fc.tuple(fc.integer({ min: 1600, max: 9000 }), fc.integer({ min: 1600, max: 9000 })).map(([a, b]) => closed(a, b)),
+  fc
+    .tuple(fc.integer({ min: 6, max: 40 }), fc.integer({ min: 6, max: 40 }), fc.constantFrom(90, -90))
+    .map(([a, b, t]) => corner(a * HALF, b * HALF, t)),
+  fc
+    .tuple(fc.integer({ min: 8, max: 40 }), fc.integer({ min: 8, max: 40 }))
+    .map(([a, b]) => closed(a * HALF, b * HALF)),
+  fc
+    .tuple(fc.integer({ min: 1600, max: 9000 }), fc.integer({ min: 1600, max: 9000 }))
+    .map(([a, b]) => closed(a, b)),
 );
-const wall: fc.Arbitrary<OneWall> = fc
-  .record({
-    line,
-    height: fc.oneof(fc.integer({ min: 3, max: 20 }).map((n) => n * HALF), fc.integer({ min: 500, max: 4000 })),
-    unit: fc.constantFrom('cmu-8x8x16', 'cmu-6x8x16', 'cmu-12x8x16', 'block-440x215x215', 'block-440x215x100', 'brick-215x102.5x65', 'brick-modular-us'),
-    profile: fc.constantFrom('us' as const, 'uk' as const),
-    lengths: fc.constantFrom('nominal' as const, 'actual' as const),
-    show: fc.constantFrom('ft-in' as const, 'mm' as const),
-    build: fc.record({ start: fc.constantFrom('whole' as const, 'half' as const) }),
-    openings: fc.array(
-      fc.record({ at: fc.integer({ min: 300, max: 6000 }), width: fc.integer({ min: 300, max: 2000 }), sill: fc.oneof(fc.constant(0), fc.integer({ min: 100, max: 1200 })), head: fc.integer({ min: 400, max: 2400 }) }),
-      { maxLength: 2 },
-    ),
-  });
+const wall: fc.Arbitrary<OneWall> = fc.record({
+  line,
+  height: fc.oneof(
+    fc.integer({ min: 3, max: 20 }).map((n) => n * HALF),
+    fc.integer({ min: 500, max: 4000 }),
+  ),
+  unit: fc.constantFrom(
+    'cmu-8x8x16',
+    'cmu-6x8x16',
+    'cmu-12x8x16',
+    'block-440x215x215',
+    'block-440x215x100',
+    'brick-215x102.5x65',
+    'brick-modular-us',
+  ),
+  profile: fc.constantFrom('us' as const, 'uk' as const),
+  lengths: fc.constantFrom('nominal' as const, 'actual' as const),
+  show: fc.constantFrom('ft-in' as const, 'mm' as const),
+  build: fc.record({ start: fc.constantFrom('whole' as const, 'half' as const) }),
+  openings: fc.array(
+    fc.record({
+      at: fc.integer({ min: 300, max: 6000 }),
+      width: fc.integer({ min: 300, max: 2000 }),
+      sill: fc.oneof(fc.constant(0), fc.integer({ min: 100, max: 1200 })),
+      head: fc.integer({ min: 400, max: 2400 }),
+    }),
+    { maxLength: 2 },
+  ),
+});
 /** Only walls that pass the door: the rest are somebody else's test. */
 const sound = wall.filter((w) => checkJob(documentOf(w)).ok);
 
@@ -35,8 +65,11 @@ const near = (a: number, b: number, by = 1e-6): boolean => Math.abs(a - b) <= by
 
 function courseSums(p: WallPlan): boolean {
   const { courses } = p.gauge;
-  return courses.every((c, i) => near(c.top, c.bottom + c.bed + c.unitHeight) && near(c.bottom, courses[i - 1]?.top ?? 0)) &&
-    near((courses.at(-1)?.top ?? 0) + p.gauge.short, p.wall.height, 0.0011);
+  return (
+    courses.every(
+      (c, i) => near(c.top, c.bottom + c.bed + c.unitHeight) && near(c.bottom, courses[i - 1]?.top ?? 0),
+    ) && near((courses.at(-1)?.top ?? 0) + p.gauge.short, p.wall.height, 0.0011)
+  );
 }
 
 /** In every row, stretch by stretch: pieces and the joints between them fill it, and nothing overlaps. */
@@ -44,7 +77,13 @@ function rowsFill(p: WallPlan): boolean {
   return p.runs.every((run) =>
     run.rows.every((row) => {
       const whole = row.pieces.filter((x) => x.band === null);
-      const ordered = whole.every((x, k) => x.to > x.from && x.from >= run.from - 1e-6 && x.to <= run.to + 1e-6 && (k === 0 || x.from > (whole[k - 1]?.to ?? 0) - 1e-6));
+      const ordered = whole.every(
+        (x, k) =>
+          x.to > x.from &&
+          x.from >= run.from - 1e-6 &&
+          x.to <= run.to + 1e-6 &&
+          (k === 0 || x.from > (whole[k - 1]?.to ?? 0) - 1e-6),
+      );
       const pieces = row.pieces.reduce((s, x) => s + x.to - x.from, 0);
       const joints = row.perps.reduce((s, x) => s + x.width, 0);
       // Strips over a head or under a sill off gauge have joints of their own height.
@@ -84,7 +123,9 @@ test('kinds sum to the number of pieces, and what is ordered is never less than 
       const { tally, buy, runs } = planOf(w);
       const drawn = runs.reduce((s, r) => s + r.rows.reduce((t, row) => t + row.pieces.length, 0), 0);
       const kinds = Object.values(tally.pieces).reduce((a, b) => a + b, 0);
-      return kinds === tally.total && tally.total === drawn && buy.every((l) => l.ordered >= l.net && l.net > 0);
+      return (
+        kinds === tally.total && tally.total === drawn && buy.every((l) => l.ordered >= l.net && l.net > 0)
+      );
     }),
     { numRuns: 200 },
   );
@@ -96,9 +137,16 @@ test('the same job plans the same, and the order of walls changes nothing', () =
       const [da, db] = [documentOf(a).walls[0], documentOf(b).walls[0]];
       if (!da || !db || a.profile !== b.profile) return true;
       const job = (walls: unknown[]) => soundJob({ ...documentOf(a), walls });
-      const [first, second] = [{ ...da, id: 'a' }, { ...db, id: 'b' }];
-      const say = (walls: unknown[], i: number): string => JSON.stringify(plan(job(walls), [], { advise: false }).walls[i]?.tally);
-      return say([first, second], 0) === say([second, first], 1) && say([first, second], 0) === say([first, second], 0);
+      const [first, second] = [
+        { ...da, id: 'a' },
+        { ...db, id: 'b' },
+      ];
+      const say = (walls: unknown[], i: number): string =>
+        JSON.stringify(plan(job(walls), [], { advise: false }).walls[i]?.tally);
+      return (
+        say([first, second], 0) === say([second, first], 1) &&
+        say([first, second], 0) === say([first, second], 0)
+      );
     }),
     { numRuns: 60 },
   );
@@ -106,18 +154,28 @@ test('the same job plans the same, and the order of walls changes nothing', () =
 
 test('a straight wall seen from the other side counts the same', () => {
   fc.assert(
-    fc.property(fc.integer({ min: 8, max: 40 }), fc.integer({ min: 2, max: 10 }), fc.integer({ min: 2, max: 5 }), (n, at, width) => {
-      if (at + width > n - 2) return true;
-      const of = (from: number): WallPlan =>
-        planOf({ line: straight(n * 2 * HALF), height: 10 * HALF, openings: [{ at: from * 2 * HALF, width: width * 2 * HALF, sill: 2 * HALF, head: 8 * HALF }] });
-      return JSON.stringify(of(at).tally.pieces) === JSON.stringify(of(n - at - width).tally.pieces);
-    }),
+    fc.property(
+      fc.integer({ min: 8, max: 40 }),
+      fc.integer({ min: 2, max: 10 }),
+      fc.integer({ min: 2, max: 5 }),
+      (n, at, width) => {
+        if (at + width > n - 2) return true;
+        const of = (from: number): WallPlan =>
+          planOf({
+            line: straight(n * 2 * HALF),
+            height: 10 * HALF,
+            openings: [{ at: from * 2 * HALF, width: width * 2 * HALF, sill: 2 * HALF, head: 8 * HALF }],
+          });
+        return JSON.stringify(of(at).tally.pieces) === JSON.stringify(of(n - at - width).tally.pieces);
+      },
+    ),
     { numRuns: 60 },
   );
 });
 
 test('two half walls with the same boundary add up: mortar and units of a wall grow by whole modules', () => {
-  const of = (n: number) => planOf({ line: straight(n * 225 - 10), height: 3000, unit: 'brick-215x102.5x65', profile: 'uk' }).tally;
+  const of = (n: number) =>
+    planOf({ line: straight(n * 225 - 10), height: 3000, unit: 'brick-215x102.5x65', profile: 'uk' }).tally;
   const [a, b, c] = [of(10), of(20), of(30)];
   expect(c.total - b.total).toBe(b.total - a.total);
   expect(c.mortar.geometric - b.mortar.geometric).toBeCloseTo(b.mortar.geometric - a.mortar.geometric, 9);
@@ -131,14 +189,21 @@ test('every fix, applied and planned again, leaves its finding gone; every choic
       const p = plan(job).walls[0];
       if (!p) return false;
       const chosen = p.choices.every((c) => c.edit.length === 0 || applyEdit(job, c.edit).ok);
-      return chosen && p.findings.every((f) =>
-        f.fixes.every((fix) => {
-          fixes++;
-          const after = applyEdit(job, fix.edit, fix.guard);
-          if (!after.ok || fix.edit.length === 0) return false;
-          const again = plan(soundJob(after.value), [], { advise: false }).walls[0];
-          return again?.findings.every((g) => !(g.code === f.code && g.run === f.run && g.opening === f.opening)) ?? false;
-        }),
+      return (
+        chosen &&
+        p.findings.every((f) =>
+          f.fixes.every((fix) => {
+            fixes++;
+            const after = applyEdit(job, fix.edit, fix.guard);
+            if (!after.ok || fix.edit.length === 0) return false;
+            const again = plan(soundJob(after.value), [], { advise: false }).walls[0];
+            return (
+              again?.findings.every(
+                (g) => !(g.code === f.code && g.run === f.run && g.opening === f.opening),
+              ) ?? false
+            );
+          }),
+        )
       );
     }),
     { numRuns: 60 },
@@ -151,9 +216,15 @@ test('perps of a course that claims its laps lap by the rule', () => {
     fc.property(sound, (w) => {
       const p = planOf(w);
       if (p.findings.some((f) => f.code === 'straight-joint' || f.code === 'lap-short')) return true;
-      const least = { us: p.wall.unitLength / 4, uk: Math.max(0.4 * p.wall.unitHeight, 40), earth: 0 }[w.profile ?? 'us'];
+      const least = { us: p.wall.unitLength / 4, uk: Math.max(0.4 * p.wall.unitHeight, 40), earth: 0 }[
+        w.profile ?? 'us'
+      ];
       return p.runs.every((run) =>
-        run.rows.every((row, i) => (run.rows[i + 1]?.perps ?? []).every((a) => row.perps.every((b) => Math.abs(a.at - b.at) >= least - 0.01))),
+        run.rows.every((row, i) =>
+          (run.rows[i + 1]?.perps ?? []).every((a) =>
+            row.perps.every((b) => Math.abs(a.at - b.at) >= least - 0.01),
+          ),
+        ),
       );
     }),
     { numRuns: 100 },
@@ -162,5 +233,7 @@ test('perps of a course that claims its laps lap by the rule', () => {
 
 test('a wall that fits its line always has something said about the line it cannot plan', () => {
   const items: LineItem[] = [{ run: 3000 }, { turn: 30 }, { run: 3000 }];
-  expect(planOf({ line: items, height: 1000, lengths: 'actual' }).findings.map((f) => f.code)).toContain('run-not-planned');
+  expect(planOf({ line: items, height: 1000, lengths: 'actual' }).findings.map((f) => f.code)).toContain(
+    'run-not-planned',
+  );
 });

@@ -56,7 +56,13 @@ const countsJson = (pieces: Counts, total: number): Record<string, number> => {
 };
 
 function findingJson(f: Finding): Record<string, unknown> {
-  const place = { course: f.course, to: f.to, run: f.run, at: f.at === null ? null : tidy(f.at), opening: f.opening };
+  const place = {
+    course: f.course,
+    to: f.to,
+    run: f.run,
+    at: f.at === null ? null : tidy(f.at),
+    opening: f.opening,
+  };
   return {
     code: f.code,
     severity: f.severity,
@@ -81,7 +87,9 @@ function wallJson(p: WallPlan): Record<string, unknown> {
     rows: p.gauge.courses.map((c, i) => ({
       course: c.number,
       leaf: 0,
-      pieces: p.runs.flatMap((run) => (run.rows[i]?.pieces ?? []).map((piece) => pieceJson(p, run, piece, c.sawn))),
+      pieces: p.runs.flatMap((run) =>
+        (run.rows[i]?.pieces ?? []).map((piece) => pieceJson(p, run, piece, c.sawn)),
+      ),
     })),
     units: countsJson(p.tally.pieces, p.tally.total),
     runs: p.runs.map((run, i) => ({
@@ -89,7 +97,10 @@ function wallJson(p: WallPlan): Record<string, unknown> {
       id: p.wall.runs[run.index]?.id,
       length: tidy(p.wall.runs[run.index]?.length ?? 0),
       units: countsJson(p.runTallies[i]?.pieces ?? p.tally.pieces, p.runTallies[i]?.total ?? 0),
-      mortar: { geometric: tidyVolume(p.runTallies[i]?.mortar.geometric ?? 0), used: tidyVolume(p.runTallies[i]?.mortar.used ?? 0) },
+      mortar: {
+        geometric: tidyVolume(p.runTallies[i]?.mortar.geometric ?? 0),
+        used: tidyVolume(p.runTallies[i]?.mortar.used ?? 0),
+      },
     })),
     bars: [],
     cells: [],

@@ -43,7 +43,12 @@ type Make = (p: WallPlan, t: Tally, figure: string) => Omit<Working, 'key'> | nu
 
 const JOINTS = 'the joints as laid out in the plan';
 
-const count = (name: string, value: number, source = 'counted piece by piece in the plan'): WorkingInput => ({ name, value, quantity: 'count', source });
+const count = (name: string, value: number, source = 'counted piece by piece in the plan'): WorkingInput => ({
+  name,
+  value,
+  quantity: 'count',
+  source,
+});
 
 const pieces: Make = (p, t, figure) => {
   const kind = KINDS.find((k) => `pieces.${k}` === figure);
@@ -67,7 +72,11 @@ const buy: Make = (p, _t, figure) => {
     formula: 'net × (1 + breakage), rounded up once at the end',
     inputs: [
       count('net, whole units laid', line.net - line.toSaw),
-      count('net, whole units opened to saw from, offcuts used again', line.toSaw, `longest piece first, saw cut ${KERF} mm: common practice`),
+      count(
+        'net, whole units opened to saw from, offcuts used again',
+        line.toSaw,
+        `longest piece first, saw cut ${KERF} mm: common practice`,
+      ),
       { name: 'breakage', value: breakage, quantity: 'factor', source: p.wall.profile.breakageSource },
     ],
     result: line.ordered,
@@ -80,11 +89,26 @@ const geometric: Make = (p, t) => ({
   title: 'Mortar in the joints',
   formula: 'Σ bed length × bed × width bedded + Σ perp × unit height × width bedded',
   inputs: [
-    { name: 'beds, length of all courses', value: t.mortar.bedLength * 1000, quantity: 'length', source: JOINTS },
+    {
+      name: 'beds, length of all courses',
+      value: t.mortar.bedLength * 1000,
+      quantity: 'length',
+      source: JOINTS,
+    },
     count('perps', t.mortar.perpCount, JOINTS),
     { name: 'bed, target', value: p.wall.bed, quantity: 'length', source: 'stated, or the profile’s' },
-    { name: 'head joint, target', value: p.wall.head, quantity: 'length', source: 'stated, or the profile’s' },
-    { name: 'width bedded', value: t.mortar.spread, quantity: 'length', source: p.wall.profile.beddingSource },
+    {
+      name: 'head joint, target',
+      value: p.wall.head,
+      quantity: 'length',
+      source: 'stated, or the profile’s',
+    },
+    {
+      name: 'width bedded',
+      value: t.mortar.spread,
+      quantity: 'length',
+      source: p.wall.profile.beddingSource,
+    },
     { name: 'beds', value: t.mortar.beds, quantity: 'volume', source: JOINTS },
     { name: 'perps, all', value: t.mortar.perps, quantity: 'volume', source: JOINTS },
   ],
@@ -104,7 +128,12 @@ const used: Make = (p, t) => {
       ? [
           { name: 'net face area', value: t.area, quantity: 'area', source: 'outside face, openings out' },
           { name: 'site rate, m³ per m²', value: rule.rateM3PerM2, quantity: 'factor', source },
-          { name: 'mortar in the joints, to compare', value: t.mortar.geometric, quantity: 'volume', source: JOINTS },
+          {
+            name: 'mortar in the joints, to compare',
+            value: t.mortar.geometric,
+            quantity: 'volume',
+            source: JOINTS,
+          },
         ]
       : [
           { name: 'mortar in the joints', value: t.mortar.geometric, quantity: 'volume', source: JOINTS },
@@ -121,7 +150,12 @@ const ordered: Make = (p, t) => ({
   formula: 'mortar to mix ÷ what a pack makes, rounded up',
   inputs: [
     { name: 'mortar to mix', value: t.mortar.used, quantity: 'volume', source: 'see its own working' },
-    { name: 'a pack makes', value: p.wall.profile.pack.m3, quantity: 'volume', source: p.wall.profile.pack.source },
+    {
+      name: 'a pack makes',
+      value: p.wall.profile.pack.m3,
+      quantity: 'volume',
+      source: p.wall.profile.pack.source,
+    },
   ],
   result: packsOf(t.mortar.used, p.wall.profile.pack),
   quantity: 'count',
@@ -135,8 +169,18 @@ const bed: Make = (p) => ({
     { name: 'height', value: p.wall.height, quantity: 'length', source: 'stated' },
     count('courses', p.gauge.count, 'whole courses with the bed nearest its target, inside its limits'),
     { name: 'unit height', value: p.wall.unitHeight, quantity: 'length', source: p.wall.unit.source },
-    { name: 'least bed', value: toMillimetres(p.wall.profile.bed.least), quantity: 'length', source: p.wall.profile.bed.source },
-    { name: 'most bed', value: toMillimetres(p.wall.profile.bed.most), quantity: 'length', source: p.wall.profile.bed.source },
+    {
+      name: 'least bed',
+      value: toMillimetres(p.wall.profile.bed.least),
+      quantity: 'length',
+      source: p.wall.profile.bed.source,
+    },
+    {
+      name: 'most bed',
+      value: toMillimetres(p.wall.profile.bed.most),
+      quantity: 'length',
+      source: p.wall.profile.bed.source,
+    },
   ],
   result: p.gauge.courses.at(-1)?.bed ?? 0,
   quantity: 'length',
@@ -147,7 +191,12 @@ const area: Make = (p, t) => ({
   title: 'Net face area',
   formula: 'Σ run length × height built − clear openings',
   inputs: [
-    { name: 'height built', value: p.gauge.courses.at(-1)?.top ?? 0, quantity: 'length', source: 'top of the last course' },
+    {
+      name: 'height built',
+      value: p.gauge.courses.at(-1)?.top ?? 0,
+      quantity: 'length',
+      source: 'top of the last course',
+    },
     count('openings', p.wall.openings.length, 'stated'),
   ],
   result: t.area,

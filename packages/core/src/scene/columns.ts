@@ -41,10 +41,20 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
     return { start: line.shownAtStart, end: line.shownAtEnd };
   });
   let total = 0;
-  run.rows.forEach((row, i) => (total += row.pieces.length + Number(ends[i]?.start ?? 0) + Number(ends[i]?.end ?? 0)));
+  run.rows.forEach(
+    (row, i) => (total += row.pieces.length + Number(ends[i]?.start ?? 0) + Number(ends[i]?.end ?? 0)),
+  );
   const columns = empty(total);
   let n = 0;
-  const put = (course: number, kind: number, sawn: boolean, from: number, to: number, bottom: number, top: number): void => {
+  const put = (
+    course: number,
+    kind: number,
+    sawn: boolean,
+    from: number,
+    to: number,
+    bottom: number,
+    top: number,
+  ): void => {
     columns.course[n] = course;
     columns.kind[n] = kind;
     columns.sawn[n] = sawn ? 1 : 0;
@@ -61,7 +71,15 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
     if (ends[i]?.start) put(course.number, SHOWN, false, run.from, run.from + width, bottom, course.top);
     for (const p of row.pieces) {
       const low = p.band ? Math.max(p.band.from, bottom) : bottom;
-      put(course.number, kindIndex(p.kind), p.cutFrom !== null || course.sawn, p.from, p.to, low, p.band?.to ?? course.top);
+      put(
+        course.number,
+        kindIndex(p.kind),
+        p.cutFrom !== null || course.sawn,
+        p.from,
+        p.to,
+        low,
+        p.band?.to ?? course.top,
+      );
     }
     if (ends[i]?.end) put(course.number, SHOWN, false, run.to - width, run.to, bottom, course.top);
   });

@@ -7,7 +7,10 @@ import { line, rect, words, type Scene, type SceneShape } from './scene.js';
 /** How much ground is drawn under the wall, mm: enough to show what it stands on. */
 export const FOOTING_DRAWN = 150;
 
-const letterOf = (i: number): string => (i < 26 ? String.fromCharCode(65 + i) : `${String.fromCharCode(64 + Math.floor(i / 26))}${String.fromCharCode(65 + (i % 26))}`);
+const letterOf = (i: number): string =>
+  i < 26
+    ? String.fromCharCode(65 + i)
+    : `${String.fromCharCode(64 + Math.floor(i / 26))}${String.fromCharCode(65 + (i % 26))}`;
 
 export interface Lettered {
   letter: string;
@@ -25,7 +28,11 @@ function placeOf(work: WallWork, f: Finding): { x: number; y: number } {
   const length = work.wall.runs[f.run ?? 0]?.length ?? 0;
   const opening = work.wall.openings.find((o) => o.id === f.opening);
   // Low in an opening, clear of its name.
-  if (opening) return { x: f.at ?? (opening.from + opening.to) / 2, y: opening.sill + 0.14 * (opening.head - opening.sill) };
+  if (opening)
+    return {
+      x: f.at ?? (opening.from + opening.to) / 2,
+      y: opening.sill + 0.14 * (opening.head - opening.sill),
+    };
   return { x: f.at ?? length / 2, y: from && to ? (from.bottom + to.top) / 2 : 0 };
 }
 
@@ -33,7 +40,11 @@ function findingShapes(work: WallWork, { letter, finding }: Lettered): SceneShap
   const { x, y } = placeOf(work, finding);
   const shapes: SceneShape[] = [];
   const { courses } = work.gauge;
-  if ((finding.code === 'straight-joint' || finding.code === 'lap-short') && finding.course !== null && finding.at !== null) {
+  if (
+    (finding.code === 'straight-joint' || finding.code === 'lap-short') &&
+    finding.course !== null &&
+    finding.at !== null
+  ) {
     const low = courses[finding.course - 1];
     const high = courses[(finding.to ?? finding.course) - 1];
     if (low && high) shapes.push(line('bad-joint', finding.at, low.bottom, finding.at, high.top));
@@ -51,13 +62,20 @@ export function elevationScene(work: WallWork, run: number, letters: readonly Le
     rect('ground', -over * 2, -FOOTING_DRAWN * 1.6, length + over * 4, FOOTING_DRAWN * 1.6),
     rect('footing', -over, -FOOTING_DRAWN, length + over * 2, FOOTING_DRAWN),
   ];
-  if (work.gauge.short > 0) shapes.push(rect('short', 0, work.wall.height - work.gauge.short, length, work.gauge.short));
+  if (work.gauge.short > 0)
+    shapes.push(rect('short', 0, work.wall.height - work.gauge.short, length, work.gauge.short));
   for (const o of work.wall.openings.filter((one) => one.run === run)) {
     const middle = (o.from + o.to) / 2;
     shapes.push(
       rect('opening', o.from, o.sill, o.to - o.from, o.head - o.sill, o.id),
       words('opening-name', middle, (o.sill + o.head) / 2, o.name, 'middle'),
-      words('opening-size', middle, (o.sill + o.head) / 2, `${showMm(o.to - o.from, show)} × ${showMm(o.head - o.sill, show)}`, 'middle'),
+      words(
+        'opening-size',
+        middle,
+        (o.sill + o.head) / 2,
+        `${showMm(o.to - o.from, show)} × ${showMm(o.head - o.sill, show)}`,
+        'middle',
+      ),
     );
   }
   for (const l of letters) if ((l.finding.run ?? run) === run) shapes.push(...findingShapes(work, l));

@@ -24,7 +24,8 @@ export interface PoleFlag {
 export function poleMarks(work: WallWork): PoleMark[] {
   const limits = bedLimits(work.wall);
   return work.gauge.courses.map((c) => {
-    const [least, most] = c.number === 1 ? [limits.firstLeast, limits.firstMost] : [limits.least, limits.most];
+    const [least, most] =
+      c.number === 1 ? [limits.firstLeast, limits.firstMost] : [limits.least, limits.most];
     const off = c.bed - work.wall.bed;
     const out = c.bed < least - SAME_PLACE || c.bed > most + SAME_PLACE;
     const state = out ? 'out' : Math.abs(off) < 0.2 ? 'target' : off < 0 ? 'tight' : 'open';
@@ -45,7 +46,8 @@ export function poleFlags(work: WallWork, run: number): PoleFlag[] {
     if (o.sill > 0) add(o.sill, `${o.name} sill`);
     add(o.head, `${o.name} head`);
   }
-  const heads = (names: string[]): string => (names.length > 1 && names.every((n) => n.endsWith(' head')) ? 'heads' : names.join(', '));
+  const heads = (names: string[]): string =>
+    names.length > 1 && names.every((n) => n.endsWith(' head')) ? 'heads' : names.join(', ');
   return [...at].map(([height, names]) => ({
     name: heads(names),
     at: height,

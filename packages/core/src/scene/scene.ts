@@ -32,7 +32,15 @@ export type Role =
 export type SceneShape =
   | { type: 'rect'; role: Role; x: number; y: number; w: number; h: number; id?: string }
   | { type: 'line'; role: Role; x1: number; y1: number; x2: number; y2: number; id?: string }
-  | { type: 'text'; role: Role; x: number; y: number; text: string; anchor: 'start' | 'middle' | 'end'; id?: string };
+  | {
+      type: 'text';
+      role: Role;
+      x: number;
+      y: number;
+      text: string;
+      anchor: 'start' | 'middle' | 'end';
+      id?: string;
+    };
 
 /** A picture in wall millimetres, y upwards from the wall's base. Pieces are columns, the rest plain shapes. */
 export interface Scene {
@@ -42,11 +50,33 @@ export interface Scene {
 }
 
 export const rect = (role: Role, x: number, y: number, w: number, h: number, id?: string): SceneShape => ({
-  type: 'rect', role, x, y, w, h, ...(id === undefined ? {} : { id }),
+  type: 'rect',
+  role,
+  x,
+  y,
+  w,
+  h,
+  ...(id === undefined ? {} : { id }),
 });
 export const line = (role: Role, x1: number, y1: number, x2: number, y2: number): SceneShape => ({
-  type: 'line', role, x1, y1, x2, y2,
+  type: 'line',
+  role,
+  x1,
+  y1,
+  x2,
+  y2,
 });
-export const words = (role: Role, x: number, y: number, text: string, anchor: 'start' | 'middle' | 'end' = 'start'): SceneShape => ({
-  type: 'text', role, x, y, text, anchor,
+export const words = (
+  role: Role,
+  x: number,
+  y: number,
+  text: string,
+  anchor: 'start' | 'middle' | 'end' = 'start',
+): SceneShape => ({
+  type: 'text',
+  role,
+  x,
+  y,
+  text,
+  anchor,
 });

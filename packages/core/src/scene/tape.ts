@@ -43,7 +43,8 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
     const cells = length > work.wall.unitLength * 0.8 ? shells.cells : 1;
     const cell = (length - web * (cells + 1)) / cells;
     if (cell < 20) continue;
-    for (let i = 0; i < cells; i++) shapes.push(rect('cell', piece.from + web + i * (cell + web), shell, cell, width - 2 * shell));
+    for (let i = 0; i < cells; i++)
+      shapes.push(rect('cell', piece.from + web + i * (cell + web), shell, cell, width - 2 * shell));
   }
   return { box: { x: 0, y: 0, w: work.wall.runs[runIndex]?.length ?? 0, h: width }, pieces: null, shapes };
 }

@@ -53,9 +53,28 @@ export interface SheetView {
     freeStart: boolean;
     corners: 'in-turn' | 'in-pairs';
   };
-  runs: { index: number; id: string; name: string; item: number; stated: number; length: number; x: number; y: number; heading: number }[];
+  runs: {
+    index: number;
+    id: string;
+    name: string;
+    item: number;
+    stated: number;
+    length: number;
+    x: number;
+    y: number;
+    heading: number;
+  }[];
   run: number;
-  openings: { id: string; name: string; index: number; run: number; from: number; to: number; sill: number; head: number }[];
+  openings: {
+    id: string;
+    name: string;
+    index: number;
+    run: number;
+    from: number;
+    to: number;
+    sill: number;
+    head: number;
+  }[];
   /** Where jambs stand on the bond, for a drag to settle on. */
   jambs: number[];
   courses: CourseLine[];
@@ -73,12 +92,24 @@ export interface SheetView {
   advised: boolean;
 }
 
-const figure = (p: WallPlan, scope: string, name: string, key: string, value: number, quantity: Figure['quantity']): Figure => ({
-  key: `${p.wall.id}/${scope}/${key}`, name, value, quantity,
+const figure = (
+  p: WallPlan,
+  scope: string,
+  name: string,
+  key: string,
+  value: number,
+  quantity: Figure['quantity'],
+): Figure => ({
+  key: `${p.wall.id}/${scope}/${key}`,
+  name,
+  value,
+  quantity,
 });
 
 const counted = (p: WallPlan, scope: string, pieces: Record<Kind, number>): Figure[] =>
-  KINDS.filter((k) => pieces[k] > 0).map((k) => figure(p, scope, KIND_NAMES[k], `pieces.${k}`, pieces[k], 'count'));
+  KINDS.filter((k) => pieces[k] > 0).map((k) =>
+    figure(p, scope, KIND_NAMES[k], `pieces.${k}`, pieces[k], 'count'),
+  );
 
 function runFigures(p: WallPlan, run: number): Figure[] {
   const place = p.runs.findIndex((r) => r.index === run);
@@ -98,10 +129,19 @@ function wallFigures(p: WallPlan): Figure[] {
   const { pack } = p.wall.profile;
   return [
     ...counted(p, 'wall', tally.pieces),
-    ...buy.map((l) => figure(p, 'wall', `Order: ${KIND_NAMES[l.kind].toLowerCase()}`, `buy.${l.kind}`, l.ordered, 'count')),
+    ...buy.map((l) =>
+      figure(p, 'wall', `Order: ${KIND_NAMES[l.kind].toLowerCase()}`, `buy.${l.kind}`, l.ordered, 'count'),
+    ),
     figure(p, 'wall', 'Mortar in the joints', 'mortar.geometric', tally.mortar.geometric, 'volume'),
     figure(p, 'wall', 'Mortar to mix', 'mortar.used', tally.mortar.used, 'volume'),
-    figure(p, 'wall', `Order: mortar, ${pack.name}s`, 'mortar.ordered', packsOf(tally.mortar.used, pack), 'count'),
+    figure(
+      p,
+      'wall',
+      `Order: mortar, ${pack.name}s`,
+      'mortar.ordered',
+      packsOf(tally.mortar.used, pack),
+      'count',
+    ),
     figure(p, 'wall', 'Face, openings out', 'area', tally.area, 'area'),
   ];
 }
@@ -161,7 +201,16 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       heading: wall.line.runs[index]?.heading ?? 0,
     })),
     run,
-    openings: wall.openings.map(({ id, name, index, run: r, from, to, sill, head }) => ({ id, name, index, run: r, from, to, sill, head })),
+    openings: wall.openings.map(({ id, name, index, run: r, from, to, sill, head }) => ({
+      id,
+      name,
+      index,
+      run: r,
+      from,
+      to,
+      sill,
+      head,
+    })),
     jambs: bonded ? jambPlaces(bonded).left : [],
     courses: courseLines(p, run),
     marks: poleMarks(p),

@@ -6,7 +6,10 @@ import type { SetWall } from './wall.js';
 
 /** Near enough to have been meant to close, too far to be one joint: half a unit. */
 const nearlyClosed = (wall: SetWall): boolean =>
-  !wall.line.closed && wall.runs.length > 2 && wall.line.gap > SAME_PLACE && wall.line.gap < wall.unitLength / 2;
+  !wall.line.closed &&
+  wall.runs.length > 2 &&
+  wall.line.gap > SAME_PLACE &&
+  wall.line.gap < wall.unitLength / 2;
 
 export function setOutIssues(wall: SetWall): Issue[] {
   const list: Issue[] = [];
@@ -25,7 +28,9 @@ export function setOutIssues(wall: SetWall): Issue[] {
   }
   const unplanned = [
     ...wall.runs.filter((r) => r.curved).map((r) => `${r.name} is curved`),
-    ...wall.line.corners.filter((c) => !isSquare(c.turn)).map((c) => `the corner after ${wall.runs[c.from]?.name ?? ''} turns ${c.turn}°`),
+    ...wall.line.corners
+      .filter((c) => !isSquare(c.turn))
+      .map((c) => `the corner after ${wall.runs[c.from]?.name ?? ''} turns ${c.turn}°`),
   ];
   if (unplanned.length > 0) {
     list.push(

@@ -78,7 +78,11 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
   const length = (l: number | string): number => toMillimetres(stated(l));
   const line = walkLine(
     wall.line.map((item) =>
-      isRun(item) ? { run: length(item.run) } : isArc(item) ? { arc: length(item.arc), sweep: item.sweep } : item,
+      isRun(item)
+        ? { run: length(item.run) }
+        : isArc(item)
+          ? { arc: length(item.arc), sweep: item.sweep }
+          : item,
     ),
     head,
   );

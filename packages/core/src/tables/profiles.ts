@@ -46,7 +46,11 @@ const us: Profile = {
   joint: inches(3, 8),
   bed: { least: inches(1, 4), most: inches(1, 2), source: 'TMS 602 3.3 B: 3/8 in ± 1/8 in, from memory' },
   firstBed: { least: inches(1, 4), most: inches(3, 4), source: 'TMS 602 3.3 B; IRC R606.3, from memory' },
-  head: { least: inches(1, 8), most: inches(3, 4), source: 'TMS 602 3.3 F: 3/8 in − 1/4 + 3/8 in, from memory' },
+  head: {
+    least: inches(1, 8),
+    most: inches(3, 4),
+    source: 'TMS 602 3.3 F: 3/8 in − 1/4 + 3/8 in, from memory',
+  },
   leastPiece: (u) => (u.family === 'block' ? inches(4) : half(u, inches(3, 8))),
   leastPieceSource: 'common practice: brick a half, block 4 in',
   leastLap: quarterUnit,
@@ -55,13 +59,16 @@ const us: Profile = {
   beddingSource: 'TMS 602 3.3 B: hollow units on face shells, solid units full, from memory',
   breakage: (u) => (u.family === 'block' ? 0.03 : 0.05),
   breakageSource: 'common practice: block 3 %, brick 5 %',
-  mortar: (u) =>
-    u.shells ? { rateM3PerM2: (8.5 * CUBIC_FOOT) / (100 * 0.09290304) } : { factor: 1.15 },
+  mortar: (u) => (u.shells ? { rateM3PerM2: (8.5 * CUBIC_FOOT) / (100 * 0.09290304) } : { factor: 1.15 }),
   mortarSource: (u) =>
     u.shells
       ? 'site rate 8.5 ft³ per 100 ft² of wall (published handbook table, from memory): joint geometry alone is 3 to 8 times too little for hollow block'
       : 'geometric × 1.15; BIA Technical Note 10 gives 10 to 25 % waste, from memory',
-  pack: { name: '80 lb bag', m3: 0.67 * CUBIC_FOOT, source: 'premixed mortar, about 0.67 ft³ a bag: common practice' },
+  pack: {
+    name: '80 lb bag',
+    m3: 0.67 * CUBIC_FOOT,
+    source: 'premixed mortar, about 0.67 ft³ a bag: common practice',
+  },
 };
 
 const uk: Profile = {
@@ -82,7 +89,11 @@ const uk: Profile = {
   breakageSource: 'common practice: block 3 %, brick 5 %',
   mortar: (u) => ({ factor: u.family === 'block' ? 1.2 : 1.15 }),
   mortarSource: (u) => `geometric × ${u.family === 'block' ? '1.20' : '1.15'}: common practice`,
-  pack: { name: '25 kg bag', m3: 0.0135, source: '25 kg of dry mortar makes about 13 to 14 litres: common practice' },
+  pack: {
+    name: '25 kg bag',
+    m3: 0.0135,
+    source: '25 kg of dry mortar makes about 13 to 14 litres: common practice',
+  },
 };
 
 const earth: Profile = {

@@ -22,7 +22,8 @@ export interface UnitShape {
   source: string;
 }
 
-const CMU_SOURCE = 'Specified = nominal less 3/8 in (TMS 402, TEK 5-12, from memory); shells and webs ASTM C90 minimum, from memory';
+const CMU_SOURCE =
+  'Specified = nominal less 3/8 in (TMS 402, TEK 5-12, from memory); shells and webs ASTM C90 minimum, from memory';
 
 /** Minimum face shell and the older minimum web, by nominal width (figures kept with the unit). */
 const SHELL: Record<number, [Length, Length]> = {

@@ -77,14 +77,23 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     total: 0,
     sawn: new Map(),
     area: 0,
-    mortar: { beds: 0, perps: 0, bedLength: 0, perpCount: 0, spread: list[0]?.mortar.spread ?? 0, geometric: 0, used: 0 },
+    mortar: {
+      beds: 0,
+      perps: 0,
+      bedLength: 0,
+      perpCount: 0,
+      spread: list[0]?.mortar.spread ?? 0,
+      geometric: 0,
+      used: 0,
+    },
   };
   for (const t of list) {
     for (const k of KINDS) sum.pieces[k] += t.pieces[k];
     for (const [kind, of] of t.sawn) for (const [length, n] of of) addSawn(sum.sawn, kind, length, n);
     sum.total += t.total;
     sum.area += t.area;
-    for (const key of ['beds', 'perps', 'bedLength', 'perpCount', 'geometric', 'used'] as const) sum.mortar[key] += t.mortar[key];
+    for (const key of ['beds', 'perps', 'bedLength', 'perpCount', 'geometric', 'used'] as const)
+      sum.mortar[key] += t.mortar[key];
   }
   return sum;
 }
@@ -98,7 +107,8 @@ export interface BuyLine {
 }
 
 /** Ends of the same product under another name: a brick at a corner is a brick. */
-const boughtAs = (kind: Kind, hollow: boolean): Kind => (!hollow && (kind === 'corner' || kind === 'jamb' || kind === 'beam') ? 'stretcher' : kind);
+const boughtAs = (kind: Kind, hollow: boolean): Kind =>
+  !hollow && (kind === 'corner' || kind === 'jamb' || kind === 'beam') ? 'stretcher' : kind;
 
 const SAWN_KINDS: readonly Kind[] = ['cut', 'three-quarter', 'closer'];
 
@@ -110,7 +120,8 @@ export function buyLines(wall: Pick<SetWall, 'unit' | 'profile' | 'unitLength'>,
     const was = net.get(kind) ?? { net: 0, toSaw: 0 };
     net.set(kind, { net: was.net + count, toSaw: was.toSaw + toSaw });
   };
-  const sawnCount = (kind: Kind): number => [...(tally.sawn.get(kind)?.values() ?? [])].reduce((a, b) => a + b, 0);
+  const sawnCount = (kind: Kind): number =>
+    [...(tally.sawn.get(kind)?.values() ?? [])].reduce((a, b) => a + b, 0);
   for (const kind of KINDS) {
     if (SAWN_KINDS.includes(kind)) continue;
     let count = tally.pieces[kind];

@@ -12,6 +12,8 @@ test('docs/job.schema.json is the form that check walks', () => {
 });
 
 test('the registry in docs/format.md names every finding code, and no other, with its meaning', () => {
-  const rows = [...readFileSync(docs('format.md'), 'utf8').matchAll(/^\| `([a-z-]+)` \| (.+) \|$/gm)].map((m) => [m[1], m[2]]);
+  const rows = [...readFileSync(docs('format.md'), 'utf8').matchAll(/^\| `([a-z-]+)` \| (.+) \|$/gm)].map(
+    (m) => [m[1], m[2]],
+  );
   expect(Object.fromEntries(rows)).toEqual(FINDINGS);
 });

@@ -30,7 +30,15 @@ export function documentOf(w: OneWall): JobDocument {
         height: w.height,
         ...(w.lengths ? { lengths: w.lengths } : {}),
         build: { kind: 'units', unit: w.unit ?? 'cmu-8x8x16', bond: 'half', ...w.build },
-        openings: (w.openings ?? []).map((o, i) => ({ id: `O${i + 1}`, run: 0, at: 0, width: 0, sill: 0, head: 0, ...o })),
+        openings: (w.openings ?? []).map((o, i) => ({
+          id: `O${i + 1}`,
+          run: 0,
+          at: 0,
+          width: 0,
+          sill: 0,
+          head: 0,
+          ...o,
+        })),
       },
     ],
   };
@@ -58,7 +66,13 @@ export const faultsOf = (document: unknown): string[] => {
 export const straight = (run: Stated): LineItem[] => [{ run }];
 export const corner = (a: Stated, b: Stated, turn = 90): LineItem[] => [{ run: a }, { turn }, { run: b }];
 export const closed = (a: Stated, b: Stated): LineItem[] => [
-  { run: a }, { turn: 90 }, { run: b }, { turn: 90 }, { run: a }, { turn: 90 }, { run: b },
+  { run: a },
+  { turn: 90 },
+  { run: b },
+  { turn: 90 },
+  { run: a },
+  { turn: 90 },
+  { run: b },
 ];
 
 export const lengths = (p: WallPlan, course: number, run = 0): number[] =>

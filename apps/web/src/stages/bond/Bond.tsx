@@ -22,18 +22,35 @@ export function Bond(props: PanelProps): ReactNode {
       <Section title="Unit and joints">
         <Pick label="Unit" value={view.wall.unit} options={units} onChange={(v) => set('/build/unit', v)} />
         <div className="grid grid-cols-2 gap-3">
-          <LengthField label="Head joint" name="head" value={view.wall.head} {...measure} onChange={(v) => set('/build/head', v)} />
-          <LengthField label="Bed, target" name="bed" value={view.wall.bed} {...measure} onChange={(v) => set('/build/bed', v)} />
+          <LengthField
+            label="Head joint"
+            name="head"
+            value={view.wall.head}
+            {...measure}
+            onChange={(v) => set('/build/head', v)}
+          />
+          <LengthField
+            label="Bed, target"
+            name="bed"
+            value={view.wall.bed}
+            {...measure}
+            onChange={(v) => set('/build/bed', v)}
+          />
         </div>
         {view.wall.freeStart && (
-        <Pick
-          label="Course 1 begins on"
-          value={view.wall.start}
-          options={[['whole', `a whole ${view.wall.family}`], ['half', `a half ${view.wall.family}`]]}
-          onChange={(v) => set('/build/start', v)}
-        />
+          <Pick
+            label="Course 1 begins on"
+            value={view.wall.start}
+            options={[
+              ['whole', `a whole ${view.wall.family}`],
+              ['half', `a half ${view.wall.family}`],
+            ]}
+            onChange={(v) => set('/build/start', v)}
+          />
         )}
-        <p role="alert" className="font-semibold text-fault">{refusal}</p>
+        <p role="alert" className="font-semibold text-fault">
+          {refusal}
+        </p>
       </Section>
       <Openings {...props} />
       <Section title="Ways to bond it" aside={<span className="text-[13px]">best first</span>}>

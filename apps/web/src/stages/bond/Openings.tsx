@@ -16,16 +16,35 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
   const set = (key: string) => (value: Stated) => edit([{ op: 'replace', path: `${path}/${key}`, value }]);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   return (
-    <li className={`border-b border-rule px-4 py-2 ${chosen ? 'bg-chalk-pale' : ''}`} onFocus={() => look({ opening: o.id })}>
+    <li
+      className={`border-b border-rule px-4 py-2 ${chosen ? 'bg-chalk-pale' : ''}`}
+      onFocus={() => look({ opening: o.id })}
+    >
       <div className="flex items-center justify-between">
         <p className="min-w-0 font-semibold break-words">{o.name}</p>
-        <button className="flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault" aria-label={`Take out ${o.name}`} onClick={() => edit([{ op: 'remove', path }])}>
+        <button
+          className="flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
+          aria-label={`Take out ${o.name}`}
+          onClick={() => edit([{ op: 'remove', path }])}
+        >
           <Trash2 size={15} aria-hidden="true" />
         </button>
       </div>
       <div className="grid grid-cols-2 gap-x-3">
-        <LengthField label="From the start" name={`${o.id}-at`} value={o.from + off} {...measure} onChange={set('at')} />
-        <LengthField label="Width" name={`${o.id}-width`} value={o.to - o.from - off} {...measure} onChange={set('width')} />
+        <LengthField
+          label="From the start"
+          name={`${o.id}-at`}
+          value={o.from + off}
+          {...measure}
+          onChange={set('at')}
+        />
+        <LengthField
+          label="Width"
+          name={`${o.id}-width`}
+          value={o.to - o.from - off}
+          {...measure}
+          onChange={set('width')}
+        />
         <LengthField label="Sill" name={`${o.id}-sill`} value={o.sill} {...measure} onChange={set('sill')} />
         <LengthField label="Head" name={`${o.id}-head`} value={o.head} {...measure} onChange={set('head')} />
       </div>
@@ -49,13 +68,21 @@ function newOpening({ job, view, show }: PanelProps): EditStep[] | null {
   if (to - from < module * 3 || left + module * 2 > to) return null;
   const courses = Math.max(2, Math.floor(height / pitch));
   const list = job.walls[index]?.openings;
-  const id = Array.from({ length: 1000 }, (_, i) => `W${i + 1}`).find((n) => !list?.some((o) => o.id === n)) ?? 'W';
+  const id =
+    Array.from({ length: 1000 }, (_, i) => `W${i + 1}`).find((n) => !list?.some((o) => o.id === n)) ?? 'W';
   const text = (mm: number): Stated => writeLength(millimetres(Math.round(mm * 1000) / 1000), show);
   const value = {
-    id, name: `Opening ${id}`, run: view.run, at: text(left + off), width: text(module * 2 + (nominal ? 0 : head)),
-    sill: text(Math.round(courses * 0.35) * pitch), head: text(Math.max(Math.round(courses * 0.35) + 1, Math.round(courses * 0.8)) * pitch),
+    id,
+    name: `Opening ${id}`,
+    run: view.run,
+    at: text(left + off),
+    width: text(module * 2 + (nominal ? 0 : head)),
+    sill: text(Math.round(courses * 0.35) * pitch),
+    head: text(Math.max(Math.round(courses * 0.35) + 1, Math.round(courses * 0.8)) * pitch),
   };
-  return list ? [{ op: 'add', path: `/walls/${index}/openings/-`, value }] : [{ op: 'add', path: `/walls/${index}/openings`, value: [value] }];
+  return list
+    ? [{ op: 'add', path: `/walls/${index}/openings/-`, value }]
+    : [{ op: 'add', path: `/walls/${index}/openings`, value: [value] }];
 }
 
 export function Openings(props: PanelProps): ReactNode {
@@ -65,7 +92,11 @@ export function Openings(props: PanelProps): ReactNode {
     <Section
       title="Openings"
       aside={
-        <button className="inline-flex min-h-7 items-center gap-1 font-semibold text-chalk disabled:text-soft" disabled={!fresh} onClick={() => fresh && edit(fresh)}>
+        <button
+          className="inline-flex min-h-7 items-center gap-1 font-semibold text-chalk disabled:text-soft"
+          disabled={!fresh}
+          onClick={() => fresh && edit(fresh)}
+        >
           <Plus size={15} aria-hidden="true" /> Add one
         </button>
       }

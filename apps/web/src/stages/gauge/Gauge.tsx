@@ -16,21 +16,43 @@ export function Gauge({ job, view, show }: PanelProps): ReactNode {
   const [least, most] = view.wall.bedLimits;
   return (
     <>
-      <Section title="Courses" aside={<span className="figures text-[13px]">{view.courses.length} in {sayMm(view.wall.built, show)}</span>}>
+      <Section
+        title="Courses"
+        aside={
+          <span className="figures text-[13px]">
+            {view.courses.length} in {sayMm(view.wall.built, show)}
+          </span>
+        }
+      >
         <div className="grid grid-cols-2 gap-3">
-          <LengthField label="Height" name="height" value={view.wall.height} {...measure} onChange={(v) => set('/height', v)} />
-          <LengthField label="Bed, target" name="bed" value={view.wall.bed} {...measure} onChange={(v) => set('/build/bed', v)} />
+          <LengthField
+            label="Height"
+            name="height"
+            value={view.wall.height}
+            {...measure}
+            onChange={(v) => set('/height', v)}
+          />
+          <LengthField
+            label="Bed, target"
+            name="bed"
+            value={view.wall.bed}
+            {...measure}
+            onChange={(v) => set('/build/bed', v)}
+          />
         </div>
         <p className="text-[13px] text-soft">
           Beds come to <span className="figures text-ink">{sayMm(Math.min(...beds), show)}</span>
           {Math.max(...beds) - Math.min(...beds) > 0.05 && (
             <>
-              {' '}to <span className="figures text-ink">{sayMm(Math.max(...beds), show)}</span>
+              {' '}
+              to <span className="figures text-ink">{sayMm(Math.max(...beds), show)}</span>
             </>
           )}
           ; they may be {sayMm(least, show)} to {sayMm(most, show)}.
         </p>
-        <p role="alert" className="font-semibold text-fault">{refusal}</p>
+        <p role="alert" className="font-semibold text-fault">
+          {refusal}
+        </p>
       </Section>
       <Section title="Ways to reach the height" aside={<span className="text-[13px]">best first</span>}>
         <Choices choices={view.choices.filter((c) => c.stage === 'gauge')} advised={view.advised} />

@@ -19,7 +19,13 @@ export function LinePlan({ view, go }: { view: SheetView; go: (run: number) => v
   const x = (v: number): number => (WIDE - w * scale) / 2 + (v - left) * scale;
   const y = (v: number): number => (HIGH + h * scale) / 2 - (v - bottom) * scale;
   return (
-    <svg width={WIDE} height={HIGH} role="group" aria-label="Plan of the line, one run pressed at a time" className="bg-paper">
+    <svg
+      width={WIDE}
+      height={HIGH}
+      role="group"
+      aria-label="Plan of the line, one run pressed at a time"
+      className="bg-paper"
+    >
       {ends.map((e) => {
         const here = e.index === view.run;
         const middle = { x: (x(e.x) + x(e.x2)) / 2, y: (y(e.y) + y(e.y2)) / 2 };
@@ -28,12 +34,30 @@ export function LinePlan({ view, go }: { view: SheetView; go: (run: number) => v
         const out = { x: Math.sin(a) * 13, y: Math.cos(a) * 13 };
         return (
           <g
-            key={e.id} role="button" tabIndex={0} aria-label={`Show ${e.name}`} aria-pressed={here} style={{ cursor: 'pointer' }}
-            onClick={() => go(e.index)} onKeyDown={(k) => (k.key === 'Enter' || k.key === ' ') && go(e.index)}
+            key={e.id}
+            role="button"
+            tabIndex={0}
+            aria-label={`Show ${e.name}`}
+            aria-pressed={here}
+            style={{ cursor: 'pointer' }}
+            onClick={() => go(e.index)}
+            onKeyDown={(k) => (k.key === 'Enter' || k.key === ' ') && go(e.index)}
           >
             <line x1={x(e.x)} y1={y(e.y)} x2={x(e.x2)} y2={y(e.y2)} stroke="transparent" strokeWidth="26" />
-            <line x1={x(e.x)} y1={y(e.y)} x2={x(e.x2)} y2={y(e.y2)} stroke={here ? '#22272b' : '#77726a'} strokeWidth={here ? 6 : 3} />
-            <text x={middle.x + out.x} y={middle.y + out.y + 4} textAnchor={Math.abs(out.x) > 6 ? (out.x > 0 ? 'start' : 'end') : 'middle'} className={`text-[12px] ${here ? 'fill-ink font-bold' : 'fill-soft'}`}>
+            <line
+              x1={x(e.x)}
+              y1={y(e.y)}
+              x2={x(e.x2)}
+              y2={y(e.y2)}
+              stroke={here ? '#22272b' : '#77726a'}
+              strokeWidth={here ? 6 : 3}
+            />
+            <text
+              x={middle.x + out.x}
+              y={middle.y + out.y + 4}
+              textAnchor={Math.abs(out.x) > 6 ? (out.x > 0 ? 'start' : 'end') : 'middle'}
+              className={`text-[12px] ${here ? 'fill-ink font-bold' : 'fill-soft'}`}
+            >
               {e.name}
             </text>
           </g>

@@ -41,7 +41,12 @@ export function SetOut({ job, view, show, stem }: PanelProps): ReactNode {
     <>
       <Section title="The line">
         <NameField label="Wall" value={view.wall.name} onChange={(v) => set('/name', v)} />
-        <Pick label="Shape" value={shape} options={shape === 'other' ? [...SHAPES, ['other', 'As drawn in the file']] : SHAPES} onChange={redraw} />
+        <Pick
+          label="Shape"
+          value={shape}
+          options={shape === 'other' ? [...SHAPES, ['other', 'As drawn in the file']] : SHAPES}
+          onChange={redraw}
+        />
         <LinePlan view={view} go={(run) => void navigate(`${base}/${run}/set-out`)} />
         <div className="grid grid-cols-2 gap-x-3 gap-y-2">
           {view.runs.map((r) => (
@@ -52,8 +57,13 @@ export function SetOut({ job, view, show, stem }: PanelProps): ReactNode {
               value={r.stated}
               {...measure}
               onChange={(v) => {
-                const opposite = view.wall.closed && view.runs.length === 4 ? view.runs[(r.index + 2) % 4] : undefined;
-                const steps = [r, ...(opposite ? [opposite] : [])].map((one) => ({ op: 'replace' as const, path: `${path}/line/${one.item}/run`, value: v }));
+                const opposite =
+                  view.wall.closed && view.runs.length === 4 ? view.runs[(r.index + 2) % 4] : undefined;
+                const steps = [r, ...(opposite ? [opposite] : [])].map((one) => ({
+                  op: 'replace' as const,
+                  path: `${path}/line/${one.item}/run`,
+                  value: v,
+                }));
                 return edit(steps);
               }}
             />
@@ -62,17 +72,30 @@ export function SetOut({ job, view, show, stem }: PanelProps): ReactNode {
         <Pick
           label="Lengths are"
           value={view.wall.nominal ? 'nominal' : 'actual'}
-          options={[['nominal', 'nominal: a joint longer than the tape'], ['actual', 'actual: what the tape reads']]}
+          options={[
+            ['nominal', 'nominal: a joint longer than the tape'],
+            ['actual', 'actual: what the tape reads'],
+          ]}
           onChange={(v) => set('/lengths', v)}
         />
         <p className="text-[13px] text-soft">
-          On the tape this run reads <span className="figures text-ink">{sayMm(view.runs[view.run]?.length ?? 0, show)}</span> on its outside face.
+          On the tape this run reads{' '}
+          <span className="figures text-ink">{sayMm(view.runs[view.run]?.length ?? 0, show)}</span> on its
+          outside face.
         </p>
       </Section>
       <Section title="The height">
-        <LengthField label="From the top of the footing" name="height" value={view.wall.height} {...measure} onChange={(v) => set('/height', v)} />
+        <LengthField
+          label="From the top of the footing"
+          name="height"
+          value={view.wall.height}
+          {...measure}
+          onChange={(v) => set('/height', v)}
+        />
       </Section>
-      <p role="alert" className="px-4 pt-2 font-semibold text-fault">{refusal}</p>
+      <p role="alert" className="px-4 pt-2 font-semibold text-fault">
+        {refusal}
+      </p>
     </>
   );
 }

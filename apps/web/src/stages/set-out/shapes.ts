@@ -17,5 +17,14 @@ export function lineFor(shape: LineShape, line: readonly LineItem[]): LineItem[]
   if (shape === 'straight') return [first];
   const side = (i: number, run: Stated, name: string): LineItem => ({ run, id: `side-${i}`, name });
   if (shape === 'corner') return [first, turn, side(2, second, 'Return')];
-  return [first, turn, side(2, second, 'Left side'), turn, side(3, first.run, 'Back'), turn, side(4, second, 'Right side'), turn];
+  return [
+    first,
+    turn,
+    side(2, second, 'Left side'),
+    turn,
+    side(3, first.run, 'Back'),
+    turn,
+    side(4, second, 'Right side'),
+    turn,
+  ];
 }

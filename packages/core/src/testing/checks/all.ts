@@ -7,10 +7,10 @@ import { tolerance, type PublishedCheck } from './list.js';
 export const CHECKS: Record<string, PublishedCheck[]> = {
   'Units and rules': SIZES,
   'Lengths on the tape': MODULAR,
-  'Counts': COUNTS,
+  Counts: COUNTS,
   'Brick lengths': BRICK_TABLE,
-  'Gauge': GAUGE,
-  'Mortar': MORTAR,
+  Gauge: GAUGE,
+  Mortar: MORTAR,
 };
 
 const cell = (text: string): string => text.replace(/\|/g, '\\|');
@@ -23,7 +23,10 @@ export function checksDocument(): string {
     '',
     '| row | what | wanted | within | source |',
     '| --- | --- | --- | --- | --- |',
-    ...list.map((c) => `| ${c.id} | ${cell(c.what)} | ${c.wanted} ${c.unit} | ${c.within === 0 ? 'exact' : `± ${Number(tolerance(c).toPrecision(3))}`} | ${cell(c.source)} |`),
+    ...list.map(
+      (c) =>
+        `| ${c.id} | ${cell(c.what)} | ${c.wanted} ${c.unit} | ${c.within === 0 ? 'exact' : `± ${Number(tolerance(c).toPrecision(3))}`} | ${cell(c.source)} |`,
+    ),
     '',
   ]);
   return [

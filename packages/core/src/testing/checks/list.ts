@@ -12,4 +12,5 @@ export interface PublishedCheck {
 }
 
 const FLOAT_NOISE = 1e-6;
-export const tolerance = (c: PublishedCheck): number => Math.max(c.within, Math.abs(c.wanted) * FLOAT_NOISE * 0.1, FLOAT_NOISE);
+export const tolerance = (c: PublishedCheck): number =>
+  Math.max(c.within, Math.abs(c.wanted) * FLOAT_NOISE * 0.1, FLOAT_NOISE);
