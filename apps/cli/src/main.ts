@@ -3,6 +3,12 @@ import { check, plan } from './commands.js';
 
 const COMMANDS: Record<string, (args: string[]) => number> = { check, plan, bench };
 
+// A reader that has seen enough (`| head`) is no fault.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code !== 'EPIPE') throw error;
+  process.exit(0);
+});
+
 const [name = '', ...args] = process.argv.slice(2);
 const command = COMMANDS[name];
 if (!command) {

@@ -47,7 +47,7 @@ export function PrintSheet({
           ))}
         </tbody>
       </table>
-      <p style={{ marginTop: '4mm' }}>{CAUTION}</p>
+      {svg === '' && <p style={{ marginTop: '4mm' }}>{CAUTION}</p>}
     </div>
   );
 }

@@ -17,7 +17,16 @@ function courses(from: number | null, to: number | null): string {
   return to === null || to === from ? `, course ${from}` : `, courses ${from} to ${to}`;
 }
 
-function One({ said, advised }: { said: SheetView['says'][number]; advised: boolean }): ReactNode {
+type Said = SheetView['says'][number];
+
+/** An earlier finding with the very same ways out, so that they are not shown twice. */
+const twinOf = (said: Said, shown: readonly Said[]): string | null =>
+  shown
+    .slice(0, shown.indexOf(said))
+    .find((s) => said.finding.fixes.length > 0 && fixesOf(s) === fixesOf(said))?.letter ?? null;
+const fixesOf = (s: Said): string => JSON.stringify(s.finding.fixes.map((f) => f.edit));
+
+function One({ said, advised, sameAs }: { said: Said; advised: boolean; sameAs: string | null }): ReactNode {
   const { letter, finding } = said;
   const chosen = useViewing((s) => s.letter === letter);
   const ref = useRef<HTMLLIElement>(null);
@@ -39,7 +48,8 @@ function One({ said, advised }: { said: SheetView['says'][number]; advised: bool
           <span className="font-semibold">{courses(finding.course, finding.to)}</span>
         </p>
         <p className="break-words">{finding.says}</p>
-        {finding.fixes.length > 0 && (
+        {sameAs && <p className="mt-1 text-[13px] text-soft">What settles {sameAs} settles this too.</p>}
+        {finding.fixes.length > 0 && !sameAs && (
           <div className="mt-2 flex flex-wrap gap-2">
             {finding.fixes.map((fix, i) => (
               <button
@@ -82,6 +92,7 @@ function Elsewhere({ view, stage, stem }: { view: SheetView; stage: StageKey; st
 
 /** What the wall says: each finding of this stage, where it is and what would settle it. */
 export function Says({ view, stage, stem }: { view: SheetView; stage: StageKey; stem: string }): ReactNode {
+  const shown = view.says.filter((s) => s.finding.stage === stage);
   const of = (severity: string): number => view.says.filter((s) => s.finding.severity === severity).length;
   const summary = [count(of('fault'), 'fault'), count(of('choice'), 'choice'), count(of('note'), 'note')]
     .filter(Boolean)
@@ -95,11 +106,9 @@ export function Says({ view, stage, stem }: { view: SheetView; stage: StageKey; 
         </p>
       </div>
       <ul>
-        {view.says
-          .filter((s) => s.finding.stage === stage)
-          .map((s) => (
-            <One key={s.letter} said={s} advised={view.advised} />
-          ))}
+        {shown.map((s) => (
+          <One key={s.letter} said={s} advised={view.advised} sameAs={twinOf(s, shown)} />
+        ))}
       </ul>
       <Elsewhere view={view} stage={stage} stem={stem} />
       {view.says.length === 0 && (
