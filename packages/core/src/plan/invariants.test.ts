@@ -43,8 +43,10 @@ const wall: fc.Arbitrary<OneWall> = fc.record({
     'block-440x215x100',
     'brick-215x102.5x65',
     'brick-modular-us',
+    'adobe-10x14x4',
+    'cmu-6x6x18',
   ),
-  profile: fc.constantFrom('us' as const, 'uk' as const),
+  profile: fc.constantFrom('us' as const, 'uk' as const, 'earth' as const),
   lengths: fc.constantFrom('nominal' as const, 'actual' as const),
   show: fc.constantFrom('ft-in' as const, 'mm' as const),
   build: fc.record({ start: fc.constantFrom('whole' as const, 'half' as const) }),
@@ -216,7 +218,7 @@ test('perps of a course that claims its laps lap by the rule', () => {
     fc.property(sound, (w) => {
       const p = planOf(w);
       if (p.findings.some((f) => f.code === 'straight-joint' || f.code === 'lap-short')) return true;
-      const least = { us: p.wall.unitLength / 4, uk: Math.max(0.4 * p.wall.unitHeight, 40), earth: 0 }[
+      const least = { us: p.wall.unitLength / 4, uk: Math.max(0.4 * p.wall.unitHeight, 40), earth: p.wall.unitLength / 4 }[
         w.profile ?? 'us'
       ];
       return p.runs.every((run) =>
