@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
 import type { LineItem } from '../job/types.js';
+import { gaugeSlack } from '../bond/row.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';
 import {
   closed,
@@ -104,7 +105,7 @@ const overlapsOpening = (p: WallPlan): boolean =>
       const across = Math.min(c.to[i] ?? 0, o.to) - Math.max(c.from[i] ?? 0, o.from);
       const up = Math.min(c.top[i] ?? 0, o.head) - Math.max(c.bottom[i] ?? 0, o.sill);
       // A bed's slack is taken up by bedding; the end of another run's unit is that run's own affair.
-      if (c.kind[i] !== SHOWN && across > 1e-3 && up > 6) return true;
+      if (c.kind[i] !== SHOWN && across > 1e-3 && up > gaugeSlack(p.wall) + 0.01) return true;
     }
     return false;
   });
@@ -218,9 +219,11 @@ test('perps of a course that claims its laps lap by the rule', () => {
     fc.property(sound, (w) => {
       const p = planOf(w);
       if (p.findings.some((f) => f.code === 'straight-joint' || f.code === 'lap-short')) return true;
-      const least = { us: p.wall.unitLength / 4, uk: Math.max(0.4 * p.wall.unitHeight, 40), earth: p.wall.unitLength / 4 }[
-        w.profile ?? 'us'
-      ];
+      const least = {
+        us: p.wall.unitLength / 4,
+        uk: Math.max(0.4 * p.wall.unitHeight, 40),
+        earth: p.wall.unitLength / 4,
+      }[w.profile ?? 'us'];
       return p.runs.every((run) =>
         run.rows.every((row, i) =>
           (run.rows[i + 1]?.perps ?? []).every((a) =>

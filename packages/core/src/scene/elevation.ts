@@ -21,10 +21,13 @@ export interface Lettered {
 export const letterFindings = (findings: readonly Finding[]): Lettered[] =>
   findings.map((finding, i) => ({ letter: letterOf(i), finding }));
 
+const isJoint = (f: Finding): boolean => f.code === 'straight-joint' || f.code === 'lap-short';
+
 function placeOf(work: WallWork, f: Finding): { x: number; y: number } {
   const { courses } = work.gauge;
   const from = courses[(f.course ?? 1) - 1];
-  const to = courses[(f.to ?? f.course ?? 1) - 1] ?? from;
+  // A joint's letter stands half way up it; any other at the lowest course it is about.
+  const to = isJoint(f) ? (courses[(f.to ?? f.course ?? 1) - 1] ?? from) : from;
   const length = work.wall.runs[f.run ?? 0]?.length ?? 0;
   const opening = work.wall.openings.find((o) => o.id === f.opening);
   // Low in an opening, clear of its name.
@@ -40,11 +43,7 @@ function findingShapes(work: WallWork, { letter, finding }: Lettered): SceneShap
   const { x, y } = placeOf(work, finding);
   const shapes: SceneShape[] = [];
   const { courses } = work.gauge;
-  if (
-    (finding.code === 'straight-joint' || finding.code === 'lap-short') &&
-    finding.course !== null &&
-    finding.at !== null
-  ) {
+  if (isJoint(finding) && finding.course !== null && finding.at !== null) {
     const low = courses[finding.course - 1];
     const high = courses[(finding.to ?? finding.course) - 1];
     if (low && high) shapes.push(line('bad-joint', finding.at, low.bottom, finding.at, high.top));

@@ -1,4 +1,4 @@
-import { sayMm } from '@even-tally/core';
+import { PROFILES, sayMm } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { edit, useOpenJob } from '../../state/openJob';
@@ -91,6 +91,19 @@ export function SetOut({ job, view, show, stem }: PanelProps): ReactNode {
           value={view.wall.height}
           {...measure}
           onChange={(v) => set('/height', v)}
+        />
+      </Section>
+      <Section title="The job">
+        <NameField
+          label="Job"
+          value={job.name}
+          onChange={(value) => edit([{ op: 'replace', path: '/name', value }])}
+        />
+        <Pick
+          label="Rules for joints, laps and waste"
+          value={job.profile}
+          options={Object.values(PROFILES).map((p) => [p.id, p.name] as const)}
+          onChange={(value) => edit([{ op: 'replace', path: '/profile', value }])}
         />
       </Section>
       <p role="alert" className="px-4 pt-2 font-semibold text-fault">
