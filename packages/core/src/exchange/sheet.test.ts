@@ -35,6 +35,20 @@ test('the tally as rows names wall, run, what and measure', () => {
   );
 });
 
+test.each([
+  [
+    { line: straight(2240), height: 2130, unit: 'brick-215x102.5x65', profile: 'uk' } as const,
+    /÷ courses/,
+    2130 / 28 - 65,
+  ],
+  [wall, /no number of whole courses/, 9.525],
+  [{ ...wall, openings: [], build: { gauge: { sawn: 1 } } }, /sawn course/, 9.525],
+])('the working of a bed says which way it was got', (w, formula, wanted) => {
+  const made = working(jobOf(w), [], 'w/wall/bed');
+  expect(made?.formula).toMatch(formula);
+  expect(made?.result).toBeCloseTo(wanted, 6);
+});
+
 test('every figure has a working whose result is the figure, with a source for every input', () => {
   const job = jobOf(wall);
   const p = planOf(wall, true);

@@ -162,12 +162,21 @@ const ordered: Make = (p, t) => ({
   source: p.wall.profile.pack.source,
 });
 
+/** In words, how this wall's beds were got: the three ways differ. */
+function bedFormula({ gauge }: WallPlan): string {
+  if (gauge.short !== 0) return 'the target bed: no number of whole courses lands inside the limits';
+  if (gauge.sawn !== null) return 'the target bed: the difference is in the sawn course';
+  if (gauge.lowest < gauge.count) return `the target bed: the difference is in the lowest ${gauge.lowest}`;
+  return 'height ÷ courses − unit height';
+}
+
 const bed: Make = (p) => ({
-  title: 'Bed, course 2 and up',
-  formula: 'height ÷ courses − unit height, unless put in the lowest beds',
+  title: 'Bed of the upper courses',
+  formula: bedFormula(p),
   inputs: [
     { name: 'height', value: p.wall.height, quantity: 'length', source: 'stated' },
-    count('courses', p.gauge.count, 'whole courses with the bed nearest its target, inside its limits'),
+    count('courses', p.gauge.count, 'whole courses with the bed nearest its target, or as chosen'),
+    { name: 'target bed', value: p.wall.bed, quantity: 'length', source: 'stated, or the profile’s' },
     { name: 'unit height', value: p.wall.unitHeight, quantity: 'length', source: p.wall.unit.source },
     {
       name: 'least bed',

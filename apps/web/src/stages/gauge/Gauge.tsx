@@ -1,6 +1,7 @@
 import { sayMm } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/openJob';
+import { look } from '../../state/view';
 import { LengthField } from '../../ui/LengthField';
 import { Section } from '../../ui/Section';
 import { Choices } from '../Choices';
@@ -48,7 +49,14 @@ export function Gauge({ job, view, show }: PanelProps): ReactNode {
               to <span className="figures text-ink">{sayMm(Math.max(...beds), show)}</span>
             </>
           )}
-          ; they may be {sayMm(least, show)} to {sayMm(most, show)}.
+          ; they may be {sayMm(least, show)} to {sayMm(most, show)}.{' '}
+          <button
+            className="min-h-6 font-semibold text-chalk underline"
+            aria-haspopup="dialog"
+            onClick={() => look({ figure: `${view.wall.id}/wall/bed` })}
+          >
+            How the bed is found
+          </button>
         </p>
         <p role="alert" className="font-semibold text-fault">
           {refusal}
