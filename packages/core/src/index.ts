@@ -18,7 +18,7 @@ export * from './gauge/courses.js';
 export * from './bond/kinds.js';
 export * from './bond/bond.js';
 export { jambPlaces } from './bond/snap.js';
-export { gaugeSlack, type Piece, type Row } from './bond/row.js';
+export type { Piece, Row } from './bond/row.js';
 export * from './tally/tally.js';
 export * from './plan/finding.js';
 export * from './plan/plan.js';

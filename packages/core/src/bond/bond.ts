@@ -1,8 +1,8 @@
-import type { Course } from '../gauge/courses.js';
+import { gaugeSlack, type Course } from '../gauge/courses.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import { runEnds, type RunEnds } from './ends.js';
 import { perpLines, type Parity, type RunLines } from './perpLine.js';
-import { coverOf, gaugeSlack, layRow, type Row } from './row.js';
+import { coverOf, layRow, type Row } from './row.js';
 
 export interface BondedRun {
   index: number;

@@ -288,9 +288,3 @@ export function coverOf(
   }
   return cover;
 }
-
-export const gaugeSlack = (wall: SetWall): number => {
-  const { bed } = wall.profile;
-  const up = toMillimetres(bed.most) - wall.bed;
-  return up > SAME_PLACE ? up : Math.max(SAME_PLACE, wall.bed - toMillimetres(bed.least));
-};

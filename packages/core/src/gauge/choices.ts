@@ -5,7 +5,7 @@ import type { EditStep } from '../job/edit.js';
 import type { SetWall } from '../setout/wall.js';
 import { GAUGE_WEIGHTS } from '../tables/weights.js';
 import type { Candidate } from '../plan/finding.js';
-import { bedLimits, layCourses, type GaugeSolution } from './courses.js';
+import { bedLimits, gaugeSlack, layCourses, type GaugeSolution, type Spread } from './courses.js';
 
 /** A sawn course thinner than this would not hold together under the saw: common practice. */
 const THINNEST_SAWN = 50;
@@ -17,6 +17,9 @@ interface Way {
   edit: EditStep[];
   cost: number;
   applied: boolean;
+  /** The courses it lays, and how far it raises the footing, mm. */
+  spread: Spread;
+  up?: number;
   /** What the plan does when the file says nothing: it leads whatever the rounding of costs. */
   leads?: boolean;
 }
@@ -52,6 +55,25 @@ function movedFooting(wall: SetWall, up: number): EditStep[] | null {
   return [...steps, ...gaugeEdit(wall, null)];
 }
 
+/** Sills and heads that would stand off the courses. A sill on the footing and a head at the top always land. */
+function offCourses(wall: SetWall, { spread, up = 0 }: Way): number {
+  const marks = layCourses(spread, wall.unitHeight).map((c) => c.top);
+  const slack = gaugeSlack(wall) + SAME_PLACE;
+  const heights = wall.openings.flatMap((o) => [
+    ...(o.sill > 0 ? [o.sill] : []),
+    ...(o.head < wall.height ? [o.head] : []),
+  ]);
+  return new Set(heights.filter((h) => marks.every((m) => Math.abs(m - (h - up)) > slack))).size;
+}
+
+/** A way that throws openings off the courses says so and pays for it. */
+function weighed(wall: SetWall, way: Way): Way {
+  const off = offCourses(wall, way);
+  if (off === 0) return way;
+  const says = `${way.says} ${off === 1 ? 'One sill or head then stands' : `${off} heights of sills and heads then stand`} off the courses.`;
+  return { ...way, says, cost: way.cost + off * GAUGE_WEIGHTS.openingOffCourse };
+}
+
 function ways(wall: SetWall, now: GaugeSolution): Way[] {
   const { height, unitHeight, bed } = wall;
   const limits = bedLimits(wall);
@@ -62,6 +84,13 @@ function ways(wall: SetWall, now: GaugeSolution): Way[] {
   const counts = [...new Set([below, Math.max(1, Math.ceil(height / pitch - 1e-9))])];
   const inForce = (count: number, lowest: number, sawn: number | null): boolean =>
     now.count === count && now.lowest === lowest && now.sawn === sawn && now.short === 0;
+  const even = (count: number, b: number): Spread => ({
+    count,
+    lowest: count,
+    lowBed: b,
+    bed: b,
+    sawn: null,
+  });
   const list: Way[] = [];
   const divides = counts.length === 1;
 
@@ -82,6 +111,7 @@ function ways(wall: SetWall, now: GaugeSolution): Way[] {
       edit: gaugeEdit(wall, n === defaultCount ? null : { courses: n }),
       cost: sumSquares(Array<number>(n).fill(b), bed),
       applied: inForce(n, n, null),
+      spread: even(n, b),
       leads: n === defaultCount,
     });
   }
@@ -100,6 +130,7 @@ function ways(wall: SetWall, now: GaugeSolution): Way[] {
       edit: gaugeEdit(wall, { courses: n, lowest }),
       cost: sumSquares(Array<number>(lowest).fill(low), bed),
       applied: inForce(n, lowest, null),
+      spread: { count: n, lowest, lowBed: low, bed, sawn: null },
     });
   }
 
@@ -114,6 +145,8 @@ function ways(wall: SetWall, now: GaugeSolution): Way[] {
         edit: footing,
         cost: GAUGE_WEIGHTS.movedFooting + Math.abs(up) / 10,
         applied: false,
+        spread: even(n, bed),
+        up,
       });
     }
     if (!wall.openings.some((o) => o.head > n * pitch + SAME_PLACE)) {
@@ -127,28 +160,21 @@ function ways(wall: SetWall, now: GaugeSolution): Way[] {
         ],
         cost: GAUGE_WEIGHTS.changedHeight + Math.abs(up) / 10,
         applied: false,
+        spread: even(n, bed),
       });
     }
   }
 
   const left = height - below * pitch - bed;
   if (left >= THINNEST_SAWN && left < unitHeight) {
-    const beds = layCourses(
-      { count: below + 1, lowest: below + 1, lowBed: bed, bed, sawn: null },
-      unitHeight,
-    );
     list.push({
       kind: 'sawn-course',
       name: `Saw course 1 to ${say(left)}`,
       says: `Saw course 1 to ${say(left)} and lay ${below} whole courses over it: every unit of one row is cut, where the ground hides it. A last resort.`,
       edit: gaugeEdit(wall, { sawn: 1 }),
-      cost:
-        GAUGE_WEIGHTS.cutCourse +
-        sumSquares(
-          beds.map((c) => c.bed),
-          bed,
-        ),
+      cost: GAUGE_WEIGHTS.cutCourse,
       applied: inForce(below + 1, below + 1, 1),
+      spread: { ...even(below + 1, bed), sawn: { number: 1, unitHeight: left } },
     });
   }
   return list;
@@ -157,7 +183,7 @@ function ways(wall: SetWall, now: GaugeSolution): Way[] {
 /** Every way to bring the courses to the height, best first. Ties keep the order above: ease, low, footing, height, saw. */
 export function gaugeCandidates(wall: SetWall, now: GaugeSolution): Candidate[] {
   return ways(wall, now)
-    .map((way, i) => ({ way, i }))
+    .map((way, i) => ({ way: weighed(wall, way), i }))
     .sort(
       (a, b) =>
         Number(b.way.leads ?? false) - Number(a.way.leads ?? false) || a.way.cost - b.way.cost || a.i - b.i,

@@ -38,6 +38,17 @@ test('moving the footing keeps every sill and head over the ground', () => {
   ]);
 });
 
+test('a way that throws sills and heads off the courses says so and ranks below one that does not', () => {
+  const openings = [{ at: "4'", width: "4'", sill: '3\' 4"', head: '6\' 8"' }];
+  const { choices } = planOf({ ...block, height: "9'", openings }, true);
+  expect(choices[0]).toMatchObject({ kind: 'change-height', rank: 1 });
+  const raise = choices.find((c) => c.name === 'Raise the footing 4″');
+  expect(raise?.says).toContain('2 heights of sills and heads then stand off the courses');
+  // A footing moved by a whole course would leave them be; without openings it ranks first.
+  const bare = planOf({ ...block, height: "9'" }, true).choices;
+  expect(bare[0]).toMatchObject({ kind: 'move-footing', rank: 1 });
+});
+
 test('the lowest beds take the difference and the rest keep the target', () => {
   const { courses } = planOf({ ...brick, height: 2130, build: { gauge: { courses: 28, lowest: 6 } } }).gauge;
   expect(courses.slice(0, 6).map((c) => c.bed)).toEqual(Array(6).fill(15));

@@ -42,6 +42,13 @@ export function bedLimits(wall: SetWall): BedLimits {
   };
 }
 
+/** How far off a course a sill or head may stand and still be met by its bed, mm. */
+export const gaugeSlack = (wall: SetWall): number => {
+  const { bed } = wall.profile;
+  const up = toMillimetres(bed.most) - wall.bed;
+  return up > SAME_PLACE ? up : Math.max(SAME_PLACE, wall.bed - toMillimetres(bed.least));
+};
+
 const within = (x: number, least: number, most: number): boolean =>
   x >= least - SAME_PLACE && x <= most + SAME_PLACE;
 

@@ -2,8 +2,7 @@ import { SAME_PLACE, millimetres } from '../measure/length.js';
 import { sayMm, writeLength } from '../measure/format.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
-import { gaugeSlack } from '../bond/row.js';
-import { bedLimits, type GaugeSolution } from './courses.js';
+import { bedLimits, gaugeSlack, type GaugeSolution } from './courses.js';
 
 function heightIssue(wall: SetWall, gauge: GaugeSolution): Issue[] {
   if (gauge.short === 0 && gauge.outside.length === 0) return [];

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
 import type { LineItem } from '../job/types.js';
-import { gaugeSlack } from '../bond/row.js';
+import { gaugeSlack } from '../gauge/courses.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';
 import {
   closed,

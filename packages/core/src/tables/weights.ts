@@ -15,6 +15,8 @@ export const GAUGE_WEIGHTS = {
   /** For every sawn course: it cuts every unit of a row. */
   cutCourse: 20_000,
   movedFooting: 10_000,
+  /** For each height of sills and heads that no longer falls on a course: a row is sawn to it. */
+  openingOffCourse: 3_000,
   /** Changing what was asked for is somebody else's decision. */
   changedHeight: 12_000,
 } as const;
