@@ -1,4 +1,4 @@
-import { SAME_PLACE, toMillimetres } from '../measure/length.js';
+import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { Kind } from './kinds.js';
 import { headLimits, THINNEST_PIECE, type PerpLine } from './perpLine.js';
