@@ -146,14 +146,36 @@ test('the first course over a head is beam, and a note says no lintel is designe
   expect(codes(gate)).toEqual([]);
 });
 
-test('a run that starts on the wrong unit for its corner says what is wrong and offers the other start', () => {
-  const p = planOf(
-    { line: corner("12'", "8'"), height: "8'", unit: 'cmu-6x8x16', build: { start: 'half' } },
-    true,
-  );
-  const bad = p.findings.find((f) => f.code === 'straight-joint' || f.code === 'lap-short');
-  expect(bad).toBeDefined();
-  expect(bad?.fixes.map((f) => f.says)).toContain('Begin on a whole block');
+test('course 1 begins as asked, also where that breaks the bond before a corner, and the other start ranks first', () => {
+  const p = planOf({ line: corner("12'", "8'"), height: "8'", build: { start: 'half' } }, true);
+  expect(kinds(p, 1)[0]).toBe('half');
+  expect(kinds(p, 2)[0]).toBe('stretcher');
+  expect(p.tally.pieces['three-quarter']).toBeGreaterThan(0);
+  expect(codes(p)).not.toContain('straight-joint');
+  const bond = p.choices.filter((c) => c.stage === 'bond');
+  expect(bond.map((c) => [c.kind, c.applied])).toEqual([
+    ['start-whole', false],
+    ['start-half', true],
+  ]);
+});
+
+test('perps that stand in line through three courses or more are a fault, counted and placed', () => {
+  const p = planOf({
+    line: corner(3868, 3700),
+    height: 1625.6,
+    lengths: 'actual',
+    unit: 'block-440x215x100',
+    show: 'mm',
+  });
+  const bad = p.findings.filter((f) => f.code === 'straight-joint');
+  expect(bad.length).toBeGreaterThan(0);
+  for (const f of bad) {
+    expect(f).toMatchObject({ severity: 'fault', course: 1, to: 7 });
+    expect(f.says).toMatch(/7 perps stand in line .* courses 1 to 7/);
+    // Every course really has a perp within the least lap of the place named.
+    const rows = p.runs[f.run ?? 0]?.rows ?? [];
+    expect(rows.every((r) => r.perps.some((x) => Math.abs(x.at - (f.at ?? 0)) <= 110))).toBe(true);
+  }
 });
 
 test('a curve and a squint are said to be unplanned, and the rest still plans', () => {

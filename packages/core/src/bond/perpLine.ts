@@ -105,7 +105,14 @@ function splits(gap: number, whole: number, head: number): number[][] {
  * The ways one course can be laid at the nominal joint when its length does not divide: bond kept from both
  * corners, and the odd pieces where the two meet (`at`), or at a free end.
  */
-function brokenLines(wall: SetWall, run: Run, ends: Ends, startsWhole: boolean, at: number): PerpLine[] {
+function brokenLines(
+  wall: SetWall,
+  run: Run,
+  ends: Ends,
+  startsWhole: boolean,
+  at: number,
+  mayFollow: boolean,
+): PerpLine[] {
   const { whole, half, shown } = modulesOf(wall);
   const end = run.to + wall.head;
   const startOffset = ends.start === 'return' ? shown : ends.start === 'free' && !startsWhole ? half : 0;
@@ -131,22 +138,21 @@ function brokenLines(wall: SetWall, run: Run, ends: Ends, startsWhole: boolean, 
     Math.ceil((end - run.from - endOffset) / whole),
   ).reverse();
   const tail = endOffset > 0 ? [end] : [];
-  if (ends.start === 'free' && !startsWhole) {
-    // The other corner rules: what is left over stands at the free end.
-    const kept = backwards.filter((x) => x > run.from + wall.head + THINNEST_PIECE);
-    return [make([run.from, ...kept, ...tail])];
-  }
+  // A course that only has to follow may let the corner rule, and stand what is left over at the free end.
+  const kept = backwards.filter((x) => x > run.from + wall.head + THINNEST_PIECE);
+  const led = ends.start === 'free' && mayFollow ? [make([run.from, ...kept, ...tail])] : [];
   const last = Math.max(run.from + startOffset, ...fromStart.filter((x) => x <= at));
   const first = backwards.find((x) => x >= last + whole - SAME_PLACE) ?? end - endOffset;
   const before = [...lead, ...fromStart.filter((x) => x <= last + SAME_PLACE)];
   const after = [...backwards.filter((x) => x >= first - SAME_PLACE), ...tail];
   const gap = first - last;
-  if (!(gap > SAME_PLACE)) return [make([...new Set([...before, ...after])].sort((a, b) => a - b))];
-  return splits(gap, whole, wall.head).map((slots) => {
+  if (!(gap > SAME_PLACE)) return [...led, make([...new Set([...before, ...after])].sort((a, b) => a - b))];
+  const broken = splits(gap, whole, wall.head).map((slots) => {
     let x = last;
     const inner = slots.slice(0, -1).map((s) => (x += s));
     return make([...before, ...inner, ...after]);
   });
+  return [...led, ...broken];
 }
 
 const lapsUnder = (a: PerpLine, b: PerpLine, least: number, end: number): number => {
@@ -188,8 +194,8 @@ export function perpLines(wall: SetWall, index: number, ends: RunEnds, startsWho
   const leastPiece = toMillimetres(wall.profile.leastPiece(wall.unit));
   let best: RunLines | null = null;
   let bestCost = Infinity;
-  for (const a of brokenLines(wall, run, both('odd'), startsWholeOnOdd, at)) {
-    for (const b of brokenLines(wall, run, both('even'), !startsWholeOnOdd, at + wall.unitLength / 2)) {
+  for (const a of brokenLines(wall, run, both('odd'), startsWholeOnOdd, at, false)) {
+    for (const b of brokenLines(wall, run, both('even'), !startsWholeOnOdd, at + wall.unitLength / 2, true)) {
       const slivers = [a, b].flatMap((l) =>
         l.u.slice(1).filter((x, i) => x - (l.u[i] ?? 0) - l.joint < leastPiece - SAME_PLACE),
       );
