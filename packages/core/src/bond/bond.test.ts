@@ -1,5 +1,6 @@
-import { closed, corner, kinds, lengths, planOf, straight } from '../testing/jobs.js';
+import { closed, corner, documentOf, kinds, lengths, planOf, soundJob, straight } from '../testing/jobs.js';
 import { planJson } from '../plan/json.js';
+import { plan } from '../plan/plan.js';
 
 const W = 193.675;
 const codes = (p: ReturnType<typeof planOf>): string[] => p.findings.map((f) => f.code);
@@ -185,6 +186,29 @@ test('a curve and a squint are said to be unplanned, and the rest still plans', 
   const arc = planOf({ line: [{ run: "8'" }, { arc: 3000, sweep: 90 }], height: "4'" });
   expect(codes(arc)).toContain('run-not-planned');
   expect(arc.runs).toHaveLength(1);
+});
+
+test('steel, grout and a meeting with another wall are kept and said to be unplanned, each by name', () => {
+  const document = documentOf({ line: straight("8'"), height: "4'" });
+  const [first] = document.walls;
+  if (!first) throw new Error('no wall');
+  const says = (extra: object): string | undefined =>
+    plan(
+      soundJob({
+        ...document,
+        walls: [
+          { ...first, ...extra },
+          { ...first, id: 'other' },
+        ],
+      }),
+    ).walls[0]?.findings.find((f) => f.code === 'stage-not-planned')?.says;
+  expect(says({})).toBeUndefined();
+  expect(says({ meets: { wall: 'other', run: 0, at: "4'" } })).toMatch(
+    /tally: where this wall meets another\.$/,
+  );
+  expect(says({ steel: { footing: { bar: '#4', count: 2 } }, grout: { fill: 'steel' } })).toMatch(
+    /: the steel, the grout\.$/,
+  );
 });
 
 test('a line that nearly closes is told by how much', () => {

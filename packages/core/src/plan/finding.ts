@@ -56,7 +56,8 @@ export const FINDINGS = {
   'lintel-not-designed': 'Something must carry the wall over an opening; it is not designed here.',
   'line-not-closed': 'The line comes back near its start without meeting it.',
   'run-not-planned': 'A curved run or a corner that is not square: its units are not laid out yet.',
-  'stage-not-planned': 'The job states steel or grout, which is kept but not worked out yet.',
+  'stage-not-planned':
+    'The job states steel, grout or a meeting with another wall, which is kept but not worked out yet.',
 } as const;
 
 export type FindingCode = keyof typeof FINDINGS;

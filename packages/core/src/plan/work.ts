@@ -21,15 +21,19 @@ export function workWall(job: JobDocument, index: number): WallWork {
 }
 
 function notBuiltYet(job: JobDocument, index: number): Issue[] {
-  const { steel, grout } = job.walls[index] ?? {};
-  if (!steel && !grout) return [];
-  const what = [steel ? 'steel' : '', grout ? 'grout' : ''].filter(Boolean).join(' and ');
+  const { steel, grout, meets } = job.walls[index] ?? {};
+  const what = [
+    steel ? 'the steel' : '',
+    grout ? 'the grout' : '',
+    meets ? 'where this wall meets another' : '',
+  ].filter(Boolean);
+  if (what.length === 0) return [];
   return [
     issue({
       code: 'stage-not-planned',
       stage: 'tally',
       severity: 'note',
-      says: `The ${what} written in this job ${steel && grout ? 'are' : 'is'} kept, but not worked out yet and not in the tally.`,
+      says: `Kept as written, but not worked out yet and not in the tally: ${what.join(', ')}.`,
       source: 'what this edition works out',
     }),
   ];
