@@ -15,6 +15,8 @@ export { findUnit } from './job/units.js';
 export * from './setout/line.js';
 export * from './setout/wall.js';
 export * from './gauge/courses.js';
+export * from './gauge/fixed.js';
+export * from './gauge/solve.js';
 export * from './bond/kinds.js';
 export * from './bond/bond.js';
 export { jambPlaces } from './bond/snap.js';

@@ -58,7 +58,7 @@ test('the lowest beds take the difference and the rest keep the target', () => {
 
 test('a sawn course is one row of cut units, low down, and the height is reached', () => {
   const p = planOf({ ...block, height: "9'", build: { gauge: { sawn: 1 } } });
-  expect(p.gauge.courses[0]?.sawn).toBe(true);
+  expect(p.gauge.courses[0]?.kind).toBe('sawn');
   expect(p.gauge.courses[0]?.unitHeight).toBeCloseTo(92.075, 6);
   expect(p.gauge.short).toBe(0);
   expect(p.tally.pieces.cut).toBe(12);

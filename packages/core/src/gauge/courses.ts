@@ -1,5 +1,6 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
+import type { MetCourse } from './meet.js';
 
 export interface Course {
   number: number;
@@ -8,21 +9,10 @@ export interface Course {
   top: number;
   bed: number;
   unitHeight: number;
-  sawn: boolean;
+  kind: CourseKind;
 }
 
-/** How the courses are got to the height: what was asked for, with every default decided. */
-export interface GaugeSolution {
-  courses: Course[];
-  count: number;
-  /** Lowest beds that take the difference; equal to `count` when all are eased. */
-  lowest: number;
-  sawn: number | null;
-  /** Height stated less height reached, mm. Zero when the top course lands. */
-  short: number;
-  /** Beds outside the profile's limits, by course number. */
-  outside: number[];
-}
+export type CourseKind = 'whole' | 'half-high' | 'sawn';
 
 export interface BedLimits {
   least: number;
@@ -82,82 +72,55 @@ export interface Spread {
   lowest: number;
   lowBed: number;
   bed: number;
-  /** Course sawn to this unit height, or null. */
-  sawn: { number: number; unitHeight: number } | null;
+  /** One course of another height, or null. */
+  odd: { number: number; unitHeight: number; kind: 'half-high' | 'sawn' } | null;
 }
+
+/** Every bed alike. */
+export const evenSpread = (count: number, bed: number): Spread => ({
+  count,
+  lowest: count,
+  lowBed: bed,
+  bed,
+  odd: null,
+});
 
 /** Courses from a spread, every height by multiplication from the base so that nothing accumulates. */
 export function layCourses(spread: Spread, unitHeight: number): Course[] {
   const courses: Course[] = [];
-  const lost = spread.sawn ? unitHeight - spread.sawn.unitHeight : 0;
+  const lost = spread.odd ? unitHeight - spread.odd.unitHeight : 0;
   for (let k = 1; k <= spread.count; k++) {
     const below = k - 1;
     const low = Math.min(below, spread.lowest);
-    const isSawn = spread.sawn?.number === k;
+    const odd = spread.odd?.number === k ? spread.odd : null;
     const bottom =
       low * (unitHeight + spread.lowBed) +
       (below - low) * (unitHeight + spread.bed) -
-      (spread.sawn && below >= spread.sawn.number ? lost : 0);
+      (spread.odd && below >= spread.odd.number ? lost : 0);
     const bed = k <= spread.lowest ? spread.lowBed : spread.bed;
-    const height = isSawn && spread.sawn ? spread.sawn.unitHeight : unitHeight;
-    courses.push({ number: k, bottom, top: bottom + bed + height, bed, unitHeight: height, sawn: isSawn });
+    const height = odd?.unitHeight ?? unitHeight;
+    courses.push({
+      number: k,
+      bottom,
+      top: bottom + bed + height,
+      bed,
+      unitHeight: height,
+      kind: odd?.kind ?? 'whole',
+    });
   }
   return courses;
 }
 
-function spreadFor(wall: SetWall): Spread {
-  const { height, unitHeight, bed, gauge } = wall;
-  const pitch = unitHeight + bed;
-  const even = (count: number, b: number): Spread => ({
-    count,
-    lowest: count,
-    lowBed: b,
-    bed: b,
-    sawn: null,
-  });
-  if (gauge.sawn !== undefined) {
-    const whole = gauge.courses !== undefined ? gauge.courses - 1 : Math.floor(height / pitch + 1e-9);
-    const left = height - whole * pitch - bed;
-    if (left > SAME_PLACE && left < unitHeight - SAME_PLACE) {
-      const number = Math.min(gauge.sawn, whole + 1);
-      return { ...even(whole + 1, bed), sawn: { number, unitHeight: left } };
+/** Courses of a solved pole. Beds alike stand at multiples from where they begin, so nothing accumulates. */
+export function layMet(met: readonly MetCourse[]): Course[] {
+  let [base, since] = [0, 0];
+  return met.map((c, k) => {
+    const before = met[k - 1];
+    if (before && (before.bed !== c.bed || before.unitHeight !== c.unitHeight)) {
+      base += (k - since) * (before.bed + before.unitHeight);
+      since = k;
     }
-    return even(Math.max(1, whole), bed);
-  }
-  if (gauge.courses === undefined && gauge.lowest === undefined) {
-    const count = easedCount(height, unitHeight, bed, bedLimits(wall));
-    return count === null ? even(nearestCount(height, pitch), bed) : even(count, height / count - unitHeight);
-  }
-  const count = gauge.courses ?? nearestCount(height, pitch);
-  const lowest = Math.min(gauge.lowest ?? count, count);
-  const lowBed = bed + (height - count * pitch) / lowest;
-  // A bed cannot be less than nothing: an impossible number of courses is laid at target and reported.
-  if (!(lowBed > 0)) return even(count, bed);
-  return { count, lowest, lowBed, bed: lowest === count ? lowBed : bed, sawn: null };
-}
-
-/**
- * The courses of a wall. With nothing said in `build.gauge`: the number of whole courses whose bed is inside
- * the limits and nearest its target, else the nearest whole number at the target bed (contract, Gauge).
- */
-export function solveGauge(wall: SetWall): GaugeSolution {
-  const spread = spreadFor(wall);
-  const courses = layCourses(spread, wall.unitHeight);
-  const limits = bedLimits(wall);
-  const outside = courses
-    .filter((c) =>
-      c.number === 1
-        ? !within(c.bed, limits.firstLeast, limits.firstMost)
-        : !within(c.bed, limits.least, limits.most),
-    )
-    .map((c) => c.number);
-  const short = wall.height - (courses.at(-1)?.top ?? 0);
-  return {
-    courses,
-    count: spread.count,
-    lowest: spread.lowest,
-    sawn: spread.sawn?.number ?? null,
-    short: Math.abs(short) < SAME_PLACE ? 0 : short,
-    outside,
-  };
+    const bottom = base + (k - since) * (c.bed + c.unitHeight);
+    return { number: k + 1, bottom, top: bottom + c.bed + c.unitHeight, ...c };
+  });
 }

@@ -2,7 +2,8 @@ import { SAME_PLACE, millimetres } from '../measure/length.js';
 import { sayMm, writeLength } from '../measure/format.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
-import { bedLimits, gaugeSlack, type GaugeSolution } from './courses.js';
+import { bedLimits, gaugeSlack } from './courses.js';
+import type { GaugeSolution } from './solve.js';
 
 function heightIssue(wall: SetWall, gauge: GaugeSolution): Issue[] {
   if (gauge.short === 0 && gauge.outside.length === 0) return [];
@@ -101,7 +102,45 @@ function openingIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
   });
 }
 
+/** Fixed heights, other than openings', that no course lands on. */
+function fixedIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
+  const slack = gaugeSlack(wall);
+  const marks = [0, ...gauge.courses.map((c) => c.top)];
+  const say = (n: number): string => sayMm(n, wall.show);
+  return wall.heights.flatMap((h) => {
+    const mark = nearest(marks, h.at)[0] ?? 0;
+    if (Math.abs(mark - h.at) <= Math.max(slack, h.tolerance) + SAME_PLACE) return [];
+    const course = Math.max(1, marks.indexOf(mark));
+    const unmet =
+      gauge.met && gauge.met.courses.length === 0 ? ' No gauge inside the limits meets them all.' : '';
+    const path = `/walls/${wall.index}/heights/${h.index}/at`;
+    const tries = h.must
+      ? []
+      : nearest(
+          marks.filter((m) => m > 0),
+          h.at,
+        ).map((m) => ({
+          says: `Move ${h.name} to ${say(m)}`,
+          edit: [{ op: 'replace' as const, path, value: writeLength(millimetres(m), wall.show) }],
+        }));
+    return [
+      issue({
+        code: 'fixed-height-missed',
+        stage: 'gauge',
+        severity: h.must ? 'fault' : 'choice',
+        course,
+        to: course,
+        key: `fixed-height-missed|${h.id}`,
+        says: `${h.name} at ${say(h.at)} is ${say(Math.abs(mark - h.at))} ${mark < h.at ? 'over' : 'under'} the top of course ${marks.indexOf(mark)}.${unmet}`,
+        source: wall.profile.bed.source,
+        tries,
+      }),
+    ];
+  });
+}
+
 export const gaugeIssues = (wall: SetWall, gauge: GaugeSolution): Issue[] => [
   ...heightIssue(wall, gauge),
+  ...fixedIssues(wall, gauge),
   ...openingIssues(wall, gauge),
 ];

@@ -10,6 +10,9 @@ const joint: Shape = { kind: 'length', least: 'above-zero', most: LIMITS.joint }
 const bar: Shape = { kind: 'oneOf', values: BAR_SIZES };
 const count = (most: number): Shape => ({ kind: 'number', least: 1, most, whole: true });
 
+const keep: Shape = { kind: 'oneOf', values: ['must', 'wish'] };
+const samples: Shape = { kind: 'list', of: length, least: 1, most: 500 };
+
 const size: Shape = {
   kind: 'object',
   keys: { length: required(length), height: required(length), width: required(length) },
@@ -27,6 +30,7 @@ const ownUnit: Shape = {
     shell: optional(length, 'face shell thickness'),
     web: optional(length, 'web thickness'),
     weight: optional({ kind: 'number', least: 0.01, most: 1000 }, 'kg'),
+    halfHigh: optional(length, 'height of the half-high unit that goes with it'),
   },
 };
 
@@ -67,6 +71,19 @@ const opening: Shape = {
     width: required(length),
     sill: required(place, 'above the wall’s base; 0 for a door'),
     head: required(length, 'top of the last course below the lintel'),
+    keep: optional(keep, 'must stand there, or may move to suit'),
+    tolerance: optional(place, 'how far its sill and head may stand off'),
+  },
+};
+
+const fixedHeight: Shape = {
+  kind: 'object',
+  keys: {
+    id: required(id),
+    name: optional(text),
+    at: required(length, 'above the wall’s base'),
+    keep: optional(keep, 'must land, or should'),
+    tolerance: optional(place, 'how far off a course may land'),
   },
 };
 
@@ -86,8 +103,28 @@ const build: Shape = {
         courses: optional(count(10_000), 'whole courses, chosen'),
         lowest: optional(count(10_000), 'beds that take the difference'),
         sawn: optional(count(10_000), 'the course sawn to what is left'),
+        halfHigh: optional(count(10_000), 'the course of half-high units'),
+        meet: optional({ kind: 'const', value: true }, 'a gauge for each stretch between fixed heights'),
+        allow: optional(
+          { kind: 'list', of: { kind: 'oneOf', values: ['half-high', 'sawn'] }, most: 2 },
+          'what meet may use besides whole courses',
+        ),
       },
     }),
+    face: optional({
+      kind: 'object',
+      keys: {
+        finish: optional({ kind: 'oneOf', values: ['fair', 'rendered'] }),
+        hiddenTo: optional(place, 'height that ground or a skirting hides'),
+      },
+    }),
+    samples: optional(
+      {
+        kind: 'object',
+        keys: { length: optional(samples), height: optional(samples), width: optional(samples) },
+      },
+      'real units, measured',
+    ),
   },
 };
 
@@ -128,6 +165,7 @@ const wall: Shape = {
     lengths: optional({ kind: 'oneOf', values: ['nominal', 'actual'] }),
     build: required(build),
     openings: optional({ kind: 'list', of: opening, most: 5000 }),
+    heights: optional({ kind: 'list', of: fixedHeight, most: 1000 }, 'fixed heights'),
     meets: optional({
       kind: 'object',
       keys: {

@@ -153,6 +153,19 @@ export function checkRules(job: JobDocument): Fault[] {
     if (sizes.length === 0) {
       set.openings.forEach((o, k) => faults.push(...openingFaults(set, o, set.openings.slice(0, k))));
     }
+    faults.push(
+      ...repeated(
+        set.heights.map((h) => ({ id: h.id, path: `/walls/${i}/heights/${h.index}/id` })),
+        'fixed height',
+      ),
+      ...set.heights
+        .filter((h) => !(h.at <= set.height + SAME_PLACE))
+        .map((h) => ({
+          path: `/walls/${i}/heights/${h.index}/at`,
+          wanted: `a height no higher than the wall, ${sayMm(set.height, set.show)}`,
+          got: sayMm(h.at, set.show),
+        })),
+    );
     units += unitsIn(set);
   });
   if (!(units <= LIMITS.units)) {

@@ -5,7 +5,7 @@ import type { Length } from '../measure/length.js';
  * so that the two cannot say different things.
  */
 export type Shape =
-  | { kind: 'const'; value: string | number }
+  | { kind: 'const'; value: string | number | boolean }
   | { kind: 'oneOf'; values: readonly (string | number)[] }
   | { kind: 'text'; empty?: boolean }
   | { kind: 'id' }

@@ -29,6 +29,28 @@ export interface Opening {
   width: Stated;
   sill: Stated;
   head: Stated;
+  /** `wish`: the frame is not bought, so it may move to suit. Left out: it must stand where it is stated. */
+  keep?: Keep;
+  /** How far its sill and head may stand off and still be taken. Left out: none. */
+  tolerance?: Stated;
+}
+
+export type Keep = 'must' | 'wish';
+
+/** A height some course must, or should, land on: a bearing, a floor, a plate, a dpc, an old course line. */
+export interface FixedHeight {
+  id: string;
+  name?: string;
+  at: Stated;
+  keep?: Keep;
+  tolerance?: Stated;
+}
+
+/** Real units measured before the first course: what the order said and what came are not the same. */
+export interface Samples {
+  length?: Stated[];
+  height?: Stated[];
+  width?: Stated[];
 }
 
 /** How the courses are got to the height. Absent: ease every bed, as the contract says. */
@@ -39,6 +61,20 @@ export interface Gauge {
   lowest?: number;
   /** One course sawn to what is left: its number, 1 lowest. */
   sawn?: number;
+  /** One course of half-high units: its number, 1 lowest. */
+  halfHigh?: number;
+  /** A gauge for each stretch between fixed heights, so that all of them land. */
+  meet?: true;
+  /** What `meet` may use besides whole courses. */
+  allow?: GaugeHelp[];
+}
+
+export type GaugeHelp = 'half-high' | 'sawn';
+
+/** What the face will be, and up to where ground or a skirting hides it. */
+export interface Face {
+  finish?: 'fair' | 'rendered';
+  hiddenTo?: Stated;
 }
 
 export interface Build {
@@ -51,6 +87,8 @@ export interface Build {
   bed?: Stated;
   head?: Stated;
   gauge?: Gauge;
+  face?: Face;
+  samples?: Samples;
 }
 
 export interface Steel {
@@ -67,6 +105,7 @@ export interface Wall {
   lengths?: 'nominal' | 'actual';
   build: Build;
   openings?: Opening[];
+  heights?: FixedHeight[];
   meets?: { wall: string; run: number; at: Stated };
   steel?: Steel;
   grout?: { fill: 'none' | 'steel' | 'all' | { every: number } };
@@ -82,6 +121,8 @@ export interface OwnUnit {
   shell?: Stated;
   web?: Stated;
   weight?: number;
+  /** Height of the half-high unit made to go with it. */
+  halfHigh?: Stated;
 }
 
 export interface JobDocument {

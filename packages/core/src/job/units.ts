@@ -17,6 +17,7 @@ function ownShape(unit: OwnUnit): UnitShape {
       ? { shell: stated(unit.shell ?? 0), web: stated(unit.web ?? 0), cells: unit.cells ?? 0 }
       : null,
     halves: 'sawn',
+    ...(unit.halfHigh === undefined ? {} : { halfHigh: stated(unit.halfHigh) }),
     source: 'stated in this job',
   };
 }

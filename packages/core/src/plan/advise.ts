@@ -6,8 +6,8 @@ import { checkJob } from '../job/check.js';
 import type { Job, JobDocument } from '../job/types.js';
 import { sayMm } from '../measure/format.js';
 import type { SetWall } from '../setout/wall.js';
-import type { Candidate, Choice, Finding, Fix } from './finding.js';
-import type { Issue } from './issue.js';
+import type { Candidate, Choice, Finding, FindingCode, Fix } from './finding.js';
+import type { Issue, Try } from './issue.js';
 import { issuesOf, workWall, type WallWork } from './work.js';
 
 /** Fixes shown for one finding: enough to choose from, few enough to read. */
@@ -31,17 +31,18 @@ function guards(job: JobDocument, index: number, edit: EditStep[]): Guard[] {
   return list;
 }
 
-/** Plans the edited wall and keeps the edits after which the issue is gone and no new fault stands. */
-function proved(
-  job: JobDocument,
-  index: number,
-  one: Issue,
-  faults: number,
-  tries: { says: string; edit: EditStep[] }[],
-): Fix[] {
+/**
+ * Plans the edited wall and keeps the edits after which the issue is gone and no new fault stands. Every choice
+ * that settles it is a fix; other tries only until there are enough to choose from.
+ */
+function proved(job: JobDocument, index: number, one: Issue, faults: number, choices: Try[]): Fix[] {
   const fixes: Fix[] = [];
-  for (const t of tries) {
-    if (fixes.length >= MOST_FIXES) break;
+  const seen = new Set<string>();
+  for (const [i, t] of [...choices, ...one.tries].entries()) {
+    if (i >= choices.length && fixes.length >= MOST_FIXES) break;
+    const key = JSON.stringify(t.edit);
+    if (seen.has(key)) continue;
+    seen.add(key);
     const after = edited(job, t.edit);
     if (!after) continue;
     const issues = issuesOf(after, index, workWall(after, index));
@@ -84,6 +85,18 @@ function bondCandidates(job: JobDocument, index: number, work: WallWork): Candid
   });
 }
 
+/** Which stage's choices may settle a finding. */
+const SETTLED_BY: Partial<Record<FindingCode, 'gauge' | 'bond'>> = {
+  'height-off-gauge': 'gauge',
+  'fixed-height-missed': 'gauge',
+  'opening-off-gauge': 'gauge',
+  'straight-joint': 'bond',
+  'lap-short': 'bond',
+  sliver: 'bond',
+  'head-joint-out': 'bond',
+  'opening-off-bond': 'bond',
+};
+
 const ranked = (candidates: Candidate[]): Choice[] => candidates.map((c, i) => ({ ...c, rank: i + 1 }));
 
 /** Choices, best first, and every issue with the fixes that are proved to settle it. */
@@ -100,13 +113,12 @@ export function adviseWall(
     .map(({ c }) => c);
   const faults = issues.filter((i) => i.severity === 'fault').length;
   const findings = issues.map((one): Finding => {
-    const { tries, key: _key, ...rest } = one;
-    const choices =
-      one.code === 'height-off-gauge'
-        ? gauge.filter((c) => c.edit.length > 0).map((c) => ({ says: c.name, edit: c.edit }))
-        : [];
-    const most = choices.length > 0 ? [...choices, ...tries] : tries;
-    return { ...rest, fixes: proved(job, index, one, faults, most) };
+    const { tries: _tries, key: _key, ...rest } = one;
+    const stage = SETTLED_BY[one.code];
+    const choices = (stage === 'gauge' ? gauge : stage === 'bond' ? bond : [])
+      .filter((c) => c.edit.length > 0)
+      .map((c) => ({ says: c.name, edit: c.edit }));
+    return { ...rest, fixes: proved(job, index, one, faults, choices) };
   });
   return { findings, choices: [...ranked(gauge), ...ranked(bond)] };
 }

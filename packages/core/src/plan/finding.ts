@@ -47,6 +47,7 @@ export interface Choice extends Candidate {
 /** The one registry of finding codes. `docs/format.md` is checked against it. */
 export const FINDINGS = {
   'height-off-gauge': 'No number of whole courses reaches the height with beds inside the limits.',
+  'fixed-height-missed': 'A height that a course must or should land on lies between two courses.',
   'opening-off-gauge': 'A sill or head does not fall on a course, so units are cut in height to it.',
   'opening-off-bond': 'A jamb does not fall on a perp, so units are sawn to it.',
   'straight-joint': 'Perps stand over one another: two courses are a caution, three or more a fault.',

@@ -88,7 +88,7 @@ function wallJson(p: WallPlan): Record<string, unknown> {
       course: c.number,
       leaf: 0,
       pieces: p.runs.flatMap((run) =>
-        (run.rows[i]?.pieces ?? []).map((piece) => pieceJson(p, run, piece, c.sawn)),
+        (run.rows[i]?.pieces ?? []).map((piece) => pieceJson(p, run, piece, c.kind === 'sawn')),
       ),
     })),
     units: countsJson(p.tally.pieces, p.tally.total),

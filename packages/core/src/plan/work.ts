@@ -1,7 +1,7 @@
 import { bondWall, type BondedRun } from '../bond/bond.js';
 import { bondIssues } from '../bond/issues.js';
 import { gaugeIssues } from '../gauge/issues.js';
-import { solveGauge, type GaugeSolution } from '../gauge/courses.js';
+import { solveGauge, type GaugeSolution } from '../gauge/solve.js';
 import type { JobDocument } from '../job/types.js';
 import { setOutIssues } from '../setout/issues.js';
 import { setOutWall, type SetWall } from '../setout/wall.js';

@@ -74,7 +74,7 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
       put(
         course.number,
         kindIndex(p.kind),
-        p.cutFrom !== null || course.sawn,
+        p.cutFrom !== null || course.kind === 'sawn',
         p.from,
         p.to,
         low,

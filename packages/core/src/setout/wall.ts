@@ -18,6 +18,19 @@ export interface SetOpening {
   to: number;
   sill: number;
   head: number;
+  must: boolean;
+  /** How far its sill and head may stand off a course, mm. */
+  tolerance: number;
+}
+
+/** A fixed height that is not an opening's, mm above the base. */
+export interface SetHeight {
+  id: string;
+  name: string;
+  index: number;
+  at: number;
+  must: boolean;
+  tolerance: number;
 }
 
 export interface SetRun {
@@ -52,6 +65,11 @@ export interface SetWall {
   line: PlanLine;
   runs: SetRun[];
   openings: SetOpening[];
+  heights: SetHeight[];
+  /** Up to here ground, skirting or render hides the face, mm; all of it when rendered. */
+  hiddenTo: number;
+  /** Height of the half-high unit, or null where none is made. */
+  halfHigh: number | null;
   start: 'whole' | 'half';
   corners: 'in-turn' | 'in-pairs';
   gauge: Gauge;
@@ -126,7 +144,19 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
       to: length(o.at) + length(o.width),
       sill: length(o.sill),
       head: length(o.head),
+      must: o.keep !== 'wish',
+      tolerance: length(o.tolerance ?? 0),
     })),
+    heights: (wall.heights ?? []).map((h, i) => ({
+      id: h.id,
+      name: h.name ?? h.id,
+      index: i,
+      at: length(h.at),
+      must: h.keep !== 'wish',
+      tolerance: length(h.tolerance ?? 0),
+    })),
+    hiddenTo: wall.build.face?.finish === 'rendered' ? Infinity : length(wall.build.face?.hiddenTo ?? 0),
+    halfHigh: unit.halfHigh === undefined ? null : toMillimetres(unit.halfHigh),
     start: wall.build.start ?? 'whole',
     corners: wall.build.corners ?? 'in-turn',
     gauge: wall.build.gauge ?? {},

@@ -17,6 +17,10 @@ export interface Profile {
   joint: Length;
   bed: Limits;
   firstBed: Limits;
+  /** Beds that a finish, the ground or a skirting will hide. */
+  hiddenBed: Limits;
+  /** The largest change from one bed to the next that the eye passes over, and near eye level. */
+  change: { most: Length; atEye: Length; source: string };
   head: Limits;
   /** Shortest piece that is not a sliver. */
   leastPiece: (unit: UnitShape) => Length;
@@ -39,6 +43,10 @@ const greater = (a: number, b: number): Length => Math.max(Math.round(a), b) as 
 const CUBIC_FOOT = 0.028316846592;
 const quarterUnit = (u: UnitShape): Length => Math.round(u.length / 4) as Length;
 
+/** A mason's eye standing at the wall, and how far above and below it small changes show: common practice. */
+export const EYE_LEVEL = millimetres(1500);
+export const EYE_REACH = millimetres(450);
+
 const us: Profile = {
   id: 'us',
   name: 'United States',
@@ -46,6 +54,8 @@ const us: Profile = {
   joint: inches(3, 8),
   bed: { least: inches(1, 4), most: inches(1, 2), source: 'TMS 602 3.3 B: 3/8 in ± 1/8 in, from memory' },
   firstBed: { least: inches(1, 4), most: inches(3, 4), source: 'TMS 602 3.3 B; IRC R606.3, from memory' },
+  hiddenBed: { least: inches(3, 16), most: inches(3, 4), source: 'common practice' },
+  change: { most: inches(1, 8), atEye: inches(1, 16), source: 'common practice' },
   head: {
     least: inches(1, 8),
     most: inches(3, 4),
@@ -78,6 +88,8 @@ const uk: Profile = {
   joint: millimetres(10),
   bed: { least: millimetres(6), most: millimetres(15), source: 'EN 1996-1-1 8.1.5, from memory' },
   firstBed: { least: millimetres(6), most: millimetres(25), source: 'common practice' },
+  hiddenBed: { least: millimetres(5), most: millimetres(20), source: 'common practice' },
+  change: { most: millimetres(3), atEye: millimetres(1.5), source: 'common practice' },
   head: { least: millimetres(6), most: millimetres(15), source: 'EN 1996-1-1 8.1.5, from memory' },
   leastPiece: (u) => (u.family === 'block' ? millimetres(100) : half(u, millimetres(10))),
   leastPieceSource: 'common practice: brick a half, block 100 mm',
@@ -104,6 +116,8 @@ const earth: Profile = {
   joint: inches(1),
   bed: { least: inches(1, 2), most: inches(1), source: 'earth code, joint about 1/2 to 1 in, from memory' },
   firstBed: { least: inches(1, 2), most: inches(3, 2), source: 'common practice' },
+  hiddenBed: { least: inches(1, 2), most: inches(3, 2), source: 'common practice' },
+  change: { most: inches(1, 4), atEye: inches(1, 8), source: 'common practice' },
   head: { least: inches(1, 2), most: inches(1), source: 'earth code, joint about 1/2 to 1 in, from memory' },
   leastPiece: (u) => half(u, inches(1)),
   leastPieceSource: 'common practice: a half',

@@ -15,6 +15,8 @@ export interface UnitShape {
   shells: { shell: Length; web: Length; cells: number } | null;
   /** Whether halves are bought as units or sawn from a whole one. */
   halves: 'bought' | 'sawn';
+  /** Height of the half-high unit made to go with it, where one is. */
+  halfHigh?: Length;
   /** The bed that makes whole courses fall on the module when the profile's joint does not. */
   bed?: Length;
   /** The joint the unit is made for when the profile's is not. */
@@ -45,6 +47,7 @@ function cmu(width: number, height: number, length: number): UnitShape {
     width: inches(width * 8 - 3, 8),
     shells: { shell, web, cells: 2 },
     halves: 'bought',
+    ...(height === 8 ? { halfHigh: inches(29, 8) } : {}),
     source: CMU_SOURCE,
   };
 }
@@ -59,7 +62,9 @@ function metricBlock(width: number): UnitShape {
     width: millimetres(width),
     shells: null,
     halves: 'sawn',
-    source: 'Work size; co-ordinating 450 × 225 (BS 6073-2, from memory). Taken as solid.',
+    ...(width >= 100 ? { halfHigh: millimetres(100) } : {}),
+    source:
+      'Work size; co-ordinating 450 × 225 (BS 6073-2, from memory). Taken as solid. Coursing unit 100 high: common practice.',
   };
 }
 

@@ -15,8 +15,12 @@ export const GAUGE_WEIGHTS = {
   /** For every sawn course: it cuts every unit of a row. */
   cutCourse: 20_000,
   movedFooting: 10_000,
+  /** Another unit to order, and a row that looks different. */
+  halfHighCourse: 15_000,
   /** For each height of sills and heads that no longer falls on a course: a row is sawn to it. */
   openingOffCourse: 3_000,
+  /** For each opening that may move and is brought to the courses. */
+  movedOpening: 500,
   /** Changing what was asked for is somebody else's decision. */
   changedHeight: 12_000,
 } as const;

@@ -1,6 +1,6 @@
 import { KINDS, type Kind } from '../bond/kinds.js';
 import type { BondedRun } from '../bond/bond.js';
-import type { GaugeSolution } from '../gauge/courses.js';
+import type { GaugeSolution } from '../gauge/solve.js';
 import type { SetWall } from '../setout/wall.js';
 import { unitsToSaw } from './offcuts.js';
 import { mortarOf, type MortarGeometry } from './mortar.js';
@@ -46,7 +46,7 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
   const pieces = zero();
   const sawn: Tally['sawn'] = new Map();
   let total = 0;
-  const sawnCourse = new Set(gauge.courses.filter((c) => c.sawn).map((c) => c.number));
+  const sawnCourse = new Set(gauge.courses.filter((c) => c.kind === 'sawn').map((c) => c.number));
   for (const [row, uses] of run.uses) {
     for (const p of row.pieces) {
       pieces[p.kind] += uses;
