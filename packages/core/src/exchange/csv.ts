@@ -23,7 +23,7 @@ export function tallyRows(plan: Plan): CsvRow[] {
         p.wall.name,
         '',
         `To order: ${KIND_NAMES[line.kind].toLowerCase()}`,
-        p.wall.unit.id,
+        line.unit,
         line.net,
         line.ordered,
         'units',

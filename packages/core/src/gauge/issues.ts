@@ -3,6 +3,7 @@ import { sayMm, writeLength } from '../measure/format.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import { bedLimits, gaugeSlack } from './courses.js';
+import { sampleIssues } from './sampleIssues.js';
 import type { GaugeSolution } from './solve.js';
 
 function heightIssue(wall: SetWall, gauge: GaugeSolution): Issue[] {
@@ -111,8 +112,9 @@ function fixedIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
     const mark = nearest(marks, h.at)[0] ?? 0;
     if (Math.abs(mark - h.at) <= Math.max(slack, h.tolerance) + SAME_PLACE) return [];
     const course = Math.max(1, marks.indexOf(mark));
-    const unmet =
-      gauge.met && gauge.met.courses.length === 0 ? ' No gauge inside the limits meets them all.' : '';
+    const unmet = gauge.met?.missed.some((m) => m.must || m.names.includes(h.name))
+      ? ' No gauge inside the limits meets every fixed height.'
+      : '';
     const path = `/walls/${wall.index}/heights/${h.index}/at`;
     const tries = h.must
       ? []
@@ -143,4 +145,5 @@ export const gaugeIssues = (wall: SetWall, gauge: GaugeSolution): Issue[] => [
   ...heightIssue(wall, gauge),
   ...fixedIssues(wall, gauge),
   ...openingIssues(wall, gauge),
+  ...sampleIssues(wall),
 ];

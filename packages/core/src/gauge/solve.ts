@@ -47,6 +47,18 @@ export function meetProblem(wall: SetWall, allow: readonly GaugeHelp[]): MeetPro
   };
 }
 
+/**
+ * Every fixed height met, or, when no gauge inside the limits meets all the musts together, as many as can be:
+ * what is missed then counts as a wish not met, and is listed.
+ */
+export function meetWall(wall: SetWall, allow: readonly GaugeHelp[]): MeetSolution {
+  const problem = meetProblem(wall, allow);
+  const strict = meetHeights(problem);
+  if (strict.courses.length > 0) return strict;
+  const top = problem.heights.length - 1;
+  return meetHeights({ ...problem, heights: problem.heights.map((h, i) => ({ ...h, must: i === top })) });
+}
+
 /** One course of another height among whole ones at even beds, or null when what is left suits no such course. */
 function withOdd(wall: SetWall, whole: number, number: number, kind: 'half-high' | 'sawn'): Spread | null {
   const { height, unitHeight, bed } = wall;
@@ -106,7 +118,7 @@ function outsideLimits(wall: SetWall, courses: readonly Course[]): number[] {
  * With `meet`: a gauge for each stretch between fixed heights, or, when none keeps them, as if it were not asked.
  */
 export function solveGauge(wall: SetWall): GaugeSolution {
-  const met = wall.gauge.meet ? meetHeights(meetProblem(wall, wall.gauge.allow ?? [])) : null;
+  const met = wall.gauge.meet ? meetWall(wall, wall.gauge.allow ?? []) : null;
   const solved = met !== null && met.courses.length > 0;
   const spread = spreadFor(wall);
   const courses = solved ? layMet(met.courses) : layCourses(spread, wall.unitHeight);

@@ -49,6 +49,7 @@ export const FINDINGS = {
   'height-off-gauge': 'No number of whole courses reaches the height with beds inside the limits.',
   'fixed-height-missed': 'A height that a course must or should land on lies between two courses.',
   'opening-off-gauge': 'A sill or head does not fall on a course, so units are cut in height to it.',
+  'unit-varies': 'Measured units differ more than the chosen joint can hide.',
   'opening-off-bond': 'A jamb does not fall on a perp, so units are sawn to it.',
   'straight-joint': 'Perps stand over one another: two courses are a caution, three or more a fault.',
   'lap-short': 'A perp laps the one below by less than the least lap.',

@@ -114,8 +114,8 @@ type UnitLines = Record<string, Record<string, { net: number; ordered: number }>
 function unitsJson(plan: Plan): UnitLines {
   const units: UnitLines = {};
   for (const p of plan.walls) {
-    const of = (units[p.wall.unit.id] ??= {});
     for (const line of buyLines(p.wall, p.tally)) {
+      const of = (units[line.unit] ??= {});
       const was = of[line.kind]?.net ?? 0;
       const net = was + line.net;
       of[line.kind] = { net, ordered: Math.ceil(net * (1 + p.wall.profile.breakage(p.wall.unit)) - 1e-9) };

@@ -2,7 +2,7 @@ import { toMillimetres } from '../measure/length.js';
 import { KINDS, type Kind } from '../bond/kinds.js';
 import type { Job } from '../job/types.js';
 import { KERF } from '../tally/offcuts.js';
-import { packsOf, type Tally } from '../tally/tally.js';
+import { buyKey, packsOf, type Tally } from '../tally/tally.js';
 import { plan, type SiteRecord, type WallPlan } from './plan.js';
 
 export type Quantity = 'count' | 'length' | 'area' | 'volume' | 'factor' | 'text';
@@ -64,11 +64,11 @@ const pieces: Make = (p, t, figure) => {
 };
 
 const buy: Make = (p, _t, figure) => {
-  const line = p.buy.find((l) => `buy.${l.kind}` === figure);
+  const line = p.buy.find((l) => buyKey(l) === figure);
   if (!line) return null;
   const breakage = p.wall.profile.breakage(p.wall.unit);
   return {
-    title: `To order: ${KIND_NAMES[line.kind].toLowerCase()}`,
+    title: `To order: ${line.halfHigh ? 'half-high ' : ''}${KIND_NAMES[line.kind].toLowerCase()}`,
     formula: 'net × (1 + breakage), rounded up once at the end',
     inputs: [
       count('net, whole units laid', line.net - line.toSaw),
@@ -165,6 +165,8 @@ const ordered: Make = (p, t) => ({
 /** In words, how this wall's beds were got: the three ways differ. */
 function bedFormula({ gauge }: WallPlan): string {
   if (gauge.short !== 0) return 'the target bed: no number of whole courses lands inside the limits';
+  if (gauge.met !== null && gauge.met.courses.length > 0)
+    return 'the least Σ (bed − target)² that lands on every fixed height, each stretch its own';
   if (gauge.sawn !== null) return 'the target bed: the difference is in the sawn course';
   if (gauge.lowest < gauge.count) return `the target bed: the difference is in the lowest ${gauge.lowest}`;
   return 'height ÷ courses − unit height';
@@ -223,7 +225,7 @@ const MAKERS: Record<string, Make> = {
 
 /**
  * Rebuilds how a figure came about. `key` is `<wall id>/<run number or "wall">/<figure>`, the figure one of
- * pieces.<kind>, buy.<kind>, area, bed, mortar.geometric, mortar.used, mortar.ordered. Null for an unknown key.
+ * pieces.<kind>, buy.<kind>, buy.half-high.<kind>, area, bed, mortar.geometric, mortar.used, mortar.ordered. Null for an unknown key.
  */
 export function working(job: Job, record: SiteRecord, key: string): Working | null {
   const [wallId, scope, figure = ''] = splitKey(key);

@@ -7,7 +7,7 @@ import { bedLimits } from '../gauge/courses.js';
 import type { Choice } from '../plan/finding.js';
 import type { WallPlan } from '../plan/plan.js';
 import { KIND_NAMES } from '../plan/working.js';
-import { packsOf } from '../tally/tally.js';
+import { buyKey, packsOf } from '../tally/tally.js';
 import { elevationScene, letterFindings, type Lettered } from './elevation.js';
 import { poleFlags, poleMarks, type PoleFlag, type PoleMark } from './pole.js';
 import type { Scene } from './scene.js';
@@ -130,7 +130,14 @@ function wallFigures(p: WallPlan): Figure[] {
   return [
     ...counted(p, 'wall', tally.pieces),
     ...buy.map((l) =>
-      figure(p, 'wall', `Order: ${KIND_NAMES[l.kind].toLowerCase()}`, `buy.${l.kind}`, l.ordered, 'count'),
+      figure(
+        p,
+        'wall',
+        `Order: ${l.halfHigh ? 'half-high ' : ''}${KIND_NAMES[l.kind].toLowerCase()}`,
+        buyKey(l),
+        l.ordered,
+        'count',
+      ),
     ),
     figure(p, 'wall', 'Mortar in the joints', 'mortar.geometric', tally.mortar.geometric, 'volume'),
     figure(p, 'wall', 'Mortar to mix', 'mortar.used', tally.mortar.used, 'volume'),

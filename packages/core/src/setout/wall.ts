@@ -2,10 +2,11 @@ import { toMillimetres, type Length } from '../measure/length.js';
 import type { Show } from '../measure/format.js';
 import { stated } from '../job/stated.js';
 import { findUnit } from '../job/units.js';
-import { isArc, isRun, type Gauge, type JobDocument, type Wall } from '../job/types.js';
+import { isArc, isRun, type Gauge, type JobDocument, type Samples, type Wall } from '../job/types.js';
 import { PROFILES, type Profile } from '../tables/profiles.js';
 import type { UnitShape } from '../tables/units.js';
 import { walkLine, type PlanLine } from './line.js';
+import { sampled, type Sampled } from './samples.js';
 
 export interface SetOpening {
   id: string;
@@ -73,6 +74,8 @@ export interface SetWall {
   start: 'whole' | 'half';
   corners: 'in-turn' | 'in-pairs';
   gauge: Gauge;
+  /** What measuring real units gave, where they were measured. */
+  samples: { length: Sampled | null; height: Sampled | null; width: Sampled | null };
 }
 
 /** Target joints: the wall's own, else the unit's, else the profile's. */
@@ -83,6 +86,33 @@ export function targetJoints(wall: Wall, unit: UnitShape, profile: Profile): { b
   };
 }
 
+const measured = (s: Samples | undefined): SetWall['samples'] => ({
+  length: sampled(s?.length),
+  height: sampled(s?.height),
+  width: sampled(s?.width),
+});
+
+/**
+ * What is laid: the unit as measured, else as specified. A joint nobody stated takes up the difference, so that
+ * the module stays: bricks 2 mm short get perps 2 mm wider.
+ */
+function laidSizes(
+  wall: Wall,
+  unit: UnitShape,
+  joints: { bed: Length; head: Length },
+  real: SetWall['samples'],
+): Pick<SetWall, 'unitLength' | 'unitHeight' | 'unitWidth' | 'bed' | 'head'> {
+  const laid = (size: Length, joint: Length, own: Sampled | null, stated: boolean): [number, number] => {
+    const [as, by] = [toMillimetres(size), toMillimetres(joint)];
+    if (!own) return [as, by];
+    const left = as + by - own.mean;
+    return [own.mean, stated || !(left > 0) ? by : left];
+  };
+  const [unitLength, head] = laid(unit.length, joints.head, real.length, wall.build.head !== undefined);
+  const [unitHeight, bed] = laid(unit.height, joints.bed, real.height, wall.build.bed !== undefined);
+  return { unitLength, head, unitHeight, bed, unitWidth: real.width?.mean ?? toMillimetres(unit.width) };
+}
+
 /** Reads one wall of a checked document. Throws when its unit is unknown, which `check` refuses. */
 export function setOutWall(job: JobDocument, index: number): SetWall {
   const wall = job.walls[index];
@@ -90,7 +120,9 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
   if (!wall || !unit) throw new TypeError(`wall ${index} is not in a checked document`);
   const profile = PROFILES[job.profile];
   const joints = targetJoints(wall, unit, profile);
-  const head = toMillimetres(joints.head);
+  const real = measured(wall.build.samples);
+  const laid = laidSizes(wall, unit, joints, real);
+  const { head } = laid;
   const nominal = (wall.lengths ?? profile.lengths) === 'nominal';
   const off = nominal ? head : 0;
   const length = (l: number | string): number => toMillimetres(stated(l));
@@ -117,7 +149,6 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
       curved: run.curved,
     };
   });
-  const unitLength = toMillimetres(unit.length);
   return {
     id: wall.id,
     name: wall.name,
@@ -125,12 +156,9 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     show: job.show,
     profile,
     unit,
-    unitLength,
-    unitHeight: toMillimetres(unit.height),
-    unitWidth: toMillimetres(unit.width),
-    half: (unitLength - head) / 2,
-    bed: toMillimetres(joints.bed),
-    head,
+    ...laid,
+    half: (laid.unitLength - head) / 2,
+    samples: real,
     height: length(wall.height),
     nominal,
     line,

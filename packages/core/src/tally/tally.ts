@@ -14,6 +14,8 @@ export interface Tally {
   total: number;
   /** Lengths of sawn pieces and how many of each, by what they are sawn from. */
   sawn: Map<Kind, Map<number, number>>;
+  /** Of the above, what stands in half-high courses: another unit to buy. */
+  halfHigh: { pieces: Counts; sawn: Map<Kind, Map<number, number>> };
   /** Net face area on the outside, openings out. */
   area: number;
   mortar: MortarGeometry & { geometric: number; used: number };
@@ -62,11 +64,35 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
       if (p.cutFrom === null) addSawn(sawn, 'stretcher', p.to - p.from, 1);
     }
   }
+  const halfHigh: Tally['halfHigh'] = { pieces: zero(), sawn: new Map() };
+  for (const course of gauge.courses.filter((c) => c.kind === 'half-high')) {
+    for (const p of run.rows[course.number - 1]?.pieces ?? []) {
+      halfHigh.pieces[p.kind] += 1;
+      if (p.cutFrom !== null)
+        addSawn(halfHigh.sawn, p.kind === 'beam' ? 'beam' : p.cutFrom, p.to - p.from, 1);
+    }
+  }
   const geometry = mortarOf(wall, run, gauge.courses);
   const geometric = geometry.beds + geometry.perps;
   const area = faceArea(wall, run.index, gauge.courses.at(-1)?.top ?? 0);
   const used = usedMortar(wall, geometric, area);
-  return { unit: wall.unit.id, pieces, total, sawn, area, mortar: { ...geometry, geometric, used } };
+  return {
+    unit: wall.unit.id,
+    pieces,
+    total,
+    sawn,
+    halfHigh,
+    area,
+    mortar: { ...geometry, geometric, used },
+  };
+}
+
+type Stock = Pick<Tally, 'pieces' | 'sawn'>;
+
+function addStock(into: Stock, from: Stock, times = 1): void {
+  for (const k of KINDS) into.pieces[k] += times * from.pieces[k];
+  for (const [kind, of] of from.sawn)
+    for (const [length, n] of of) addSawn(into.sawn, kind, length, times * n);
 }
 
 /** Several tallies of one unit added up. */
@@ -76,6 +102,7 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     pieces: zero(),
     total: 0,
     sawn: new Map(),
+    halfHigh: { pieces: zero(), sawn: new Map() },
     area: 0,
     mortar: {
       beds: 0,
@@ -88,8 +115,8 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     },
   };
   for (const t of list) {
-    for (const k of KINDS) sum.pieces[k] += t.pieces[k];
-    for (const [kind, of] of t.sawn) for (const [length, n] of of) addSawn(sum.sawn, kind, length, n);
+    addStock(sum, t);
+    addStock(sum.halfHigh, t.halfHigh);
     sum.total += t.total;
     sum.area += t.area;
     for (const key of ['beds', 'perps', 'bedLength', 'perpCount', 'geometric', 'used'] as const)
@@ -99,7 +126,11 @@ export function addTallies(unit: string, list: Tally[]): Tally {
 }
 
 export interface BuyLine {
+  /** Unit id; a half-high unit has its own. */
+  unit: string;
   kind: Kind;
+  /** The unit is half-high. */
+  halfHigh: boolean;
   net: number;
   ordered: number;
   /** Of `net`, whole units opened to saw pieces from. */
@@ -112,8 +143,12 @@ const boughtAs = (kind: Kind, hollow: boolean): Kind =>
 
 const SAWN_KINDS: readonly Kind[] = ['cut', 'three-quarter', 'closer'];
 
-/** What to buy: whole units, bought halves, and whole units for the sawn pieces with offcuts reused. */
-export function buyLines(wall: Pick<SetWall, 'unit' | 'profile' | 'unitLength'>, tally: Tally): BuyLine[] {
+type Buys = Pick<SetWall, 'unit' | 'profile' | 'unitLength'>;
+
+export const halfHighId = (unit: string): string => `${unit}-half-high`;
+
+function linesOf(wall: Buys, halfHigh: boolean, stock: Stock): BuyLine[] {
+  const unit = halfHigh ? halfHighId(wall.unit.id) : wall.unit.id;
   const hollow = wall.unit.shells !== null;
   const net = new Map<Kind, { net: number; toSaw: number }>();
   const add = (kind: Kind, count: number, toSaw: number): void => {
@@ -121,20 +156,37 @@ export function buyLines(wall: Pick<SetWall, 'unit' | 'profile' | 'unitLength'>,
     net.set(kind, { net: was.net + count, toSaw: was.toSaw + toSaw });
   };
   const sawnCount = (kind: Kind): number =>
-    [...(tally.sawn.get(kind)?.values() ?? [])].reduce((a, b) => a + b, 0);
+    [...(stock.sawn.get(kind)?.values() ?? [])].reduce((a, b) => a + b, 0);
   for (const kind of KINDS) {
     if (SAWN_KINDS.includes(kind)) continue;
-    let count = tally.pieces[kind];
+    let count = stock.pieces[kind];
     if (kind === 'half' && wall.unit.halves === 'sawn') continue;
     if (kind === 'beam') count -= sawnCount('beam');
     if (count > 0) add(boughtAs(kind, hollow), count, 0);
   }
-  for (const [kind, lengths] of tally.sawn) {
+  for (const [kind, lengths] of stock.sawn) {
     const units = unitsToSaw(lengths, wall.unitLength);
-    add(boughtAs(kind, hollow), units, units);
+    if (units > 0) add(boughtAs(kind, hollow), units, units);
   }
   const breakage = wall.profile.breakage(wall.unit);
-  return [...net].map(([kind, n]) => ({ kind, ...n, ordered: Math.ceil(n.net * (1 + breakage) - 1e-9) }));
+  return [...net].map(([kind, n]) => ({
+    unit,
+    kind,
+    halfHigh,
+    ...n,
+    ordered: Math.ceil(n.net * (1 + breakage) - 1e-9),
+  }));
 }
+
+/** What to buy: whole units, bought halves, and whole units for the sawn pieces with offcuts reused. */
+export function buyLines(wall: Buys, tally: Tally): BuyLine[] {
+  const whole: Stock = { pieces: zero(), sawn: new Map() };
+  addStock(whole, tally);
+  addStock(whole, tally.halfHigh, -1);
+  return [...linesOf(wall, false, whole), ...linesOf(wall, true, tally.halfHigh)];
+}
+
+/** What a line of the order is called in keys: `buy.stretcher`, `buy.half-high.stretcher`. */
+export const buyKey = (l: BuyLine): string => `buy.${l.halfHigh ? 'half-high.' : ''}${l.kind}`;
 
 export const packsOf = (m3: number, pack: { m3: number }): number => Math.ceil(m3 / pack.m3 - 1e-9);

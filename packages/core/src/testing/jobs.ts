@@ -1,6 +1,6 @@
 import { checkJob } from '../job/check.js';
 import { sayFault } from '../job/fault.js';
-import type { Build, Job, JobDocument, LineItem, Opening, Stated, Wall } from '../job/types.js';
+import type { Build, FixedHeight, Job, JobDocument, LineItem, Opening, Stated, Wall } from '../job/types.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 
 /** Small jobs for tests: one wall, everything unsaid left to the defaults. */
@@ -13,6 +13,7 @@ export interface OneWall {
   lengths?: Wall['lengths'];
   build?: Partial<Build>;
   openings?: Partial<Opening>[];
+  heights?: FixedHeight[];
 }
 
 export function documentOf(w: OneWall): JobDocument {
@@ -39,6 +40,7 @@ export function documentOf(w: OneWall): JobDocument {
           head: 0,
           ...o,
         })),
+        ...(w.heights ? { heights: w.heights } : {}),
       },
     ],
   };

@@ -5,8 +5,8 @@ import type { SetWall } from '../../setout/wall.js';
 import { GAUGE_WEIGHTS } from '../../tables/weights.js';
 import { layMet, type Course } from '../courses.js';
 import { fixedHeights } from '../fixed.js';
-import { meetHeights, type MeetSolution } from '../meet.js';
-import { meetProblem, type GaugeSolution } from '../solve.js';
+import type { MeetSolution } from '../meet.js';
+import { meetWall, type GaugeSolution } from '../solve.js';
 import { gaugeEdit, type GaugeWay } from './way.js';
 
 const HELPS: { kind: string; allow: GaugeHelp[]; name: string; says: string }[] = [
@@ -52,7 +52,7 @@ export function meetWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
   const list: GaugeWay[] = [];
   for (const help of HELPS) {
     if (help.allow.includes('half-high') && wall.halfHigh === null) continue;
-    const found = meetHeights(meetProblem(wall, help.allow));
+    const found = meetWall(wall, help.allow);
     const odd = found.courses.some((c) => c.kind !== 'whole');
     if (found.courses.length === 0 || (help.allow.length > 0 && !odd)) continue;
     const courses = layMet(found.courses);
