@@ -29,7 +29,8 @@ function wallText(p: WallPlan, show: JobDocument['show']): string[] {
     (k) => `  ${KIND_NAMES[k].padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`,
   );
   const order = p.buy.map(
-    (l) => `  ${`order, ${l.halfHigh ? 'half-high ' : ''}${KIND_NAMES[l.kind].toLowerCase()}`.padEnd(24)}${pad(String(l.ordered), 8)}`,
+    (l) =>
+      `  ${`order, ${l.halfHigh ? 'half-high ' : ''}${KIND_NAMES[l.kind].toLowerCase()}`.padEnd(24)}${pad(String(l.ordered), 8)}`,
   );
   const { pack } = p.wall.profile;
   const findings = p.findings.map(

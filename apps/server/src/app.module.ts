@@ -3,6 +3,7 @@ import { ThrottlerModule } from '@nestjs/throttler';
 import { LoggerModule } from 'nestjs-pino';
 import { AccountsModule } from './accounts/accounts.module.js';
 import { DatabaseModule } from './database/database.module.js';
+import { ExportsModule } from './exports/exports.module.js';
 import { HealthModule } from './health/health.controller.js';
 import { JobsModule } from './jobs/jobs.module.js';
 import { SETTINGS, type Settings } from './settings.js';
@@ -32,6 +33,7 @@ export class AppModule {
         DatabaseModule,
         AccountsModule,
         JobsModule,
+        ExportsModule,
         HealthModule,
       ],
       providers: [{ provide: SETTINGS, useValue: settings }],

@@ -77,20 +77,18 @@ test('a sign-in after too many tries is put off', async () => {
 });
 
 test('the demo yard is a private copy', async () => {
-  await server
-    .db('demo_jobs')
-    .insert({
-      name: 'one',
-      place: 0,
-      document: JSON.stringify({
-        format: 'even-tally/job',
-        version: 1,
-        name: 'Demo',
-        show: 'mm',
-        profile: 'uk',
-        walls: [],
-      }),
-    });
+  await server.db('demo_jobs').insert({
+    name: 'one',
+    place: 0,
+    document: JSON.stringify({
+      format: 'even-tally/job',
+      version: 1,
+      name: 'Demo',
+      show: 'mm',
+      profile: 'uk',
+      walls: [],
+    }),
+  });
   const [a, b] = [request.agent(server.http), request.agent(server.http)];
   await a.post('/api/demo').expect(201);
   await b.post('/api/demo').expect(201);

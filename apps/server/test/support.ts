@@ -1,5 +1,7 @@
+import { execFile } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import type { Server } from 'node:http';
+import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import knexModule, { type Knex } from 'knex';
 import request, { type Agent } from 'supertest';
@@ -83,4 +85,17 @@ export interface Kept {
 export async function addedJob(agent: Agent, document = job()): Promise<Kept> {
   const { body } = await agent.post('/api/jobs').send({ document }).expect(201);
   return body as Kept;
+}
+
+/** The text of a printed document, read back by another program. */
+export function readPdf(pdf: Buffer): Promise<string> {
+  return new Promise((resolve, reject) => {
+    const child = execFile(
+      process.execPath,
+      [join(__dirname, '../../../tools/read-pdf.mjs')],
+      { maxBuffer: 1e7 },
+      (error, out) => (error ? reject(error) : resolve(out)),
+    );
+    child.stdin?.end(pdf);
+  });
 }

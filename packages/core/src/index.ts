@@ -35,4 +35,5 @@ export * from './scene/tape.js';
 export * from './exchange/sheet.js';
 export * from './exchange/svg.js';
 export * from './exchange/csv.js';
+export * from './exchange/poleSheet.js';
 export * from './scene/view.js';

@@ -1,29 +1,9 @@
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  Header,
-  HttpCode,
-  Param,
-  ParseUUIDPipe,
-  Post,
-  Put,
-  UseGuards,
-} from '@nestjs/common';
+import { Body, Controller, Delete, Get, Header, HttpCode, Post, Put, UseGuards } from '@nestjs/common';
 import { ApiCookieAuth, ApiTags } from '@nestjs/swagger';
 import { CurrentVisitor, SignedIn, type Visitor } from '../accounts/session.js';
-import { Refusal } from '../errors/refusal.js';
+import { JobId } from './jobId.js';
 import { NewJob, SavedJob } from './jobs.dto.js';
 import { JobsService, type JobAnswer } from './jobs.service.js';
-
-const JobId = (): ParameterDecorator =>
-  Param(
-    'jobId',
-    new ParseUUIDPipe({
-      exceptionFactory: () => new Refusal(404, { says: 'There is no such job in this yard.' }),
-    }),
-  );
 
 @ApiTags('jobs')
 @ApiCookieAuth()

@@ -1,7 +1,11 @@
-import { showMm, type SheetView, type Show } from '@even-tally/core';
-import type { ReactNode } from 'react';
+import { drag as d3drag } from 'd3-drag';
+import { select } from 'd3-selection';
+import { millimetres, sayMm, showMm, writeLength, type SheetView, type Show } from '@even-tally/core';
+import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { drag, drop, edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
 import type { Layout } from './layout';
+import { heightEdit, type Flag } from './poleEdits';
 
 const WIDTH = 158;
 const POLE = 66;
@@ -10,20 +14,95 @@ const BED_INK = { target: 'none', tight: '#9a6700', open: '#9a6700', out: '#ae2a
 const BED_SIGN = { target: '', tight: '−', open: '+', out: '!' } as const;
 
 /** Heights that would lie on one another are pushed apart, bottom up. */
-function spaced(
-  flags: SheetView['flags'],
-  y: (mm: number) => number,
-): { name: string; y: number; at: number; onMark: boolean }[] {
-  const list = flags.map((f) => ({ ...f, y: y(f.at) })).sort((a, b) => b.y - a.y);
+function spaced(flags: readonly Flag[], y: (mm: number) => number): { flag: Flag; y: number }[] {
+  const list = flags.map((flag) => ({ flag, y: y(flag.at) })).sort((a, b) => b.y - a.y);
   let last = Infinity;
   return list.map((f) => {
-    last = Math.min(f.y, last - 17);
-    return { name: f.name, at: f.at, onMark: f.onMark, y: last };
+    last = Math.min(f.y, last - 25);
+    return { flag: f.flag, y: last };
   });
 }
 
+interface Props {
+  view: SheetView;
+  layout: Layout;
+  show: Show;
+}
+
+/** How near, in pixels, a dragged height must come to a mark to settle on it. */
+const REACH = 7;
+
+/** A fixed height: dragged up and down the pole, or nudged by the arrow keys. */
+function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): ReactNode {
+  const { layout, show, view } = props;
+  const ref = useRef<SVGGElement>(null);
+  const now = useRef({ ...props, flag });
+  useEffect(() => {
+    now.current = { ...props, flag };
+  });
+  useEffect(() => {
+    const node = ref.current;
+    if (!node) return;
+    let from = 0;
+    let start = now.current;
+    let steps: ReturnType<typeof heightEdit> = [];
+    const behaviour = d3drag<SVGGElement, unknown>()
+      .container(() => document.body)
+      .on('start', (event: { y: number }) => {
+        from = event.y;
+        start = now.current;
+        steps = [];
+      })
+      .on('drag', (event: { y: number }) => {
+        const { scale } = start.layout;
+        const to = start.flag.at + (from - event.y) / scale;
+        const next = heightEdit(start.view, start.flag, to, REACH / scale, start.show);
+        if (drag(next)) steps = next;
+      })
+      .on('end', () => drop(steps));
+    select(node).call(behaviour);
+    return () => void select(node).on('.drag', null);
+  }, []);
+  const nudge = (event: KeyboardEvent): void => {
+    const by = event.shiftKey ? view.wall.pitch : show === 'mm' ? 1 : 25.4 / 8;
+    const way = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
+    if (way === 0) return;
+    event.preventDefault();
+    event.stopPropagation();
+    const value = writeLength(millimetres(Math.round(Math.max(0, flag.at + way * by) * 1000) / 1000), show);
+    edit(flag.paths.map((path) => ({ op: 'replace', path, value })));
+  };
+  const at = layout.base - flag.at * layout.scale;
+  const edge = POLE + STAFF;
+  return (
+    <g
+      ref={ref}
+      role="button"
+      tabIndex={0}
+      data-height={flag.name}
+      style={{ cursor: 'ns-resize', touchAction: 'none' }}
+      aria-label={`${flag.name} at ${sayMm(flag.at, show)}, ${flag.must ? 'must land on a course' : 'may move'}, ${flag.onMark ? 'on a course' : 'off the courses'}. Arrow keys move it.`}
+      onKeyDown={nudge}
+    >
+      <path
+        d={`M${edge} ${at} L${edge + 8} ${y - 12} H${WIDTH - 2} V${y + 12} H${edge + 8} Z`}
+        fill={flag.onMark ? '#e6eef8' : '#fbe9e6'}
+        stroke={flag.onMark ? '#1e5aa0' : '#ae2a1c'}
+        strokeDasharray={flag.must ? undefined : '4 3'}
+      />
+      <text
+        x={edge + 11}
+        y={y + 4}
+        className={`text-[12px] font-semibold ${flag.onMark ? 'fill-chalk' : 'fill-fault'}`}
+      >
+        {shorten(flag.name)}
+      </text>
+    </g>
+  );
+}
+
 /** The story pole at the wall's own scale: cumulative heights, numbers, fixed heights, and beds off their target. */
-export function Pole({ view, layout, show }: { view: SheetView; layout: Layout; show: Show }): ReactNode {
+export function Pole({ view, layout, show }: Props): ReactNode {
   const live = useViewing((s) => s.course);
   const y = (mm: number): number => layout.base - mm * layout.scale;
   const top = Math.max(view.wall.height, view.wall.built);
@@ -107,20 +186,7 @@ export function Pole({ view, layout, show }: { view: SheetView; layout: Layout; 
         );
       })}
       {spaced(view.flags, y).map((f) => (
-        <g key={f.at}>
-          <path
-            d={`M${POLE + STAFF} ${y(f.at)} L${POLE + STAFF + 8} ${f.y - 8} H${WIDTH - 2} V${f.y + 8} H${POLE + STAFF + 8} Z`}
-            fill={f.onMark ? '#e6eef8' : '#fbe9e6'}
-            stroke={f.onMark ? '#1e5aa0' : '#ae2a1c'}
-          />
-          <text
-            x={POLE + STAFF + 11}
-            y={f.y + 4}
-            className={`text-[12px] font-semibold ${f.onMark ? 'fill-chalk' : 'fill-fault'}`}
-          >
-            {shorten(f.name)}
-          </text>
-        </g>
+        <FlagMark key={f.flag.paths[0]} view={view} layout={layout} show={show} flag={f.flag} y={f.y} />
       ))}
       <text x={POLE + STAFF / 2} y={layout.base + 24} textAnchor="middle" className="fill-soft text-[12px]">
         base 0

@@ -1,4 +1,4 @@
-import type { Fault, JobDocument } from '@even-tally/core';
+import type { Fault, JobDocument, Show } from '@even-tally/core';
 
 export interface Standing {
   signedIn: boolean;
@@ -75,3 +75,13 @@ export const addJob = (document: unknown): Promise<KeptJob> => ask('POST', '/api
 export const saveJob = (id: string, revision: number, document: JobDocument): Promise<KeptJob> =>
   ask('PUT', `/api/jobs/${id}`, { revision, document });
 export const removeJob = (id: string): Promise<void> => ask('DELETE', `/api/jobs/${id}`);
+
+/** The printed pole of one wall of a kept job. */
+export async function polePdf(id: string, wall: string, show: Show): Promise<Blob> {
+  const query = new URLSearchParams({ wall, show });
+  const response = await fetch(`/api/jobs/${id}/pole.pdf?${query}`).catch(() => null);
+  if (!response || response.status >= 502) throw new Away();
+  if (response.ok) return response.blob();
+  const { says } = (await response.json().catch(() => ({}))) as { says?: string };
+  throw new Refused(response.status, says ?? 'The server refused.');
+}

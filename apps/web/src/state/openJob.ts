@@ -230,6 +230,25 @@ export async function settle(how: 'mine' | 'theirs' | 'copy'): Promise<string | 
   return copy?.id ?? null;
 }
 
+/**
+ * The id of the open job once the server holds it as it stands: what is printed there is what is seen here.
+ * Rejects, saying why, when it cannot be kept.
+ */
+export function whenKept(): Promise<string> {
+  return new Promise((resolve, reject) => {
+    const look = (s: OpenJob): boolean => {
+      if (s.id && s.keeping === 'kept') resolve(s.id);
+      else if (s.keeping === 'keeping') return false;
+      else reject(new Error('Printing needs the server, and this job is not kept there yet.'));
+      return true;
+    };
+    if (look(openJob.getState())) return;
+    const stop = openJob.subscribe((s) => {
+      if (look(s)) stop();
+    });
+  });
+}
+
 /** The network is back, or the page is: try again now. */
 export function wake(): void {
   if (openJob.getState().keeping === 'held') soon(0);

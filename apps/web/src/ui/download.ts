@@ -1,6 +1,6 @@
-/** Hands a text to the browser as a file. */
-export function download(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Hands a text or a blob to the browser as a file. */
+export function download(name: string, type: string, content: string | Blob): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const a = document.createElement('a');
   a.href = url;
   a.download = name;

@@ -1,4 +1,14 @@
-import { columnBuffers, plan, sheetSvg, sheetView, tallyRows, working } from '@even-tally/core';
+import {
+  columnBuffers,
+  plan,
+  poleRows,
+  poleSheet,
+  sheetSvg,
+  sheetView,
+  tallyRows,
+  working,
+  workWall,
+} from '@even-tally/core';
 import type { Answer, Ask } from './protocol';
 
 type SheetAsk = Extract<Ask, { kind: 'sheet' }>;
@@ -52,7 +62,10 @@ self.onmessage = ({ data }: MessageEvent<Ask>): void => {
       answer({ kind: 'working', seq: data.seq, working: working(data.job, [], data.key) });
     else if (data.kind === 'rows')
       answer({ kind: 'rows', seq: data.seq, rows: tallyRows(plan(data.job, [], { advise: false })) });
-    else {
+    else if (data.kind === 'pole') {
+      const sheet = poleSheet(data.job.name, workWall(data.job, data.wall), data.show);
+      answer({ kind: 'rows', seq: data.seq, rows: poleRows(sheet, data.show) });
+    } else {
       const p = plan(data.job, [], { only: [data.wall] }).walls[0];
       if (p) answer({ kind: 'svg', seq: data.seq, svg: sheetSvg(p, data.run, data.show) });
     }

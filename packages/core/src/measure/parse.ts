@@ -90,3 +90,25 @@ export function parseTyped(text: string, bare: BareUnit, modules: Modules): Pars
   }
   return parseLength(text, bare);
 }
+
+export type ParsedList = { ok: true; lengths: Length[] } | { ok: false; why: string };
+
+/**
+ * Reads a list of measured lengths as typed or pasted: parted by commas, semicolons or new lines, and by spaces
+ * too where a bare number is a millimetre. Says which one did not read, by its place.
+ */
+export function parseMeasured(text: string, bare: BareUnit): ParsedList {
+  const parts = text
+    .split(bare === 'mm' && !/[a-z'"′″]/i.test(text) ? /[\s,;]+/ : /[,;\n\t]+/)
+    .map((p) => p.trim())
+    .filter(Boolean);
+  const lengths: Length[] = [];
+  for (const [i, part] of parts.entries()) {
+    const one = parseLength(part, bare);
+    if (!one.ok) return { ok: false, why: `number ${i + 1}: ${one.why}` };
+    if (!(one.length > 0))
+      return { ok: false, why: `number ${i + 1}: wanted a length above nothing, got ${part}` };
+    lengths.push(one.length);
+  }
+  return { ok: true, lengths };
+}

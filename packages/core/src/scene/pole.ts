@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
 import { showMm, type Show } from '../measure/format.js';
-import { bedLimits } from '../gauge/courses.js';
+import { bedLimits, gaugeSlack } from '../gauge/courses.js';
 import type { WallWork } from '../plan/work.js';
 import { line, rect, words, type Scene, type SceneShape } from './scene.js';
 
@@ -16,8 +16,11 @@ export interface PoleMark {
 export interface PoleFlag {
   name: string;
   at: number;
-  /** Whether it stands on a course mark. */
+  /** Whether it stands on a course mark, as near as it was asked to. */
   onMark: boolean;
+  must: boolean;
+  /** Places in the document that hold it, so that it can be moved: all of them together. */
+  paths: string[];
 }
 
 /** The marks of the story pole. */
@@ -35,23 +38,32 @@ export function poleMarks(work: WallWork): PoleMark[] {
 
 /** Fixed heights of a run: its top, and the sills and heads of its openings, those at one height together. */
 export function poleFlags(work: WallWork, run: number): PoleFlag[] {
+  const { wall } = work;
   const marks = [0, ...work.gauge.courses.map((c) => c.top)];
-  const at = new Map<number, string[]>();
-  const add = (height: number, name: string): void => {
-    const key = [...at.keys()].find((k) => Math.abs(k - height) < 1) ?? height;
-    at.set(key, [...(at.get(key) ?? []), name]);
+  const flags: (Omit<PoleFlag, 'name' | 'onMark'> & { names: string[]; tolerance: number })[] = [];
+  const add = (height: number, name: string, path: string, must: boolean, tolerance: number): void => {
+    const same = flags.find((f) => Math.abs(f.at - height) < 1);
+    if (!same) return void flags.push({ at: height, names: [name], paths: [path], must, tolerance });
+    same.names.push(name);
+    same.paths.push(path);
+    same.must ||= must;
+    same.tolerance = Math.min(same.tolerance, tolerance);
   };
-  add(work.wall.height, 'top');
-  for (const o of work.wall.openings.filter((one) => one.run === run)) {
-    if (o.sill > 0) add(o.sill, `${o.name} sill`);
-    add(o.head, `${o.name} head`);
+  const base = `/walls/${wall.index}`;
+  add(wall.height, 'top', `${base}/height`, true, 0);
+  for (const o of wall.openings.filter((one) => one.run === run)) {
+    const path = `${base}/openings/${o.index}`;
+    if (o.sill > 0) add(o.sill, `${o.name} sill`, `${path}/sill`, o.must, o.tolerance);
+    add(o.head, `${o.name} head`, `${path}/head`, o.must, o.tolerance);
   }
+  for (const h of wall.heights) add(h.at, h.name, `${base}/heights/${h.index}/at`, h.must, h.tolerance);
   const heads = (names: string[]): string =>
     names.length > 1 && names.every((n) => n.endsWith(' head')) ? 'heads' : names.join(', ');
-  return [...at].map(([height, names]) => ({
+  const slack = gaugeSlack(wall) + SAME_PLACE;
+  return flags.map(({ names, tolerance, ...f }) => ({
+    ...f,
     name: heads(names),
-    at: height,
-    onMark: marks.some((m) => Math.abs(m - height) < 3.3),
+    onMark: marks.some((m) => Math.abs(m - f.at) <= Math.max(slack, tolerance)),
   }));
 }
 

@@ -1,4 +1,6 @@
-import { toMillimetres } from '../measure/length.js';
+import { toMillimetres, type Length } from '../measure/length.js';
+import { leastJointFor, type Sampled } from '../setout/samples.js';
+import type { SetHeight, SetWall } from '../setout/wall.js';
 import type { Show } from '../measure/format.js';
 import { KINDS, type Kind } from '../bond/kinds.js';
 import { runEnds } from '../bond/ends.js';
@@ -30,6 +32,23 @@ export interface CourseLine {
   pieces: string;
 }
 
+/** What measuring real units says about one joint. */
+export interface SampleView extends Sampled {
+  size: 'length' | 'height';
+  joint: number;
+  /** Least joint that hides the largest of them. */
+  leastJoint: number;
+}
+
+function sampleViews(wall: SetWall): SampleView[] {
+  const { samples, profile } = wall;
+  const of = (size: SampleView['size'], joint: number, least: Length): SampleView[] => {
+    const units = samples[size];
+    return units ? [{ ...units, size, joint, leastJoint: leastJointFor(units, toMillimetres(least)) }] : [];
+  };
+  return [...of('height', wall.bed, profile.bed.least), ...of('length', wall.head, profile.head.least)];
+}
+
 /** Everything one sheet shows, as plain data and columns: what the worker hands to the screen. */
 export interface SheetView {
   wall: {
@@ -52,7 +71,11 @@ export interface SheetView {
     /** Whether `start` matters: run 0 begins at a free end. */
     freeStart: boolean;
     corners: 'in-turn' | 'in-pairs';
+    /** Up to here ground, a skirting or a finish hides the face, mm; Infinity when all of it is. */
+    hiddenTo: number;
   };
+  heights: SetHeight[];
+  samples: SampleView[];
   runs: {
     index: number;
     id: string;
@@ -74,6 +97,8 @@ export interface SheetView {
     to: number;
     sill: number;
     head: number;
+    must: boolean;
+    tolerance: number;
   }[];
   /** Where jambs stand on the bond, for a drag to settle on. */
   jambs: number[];
@@ -195,7 +220,10 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       closed: wall.line.closed,
       freeStart: runEnds(wall)[0]?.start.other === null,
       corners: wall.corners,
+      hiddenTo: wall.hiddenTo,
     },
+    heights: wall.heights,
+    samples: sampleViews(wall),
     runs: wall.runs.map((r, index) => ({
       index,
       id: r.id,
@@ -208,7 +236,7 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       heading: wall.line.runs[index]?.heading ?? 0,
     })),
     run,
-    openings: wall.openings.map(({ id, name, index, run: r, from, to, sill, head }) => ({
+    openings: wall.openings.map(({ id, name, index, run: r, from, to, sill, head, must, tolerance }) => ({
       id,
       name,
       index,
@@ -217,6 +245,8 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       to,
       sill,
       head,
+      must,
+      tolerance,
     })),
     jambs: bonded ? jambPlaces(bonded).left : [],
     courses: courseLines(p, run),

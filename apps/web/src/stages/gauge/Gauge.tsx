@@ -3,18 +3,24 @@ import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/openJob';
 import { look } from '../../state/view';
 import { LengthField } from '../../ui/LengthField';
+import { Pick } from '../../ui/Pick';
 import { Section } from '../../ui/Section';
 import { Choices } from '../Choices';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
+import { FixedHeights } from './FixedHeights';
+import { RealUnits } from './RealUnits';
+import { TakePole } from './TakePole';
 
 /** The height against whole courses, and the ways to bring them together. */
-export function Gauge({ job, view, show }: PanelProps): ReactNode {
+export function Gauge(props: PanelProps): ReactNode {
+  const { job, view, show } = props;
   const { set } = useWallFields(job, view);
   const refusal = useOpenJob((s) => s.refusal);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const beds = view.courses.map((c) => c.bed);
   const [least, most] = view.wall.bedLimits;
+  const rendered = view.wall.hiddenTo === Infinity;
   return (
     <>
       <Section
@@ -62,9 +68,37 @@ export function Gauge({ job, view, show }: PanelProps): ReactNode {
           {refusal}
         </p>
       </Section>
-      <Section title="Ways to reach the height" aside={<span className="text-[13px]">best first</span>}>
+      <Section title="Ways to reach the heights" aside={<span className="text-[13px]">best first</span>}>
         <Choices choices={view.choices.filter((c) => c.stage === 'gauge')} advised={view.advised} />
       </Section>
+      <FixedHeights {...props} />
+      <Section title="What will be seen">
+        <div className="grid grid-cols-2 gap-3">
+          <Pick
+            label="The face"
+            value={rendered ? 'rendered' : 'fair'}
+            options={[
+              ['fair', 'stays in sight'],
+              ['rendered', 'is rendered'],
+            ]}
+            onChange={(v) => set('/build/face', { finish: v })}
+          />
+          {!rendered && (
+            <LengthField
+              label="Hidden up to"
+              value={view.wall.hiddenTo}
+              {...measure}
+              onChange={(v) => set('/build/face', { hiddenTo: v })}
+            />
+          )}
+        </div>
+        <p className="text-[13px] text-soft">
+          Beds that soil, a skirting or render will hide may be fatter or thinner, and nobody counts the
+          change.
+        </p>
+      </Section>
+      <RealUnits {...props} />
+      <TakePole {...props} />
     </>
   );
 }

@@ -1,0 +1,35 @@
+import type { Agent } from 'supertest';
+import { addedJob, job, newcomer, readPdf, startServer, type Kept, type TestServer } from './support.js';
+
+let server: TestServer;
+let mason: Agent;
+let kept: Kept;
+beforeAll(async () => {
+  server = await startServer({ demo: false });
+  mason = await newcomer(server);
+  kept = await addedJob(mason, job('Long store'));
+});
+afterAll(() => server.close());
+
+const pole = (query: string): string => `/api/jobs/${kept.id}/pole.pdf?${query}`;
+
+test('the pole printed and read back: every course, its mark by multiplication, and a caution', async () => {
+  const answer = await mason.get(pole('wall=n&show=mm')).responseType('blob').expect(200);
+  expect(answer.headers['content-type']).toBe('application/pdf');
+  const text = await readPdf(answer.body as Buffer);
+  expect(text).toContain('Story pole');
+  expect(text).toContain('Long store');
+  // 13 courses of 8 in block: mark n is n × 203.2 mm exactly (six in a row by hand: 1219.2).
+  for (let n = 1; n <= 13; n++) expect(text).toContain((n * 203.2).toFixed(2));
+  expect(text).toContain('licensed');
+  expect(text).toContain('full size');
+});
+
+test.each([
+  ['no wall named', '', 400],
+  ['a wall that is not there', 'wall=west', 404],
+  ['units nobody uses', 'wall=n&show=cubits', 400],
+])('%s is refused plainly', async (_name, query, status) => {
+  const answer = await mason.get(pole(query)).expect(status);
+  expect((answer.body as { says: string }).says.length).toBeGreaterThan(10);
+});

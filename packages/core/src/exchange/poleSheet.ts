@@ -1,0 +1,86 @@
+import { SAME_PLACE } from '../measure/length.js';
+import { sayMm, showMm, type Show } from '../measure/format.js';
+import { fixedHeights } from '../gauge/fixed.js';
+import type { WallWork } from '../plan/work.js';
+import { CAUTION } from './sheet.js';
+
+/** One course of the printed pole. `tops` is the cumulative mark, exact in millimetres. */
+export interface PoleRow {
+  course: number;
+  bed: number;
+  unit: number;
+  top: number;
+  /** What lands on this mark, in words. */
+  fixed: string;
+  kind: 'whole' | 'half-high' | 'sawn';
+}
+
+/** What the pole says when it is printed: the marks, and the fixed heights that no course meets. */
+export interface PoleSheet {
+  title: string;
+  sub: string;
+  rows: PoleRow[];
+  missed: string[];
+  /** How far apart nails stand where the gauge does not change: "1 to 12: 75 mm". */
+  spacing: string[];
+  caution: string;
+}
+
+function spacings(rows: readonly PoleRow[], show: Show): string[] {
+  const groups: { from: number; to: number; pitch: number }[] = [];
+  for (const r of rows) {
+    const pitch = r.bed + r.unit;
+    const last = groups.at(-1);
+    if (last && Math.abs(last.pitch - pitch) < SAME_PLACE) last.to = r.course;
+    else groups.push({ from: r.course, to: r.course, pitch });
+  }
+  return groups.map((g) => {
+    const which = g.from === g.to ? `course ${g.from}` : `courses ${g.from} to ${g.to}`;
+    return `${which}: ${sayMm(g.pitch, show)} a course`;
+  });
+}
+
+/** The story pole for one wall, lowest course first, every mark measured from the base and never stepped. */
+export function poleSheet(job: string, work: Pick<WallWork, 'wall' | 'gauge'>, show: Show): PoleSheet {
+  const { wall, gauge } = work;
+  const fixed = fixedHeights(wall);
+  const met = new Set<string>();
+  const rows = gauge.courses.map((c): PoleRow => {
+    const here = fixed.filter((f) => Math.abs(f.at - c.top) <= Math.max(f.tolerance, SAME_PLACE));
+    here.flatMap((f) => f.names).forEach((n) => met.add(n));
+    return {
+      course: c.number,
+      bed: c.bed,
+      unit: c.unitHeight,
+      top: c.top,
+      fixed: here.flatMap((f) => f.names).join(', '),
+      kind: c.kind,
+    };
+  });
+  return {
+    title: `Story pole, ${wall.name}`,
+    sub: `${job}. ${wall.unit.name}, ${sayMm(wall.unitHeight, show)} high; ${rows.length} courses to ${sayMm(gauge.courses.at(-1)?.top ?? 0, show)}`,
+    rows,
+    missed: fixed
+      .filter((f) => f.names.some((n) => !met.has(n)))
+      .map((f) => `${f.names.filter((n) => !met.has(n)).join(', ')} at ${sayMm(f.at, show)}`),
+    spacing: spacings(rows, show),
+    caution: CAUTION,
+  };
+}
+
+/** The pole as rows for a CSV file: what is shown, and the mark in millimetres to a hundredth. */
+export function poleRows(sheet: PoleSheet, show: Show): (string | number)[][] {
+  return [
+    ['course', 'bed', 'unit height', 'top from the base', 'top, mm', 'course of', 'fixed height'],
+    ...sheet.rows.map((r) => [
+      r.course,
+      showMm(r.bed, show, 64),
+      showMm(r.unit, show, 64),
+      showMm(r.top, show, 64),
+      Math.round(r.top * 100) / 100,
+      r.kind,
+      r.fixed,
+    ]),
+  ];
+}
