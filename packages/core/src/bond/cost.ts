@@ -3,7 +3,7 @@ import type { SetWall } from '../setout/wall.js';
 import { BOND_WEIGHTS } from '../tables/weights.js';
 import type { BondedRun } from './bond.js';
 import { shortLaps } from './laps.js';
-import { headLimits } from './perpLine.js';
+import { headLimits, lineOf } from './perpLine.js';
 import type { Row } from './row.js';
 
 export interface BondCost {
@@ -20,8 +20,8 @@ export interface BondCost {
 /** A perp this far off the line of its fellows shows: common practice. */
 const OFF_LINE = 6;
 
-function perpsOff(run: BondedRun, row: Row, odd: boolean): number {
-  const line = odd ? run.lines.odd : run.lines.even;
+function perpsOff(run: BondedRun, row: Row): number {
+  const line = lineOf(run.lines, run.rows.indexOf(row) + 1);
   const places = line.u.map((u) => u - line.joint / 2);
   let i = 0;
   let off = 0;
@@ -55,14 +55,13 @@ export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
   const pairs = new Map<Row, Map<Row, number>>();
   for (const run of runs) {
     for (const [row, uses] of run.uses) {
-      const odd = run.rows.indexOf(row) % 2 === 0;
       for (const piece of row.pieces) {
         const length = piece.to - piece.from;
         if (piece.cutFrom !== null) {
           cost.cutPieces += uses;
           sizes.add(Math.round(length));
         }
-        if (length < leastPiece - SAME_PLACE) cost.underLeast += uses;
+        if (piece.kind !== 'closer' && length < leastPiece - SAME_PLACE) cost.underLeast += uses;
         if (cost.smallest === null || length < cost.smallest) cost.smallest = length;
       }
       for (const perp of row.perps) {
@@ -70,7 +69,7 @@ export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
         const room = off > 0 ? limits.most - wall.head : wall.head - limits.least;
         if (Math.abs(off) > SAME_PLACE) cost.joints += uses * (off / Math.max(room, SAME_PLACE)) ** 2;
       }
-      cost.perpsOff += uses * perpsOff(run, row, odd);
+      cost.perpsOff += uses * perpsOff(run, row);
     }
     for (let i = 0; i + 1 < run.rows.length; i++) {
       const [a, b] = [run.rows[i], run.rows[i + 1]];

@@ -27,17 +27,21 @@ export const isSquare = (turn: number): boolean => Math.abs(Math.abs(turn) - 90)
 
 /**
  * Who takes each corner. In turn (the contract's rule): the earlier run on odd courses, so at a closing corner
- * the last run. In pairs: every second run takes both of its corners, which needs an even number of runs.
+ * the last run. In pairs: every second run takes both of its corners, which needs an even number of runs round
+ * a building.
  */
 export function runEnds(wall: SetWall): RunEnds[] {
   const ends: RunEnds[] = wall.runs.map(() => ({ start: FREE, end: FREE }));
-  const pairs = wall.corners === 'in-pairs' && canPair(wall);
+  // A course of headers has headers at both its ends, so a header bond takes its corners in pairs wherever it can.
+  const pairs =
+    (wall.corners === 'in-pairs' && canPair(wall)) ||
+    (wall.bond.family === 'header' && (!wall.line.closed || canPair(wall)));
   for (const corner of wall.line.corners) {
     const [before, after] = [ends[corner.from], ends[corner.to]];
     const curved = wall.runs[corner.from]?.curved || wall.runs[corner.to]?.curved;
     if (!before || !after || !isSquare(corner.turn) || curved) continue;
     const earlierOnOdd = pairs ? corner.from % 2 === 0 : true;
-    const past = corner.turn < 0 ? wall.unitWidth : 0;
+    const past = corner.turn < 0 ? wall.thickness : 0;
     const [odd, even]: [EndKind, EndKind] = earlierOnOdd ? ['own', 'return'] : ['return', 'own'];
     before.end = { other: corner.to, odd, even, past };
     after.start = { other: corner.from, odd: even, even: odd, past };

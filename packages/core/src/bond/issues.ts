@@ -55,7 +55,8 @@ function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
       const length = p.to - p.from;
       const at = (p.from + p.to) / 2;
       if (p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
-      if (length < least - SAME_PLACE) {
+      // A closer is the bond's own.
+      if (length < least - SAME_PLACE && p.kind !== 'closer') {
         const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, p.from, p.to);
         note(slivers, opening, length, span, uses, at);
       }
@@ -108,6 +109,8 @@ const wayTries = (wall: SetWall): Issue['tries'] =>
     .map((w) => ({ says: w.name, edit: w.edit }));
 
 function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
+  // Stack bond has no lap and is said so once; its perps are meant to stand in line.
+  if (wall.bond.step === 0) return [];
   const least = toMillimetres(wall.profile.leastLap(wall.unit));
   const say = (n: number): string => sayMm(n, wall.show);
   const groups = new Map<string, Chain[]>();
@@ -212,11 +215,57 @@ function lintelIssue(wall: SetWall, run: BondedRun): Issue[] {
   ];
 }
 
+/** Bricks that cannot bond through the wall, and a bond that has no lap: said once for the wall. */
+function kindIssues(wall: SetWall): Issue[] {
+  const say = (n: number): string => sayMm(n, wall.show);
+  const path = `/walls/${wall.index}/build`;
+  if (wall.bond.step === 0) {
+    return [
+      issue({
+        code: 'stack-bond',
+        stage: 'bond',
+        severity: 'note',
+        course: 1,
+        says: 'Stack bond has no lap: the wall hangs together only by what is laid in its beds. How much reinforcement it takes is for local code and a licensed engineer.',
+        source: 'TMS 402: not laid in running bond; from memory',
+      }),
+    ];
+  }
+  const two = 2 * wall.unitWidth + wall.head;
+  const short = two - wall.unitLength;
+  const limits = headLimits(wall);
+  if (wall.bond.family !== 'header' || wall.wythes === 1 || short <= wall.head - limits.least + SAME_PLACE)
+    return [];
+  return [
+    issue({
+      code: 'header-bond-impossible',
+      stage: 'bond',
+      severity: 'fault',
+      course: 1,
+      says: `A header of ${say(wall.unitLength)} cannot reach across two widths and a joint, ${say(two)}: these units do not bond through the wall.`,
+      source: 'length must be 2 × width + joint: geometry',
+      tries: [
+        {
+          says: 'Lay two wythes in half bond and tie them',
+          edit: [{ op: 'replace', path: `${path}/bond`, value: 'half' }],
+        },
+        {
+          says: `Lay ${wall.bond.name} in one wythe, its headers snapped`,
+          edit: [{ op: 'add', path: `${path}/wythes`, value: 1 }],
+        },
+      ],
+    }),
+  ];
+}
+
 export function bondIssues(wall: SetWall, runs: BondedRun[]): Issue[] {
-  return runs.flatMap((run) => [
-    ...chainIssues(wall, run),
-    ...pieceIssues(wall, run),
-    ...jointIssues(wall, run),
-    ...lintelIssue(wall, run),
-  ]);
+  return [
+    ...kindIssues(wall),
+    ...runs.flatMap((run) => [
+      ...chainIssues(wall, run),
+      ...pieceIssues(wall, run),
+      ...jointIssues(wall, run),
+      ...lintelIssue(wall, run),
+    ]),
+  ];
 }

@@ -1,5 +1,6 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
+import { endPatterns, type CourseClass, type Pattern } from './endPatterns.js';
 import type { EndKind, RunEnds } from './ends.js';
 
 export type Parity = 'odd' | 'even';
@@ -15,6 +16,12 @@ export interface PerpLine {
   shownAtStart: boolean;
   shownAtEnd: boolean;
 }
+
+/** The lines of a run, one for each course of the bond's period: course n lies on line (n − 1) mod period. */
+export type RunLines = PerpLine[];
+
+export const lineOf = (lines: RunLines, course: number): PerpLine =>
+  lines[(course - 1) % lines.length] as PerpLine;
 
 interface Ends {
   start: EndKind;
@@ -41,43 +48,61 @@ interface Run {
   to: number;
 }
 
-const modulesOf = (wall: SetWall): { whole: number; half: number; shown: number } => ({
-  whole: wall.unitLength + wall.head,
-  half: wall.half + wall.head,
-  shown: wall.unitWidth + wall.head,
-});
+const pieceOf = (p: Pattern, i: number): number =>
+  (i < p.lead.length ? p.lead[i] : p.cycle[(i - p.lead.length) % p.cycle.length]) ?? 0;
 
-/** Piece lengths of a course that divides into wholes and halves, or null when it does not at any joint allowed. */
-function wholePieces(
-  wall: SetWall,
-  run: Run,
-  ends: Ends,
-  startsWhole: boolean,
-): { pieces: number[]; joint: number } | null {
-  const { whole, half, shown } = modulesOf(wall);
-  const limits = headLimits(wall);
-  const length = run.to - run.from;
-  const left =
-    ends.start === 'return' ? [wall.unitWidth] : ends.start === 'free' && !startsWhole ? [wall.half] : [];
-  const right = ends.end === 'return' ? [wall.unitWidth] : [];
-  const fixed =
-    (ends.start === 'return' ? shown : left.length ? half : 0) + (ends.end === 'return' ? shown : 0);
-  const inner = length + wall.head - fixed;
-  // A free end may stop on a half; a corner may not.
-  const step = ends.end === 'free' ? half : whole;
-  const steps = Math.max(0, Math.round(inner / step));
-  const halves = ends.end === 'free' ? steps % 2 : 0;
-  const wholes = ends.end === 'free' ? (steps - halves) / 2 : steps;
-  const middle = [...Array<number>(wholes).fill(wall.unitLength), ...Array<number>(halves).fill(wall.half)];
-  const pieces = [...left, ...middle, ...right];
-  const sum = pieces.reduce((a, b) => a + b, 0);
-  if (pieces.length === 0) return null;
-  if (pieces.length === 1) return Math.abs(sum - length) < SAME_PLACE ? { pieces, joint: wall.head } : null;
-  const joint = (length - sum) / (pieces.length - 1);
-  return joint >= limits.least - SAME_PLACE && joint <= limits.most + SAME_PLACE ? { pieces, joint } : null;
+interface Whole {
+  pieces: number[];
+  joint: number;
 }
 
-function fromPieces(run: Run, ends: Ends, pieces: number[], joint: number): PerpLine {
+/**
+ * Whether `count` pieces can follow both patterns at once: the start's lead, the end's lead backwards, and one
+ * cycle between them that reads the same from both.
+ */
+function joined(start: Pattern, end: Pattern, count: number): number[] | null {
+  if (count < start.lead.length + end.lead.length) return null;
+  const last = count - end.lead.length;
+  const same = Math.min(last - start.lead.length, start.cycle.length * end.cycle.length + 1);
+  for (let i = start.lead.length; i < start.lead.length + same; i++)
+    if (Math.abs(pieceOf(start, i) - pieceOf(end, count - 1 - i)) > SAME_PLACE) return null;
+  return Array.from({ length: count }, (_, i) =>
+    i < last ? pieceOf(start, i) : pieceOf(end, count - 1 - i),
+  );
+}
+
+/** The pieces of a course that follows both its ends' patterns at a joint allowed, or null. */
+function wholePieces(wall: SetWall, run: Run, start: Pattern, ends: Pattern[]): Whole | null {
+  const limits = headLimits(wall);
+  const length = run.to - run.from;
+  let best: Whole | null = null;
+  for (const end of ends) {
+    const fixed = [...start.lead, ...end.lead].reduce((sum, p) => sum + p + wall.head, 0);
+    const cycle = start.cycle.reduce((sum, p) => sum + p + wall.head, 0);
+    const about = Math.floor((length + wall.head - fixed) / cycle) * start.cycle.length;
+    const base = start.lead.length + end.lead.length;
+    for (
+      let n = Math.max(1, base + about - start.cycle.length);
+      n <= base + about + 2 * start.cycle.length;
+      n++
+    ) {
+      const pieces = joined(start, end, n);
+      if (!pieces) continue;
+      const sum = pieces.reduce((a, b) => a + b, 0);
+      if (n === 1) {
+        if (Math.abs(sum - length) < SAME_PLACE) best ??= { pieces, joint: wall.head };
+        continue;
+      }
+      const joint = (length - sum) / (n - 1);
+      if (joint < limits.least - SAME_PLACE || joint > limits.most + SAME_PLACE) continue;
+      if (best === null || Math.abs(joint - wall.head) < Math.abs(best.joint - wall.head) - 1e-9)
+        best = { pieces, joint };
+    }
+  }
+  return best;
+}
+
+function fromPieces(run: Run, ends: Ends, { pieces, joint }: Whole): PerpLine {
   const u = [run.from];
   let sum = run.from;
   for (const piece of pieces) u.push((sum += piece + joint));
@@ -85,69 +110,79 @@ function fromPieces(run: Run, ends: Ends, pieces: number[], joint: number): Perp
   return { u, joint, shownAtStart: ends.start === 'return', shownAtEnd: ends.end === 'return' };
 }
 
-/** Places from one end, every `whole`, the first at `offset`. */
-const lattice = (from: number, offset: number, step: number, count: number): number[] =>
-  Array.from({ length: Math.max(0, count) }, (_, k) => from + offset + k * step);
+/** Left edges of the pieces that follow a pattern from `from`, as far as `to`, at the target joint. */
+function edges(pattern: Pattern, from: number, to: number, joint: number): number[] {
+  const list = [from];
+  let at = from;
+  for (let i = 0; ; i++) {
+    at += pieceOf(pattern, i) + joint;
+    if (at > to + SAME_PLACE) return list;
+    list.push(at);
+  }
+}
 
-function splits(gap: number, whole: number, head: number): number[][] {
-  if (gap <= whole + head) return [[gap]];
+/** Ways to fill a gap of `gap` (its last joint included) that is no whole number of units. */
+function splits(gap: number, whole: number, wall: SetWall): number[][] {
+  if (gap <= whole + wall.head) return [[gap]];
+  const across = wall.unitWidth + wall.head;
   const candidates = [
     [whole, gap - whole],
     [gap - whole, whole],
     [gap / 2, gap / 2],
     [0.75 * whole, gap - 0.75 * whole],
     [gap - 0.75 * whole, 0.75 * whole],
+    ...(wall.bond.family === 'header'
+      ? [
+          [across, gap - across],
+          [gap - across, across],
+        ]
+      : []),
   ];
-  return candidates.filter((c) => c.every((s) => s - head >= THINNEST_PIECE && s <= whole + SAME_PLACE));
+  return candidates.filter((c) => c.every((s) => s - wall.head >= THINNEST_PIECE && s <= whole + SAME_PLACE));
 }
 
 /**
- * The ways one course can be laid at the nominal joint when its length does not divide: bond kept from both
- * corners, and the odd pieces where the two meet (`at`), or at a free end.
+ * The ways one course can be laid at the target joint when its length does not divide: bond kept from both
+ * ends, and the odd pieces where the two meet (`at`), or at a free end.
  */
 function brokenLines(
   wall: SetWall,
   run: Run,
   ends: Ends,
-  startsWhole: boolean,
+  course: CourseClass,
   at: number,
   mayFollow: boolean,
 ): PerpLine[] {
-  const { whole, half, shown } = modulesOf(wall);
+  const whole = wall.unitLength + wall.head;
   const end = run.to + wall.head;
-  const startOffset = ends.start === 'return' ? shown : ends.start === 'free' && !startsWhole ? half : 0;
-  const endOffset = ends.end === 'return' ? shown : 0;
-  const make = (u: number[]): PerpLine => {
-    const clean = u.filter((x, i) => i === 0 || x - (u[i - 1] ?? 0) > SAME_PLACE);
-    return {
-      u: clean,
-      joint: wall.head,
-      shownAtStart: ends.start === 'return',
-      shownAtEnd: ends.end === 'return',
-    };
-  };
-  const fromStart = lattice(run.from, startOffset, whole, Math.ceil((end - run.from - startOffset) / whole));
-  const lead = startOffset > 0 ? [run.from] : [];
-  if (ends.end === 'free') {
-    return [make([...lead, ...fromStart.filter((x) => x < end - SAME_PLACE), end])];
-  }
-  const backwards = lattice(
-    end,
-    -endOffset,
-    -whole,
-    Math.ceil((end - run.from - endOffset) / whole),
-  ).reverse();
-  const tail = endOffset > 0 ? [end] : [];
+  const make = (u: number[]): PerpLine => ({
+    u: u.filter((x, i) => i === 0 || x - (u[i - 1] ?? 0) > SAME_PLACE),
+    joint: wall.head,
+    shownAtStart: ends.start === 'return',
+    shownAtEnd: ends.end === 'return',
+  });
+  const start = endPatterns(wall, ends.start, course, false)[0] as Pattern;
+  const fromStart = edges(start, run.from, end - SAME_PLACE, wall.head);
+  if (ends.end === 'free') return [make([...fromStart.filter((x) => x < end - SAME_PLACE), end])];
+  const back = endPatterns(wall, ends.end, course, false)[0] as Pattern;
+  // The end's own pattern, read from the end inward and turned round to left edges.
+  const backwards = edges(back, 0, end - run.from, wall.head)
+    .map((d) => end - d)
+    .reverse();
+  const tail = back.lead.length;
   // A course that only has to follow may let the corner rule, and stand what is left over at the free end.
   const kept = backwards.filter((x) => x > run.from + wall.head + THINNEST_PIECE);
-  const led = ends.start === 'free' && mayFollow ? [make([run.from, ...kept, ...tail])] : [];
-  const last = Math.max(run.from + startOffset, ...fromStart.filter((x) => x <= at));
-  const first = backwards.find((x) => x >= last + whole - SAME_PLACE) ?? end - endOffset;
-  const before = [...lead, ...fromStart.filter((x) => x <= last + SAME_PLACE)];
-  const after = [...backwards.filter((x) => x >= first - SAME_PLACE), ...tail];
+  const led = ends.start === 'free' && mayFollow ? [make([run.from, ...kept])] : [];
+  const atLeast = fromStart[start.lead.length] ?? run.from;
+  const last = Math.max(atLeast, ...fromStart.filter((x) => x <= at));
+  const reach = pieceOf(start, start.lead.length) + wall.head;
+  const ready = backwards.slice(0, backwards.length - tail);
+  const first = ready.find((x) => x >= last + reach - SAME_PLACE) ?? ready.at(-1) ?? end;
+  const before = fromStart.filter((x) => x <= last + SAME_PLACE);
+  const after = backwards.filter((x) => x >= first - SAME_PLACE);
   const gap = first - last;
   if (!(gap > SAME_PLACE)) return [...led, make([...new Set([...before, ...after])].sort((a, b) => a - b))];
-  const broken = splits(gap, whole, wall.head).map((slots) => {
+  const broken = splits(gap, whole, wall).map((slots) => {
     let x = last;
     const inner = slots.slice(0, -1).map((s) => (x += s));
     return make([...before, ...inner, ...after]);
@@ -167,49 +202,89 @@ const lapsUnder = (a: PerpLine, b: PerpLine, least: number, end: number): number
   return count;
 };
 
-export interface RunLines {
-  odd: PerpLine;
-  even: PerpLine;
+/** What each course of the period is: the corner it owns says whether it is long, a free end takes turns. */
+function classesOf(wall: SetWall, ends: RunEnds): { ends: Ends; course: CourseClass }[] {
+  return Array.from({ length: wall.bond.period }, (_, i) => {
+    const parity: Parity = i % 2 === 0 ? 'odd' : 'even';
+    const both: Ends = { start: ends.start[parity], end: ends.end[parity] };
+    const turn = (parity === 'odd') === (wall.start === 'whole');
+    const header = wall.bond.family === 'header';
+    const corner = both.start !== 'free' ? both.start : both.end;
+    const long = header && corner !== 'free' ? corner === 'own' : turn;
+    const everySecond = wall.bond.id === 'english' || (wall.bond.id === 'english-garden' && i < 2);
+    return { ends: both, course: { long, headers: everySecond && !long } };
+  });
 }
 
 /**
- * The perps of a run's odd and even courses. Joints are eased when that lets every course stand in wholes and
- * halves; otherwise bond is kept from the corners and the pair of breaks that laps best is chosen.
+ * The perps of a run's courses. Joints are eased when that lets every course follow its bond from end to end;
+ * otherwise bond is kept from the corners and the breaks that lap best are chosen.
  */
-export function perpLines(wall: SetWall, index: number, ends: RunEnds, startsWholeOnOdd: boolean): RunLines {
+export function perpLines(wall: SetWall, index: number, ends: RunEnds): RunLines {
   const length = wall.runs[index]?.length ?? 0;
   const run: Run = { from: -ends.start.past, to: length + ends.end.past };
-  const both = (p: Parity): Ends => ({ start: ends.start[p], end: ends.end[p] });
-  const odd = wholePieces(wall, run, both('odd'), startsWholeOnOdd);
-  const even = wholePieces(wall, run, both('even'), !startsWholeOnOdd);
+  const classes = classesOf(wall, ends);
+  const whole = classes.map(({ ends: e, course }) =>
+    wholePieces(
+      wall,
+      run,
+      endPatterns(wall, e.start, course, false)[0] as Pattern,
+      endPatterns(wall, e.end, course, true),
+    ),
+  );
+  const joints = whole.map((w) => w?.joint ?? NaN);
+  const pieces = Math.max(...whole.map((w) => w?.pieces.length ?? 0));
   // Eased alike, or the perps of alternate courses would drift out of plumb along the run.
-  if (odd && even && Math.abs(odd.joint - even.joint) * odd.pieces.length <= wall.head + SAME_PLACE) {
-    return {
-      odd: fromPieces(run, both('odd'), odd.pieces, odd.joint),
-      even: fromPieces(run, both('even'), even.pieces, even.joint),
-    };
-  }
-  const at = breakPlace(wall, index, run);
+  if ((Math.max(...joints) - Math.min(...joints)) * pieces <= wall.head + SAME_PLACE)
+    return whole.map((w, i) => fromPieces(run, (classes[i] as (typeof classes)[number]).ends, w as Whole));
+  return brokenRun(wall, run, length, breakPlace(wall, index, run), classes);
+}
+
+function brokenRun(
+  wall: SetWall,
+  run: Run,
+  length: number,
+  at: number,
+  classes: { ends: Ends; course: CourseClass }[],
+): RunLines {
   const least = toMillimetres(wall.profile.leastLap(wall.unit));
   const leastPiece = toMillimetres(wall.profile.leastPiece(wall.unit));
-  let best: RunLines | null = null;
+  const ways = classes.map(({ ends, course }, i) => {
+    const found = brokenLines(
+      wall,
+      run,
+      ends,
+      course,
+      at + (i % 2 === 1 ? wall.unitLength / 2 : 0),
+      i % 2 === 1,
+    );
+    const single: PerpLine = {
+      u: [run.from, run.to + wall.head],
+      joint: wall.head,
+      shownAtStart: ends.start === 'return',
+      shownAtEnd: ends.end === 'return',
+    };
+    return found.length > 0 ? found : [single];
+  });
+  const own = (l: PerpLine): number => {
+    const slivers = l.u.slice(1).filter((x, i) => x - (l.u[i] ?? 0) - l.joint < leastPiece - SAME_PLACE);
+    return slivers.length * 30 + l.u.length * 10;
+  };
+  let best: RunLines = [];
   let bestCost = Infinity;
-  for (const a of brokenLines(wall, run, both('odd'), startsWholeOnOdd, at, false)) {
-    for (const b of brokenLines(wall, run, both('even'), !startsWholeOnOdd, at + wall.unitLength / 2, true)) {
-      const slivers = [a, b].flatMap((l) =>
-        l.u.slice(1).filter((x, i) => x - (l.u[i] ?? 0) - l.joint < leastPiece - SAME_PLACE),
-      );
-      const cost = lapsUnder(a, b, least, length) * 50 + slivers.length * 30 + (a.u.length + b.u.length) * 10;
-      if (cost < bestCost - 1e-9) [best, bestCost] = [{ odd: a, even: b }, cost];
+  for (const a of ways[0] ?? []) {
+    for (const b of ways[1] ?? []) {
+      const cost = lapsUnder(a, b, least, length) * 50 + own(a) + own(b);
+      if (cost < bestCost - 1e-9) [best, bestCost] = [[a, b], cost];
     }
   }
-  const whole = (p: Parity): PerpLine => ({
-    u: [run.from, run.to + wall.head],
-    joint: wall.head,
-    shownAtStart: both(p).start === 'return',
-    shownAtEnd: both(p).end === 'return',
-  });
-  return best ?? { odd: whole('odd'), even: whole('even') };
+  // A longer period goes on from there, each course against the one below it.
+  for (const more of ways.slice(2)) {
+    const below = best.at(-1) as PerpLine;
+    const cost = (l: PerpLine): number => lapsUnder(below, l, least, length) * 50 + own(l);
+    best.push(more.reduce((chosen, l) => (cost(l) < cost(chosen) - 1e-9 ? l : chosen)));
+  }
+  return best;
 }
 
 /** A break hides best in an opening; without one it goes in mid-panel, never beside a corner. */

@@ -1,6 +1,7 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { Kind } from './kinds.js';
+import { closerLength } from './endPatterns.js';
 import { headLimits, THINNEST_PIECE, type PerpLine } from './perpLine.js';
 
 export interface Piece {
@@ -98,7 +99,7 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
     bounds = [stretch.from, ...bounds.slice(2)];
   if (stretch.right >= 0 && bounds.length > 2 && fits(end - (bounds.at(-2) ?? 0)))
     bounds = [...bounds.slice(0, -2), end];
-  bounds = thicken(bounds, wall, joint);
+  bounds = thicken(closerInside(bounds, wall, stretch, joint), wall, joint);
   const count = bounds.length - 1;
   const lengths: number[] = [];
   const openings: number[] = [];
@@ -111,7 +112,11 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
       opening < 0 ? undefined : [sizes.whole, sizes.half].find((s) => fits(raw - s) && !near(raw, s));
     lengths.push(snap ?? raw);
     openings.push(opening);
-    const sized = near(raw, sizes.whole) || near(raw, sizes.half) || snap !== undefined;
+    const sized =
+      near(raw, sizes.whole) ||
+      near(raw, sizes.half) ||
+      snap !== undefined ||
+      kindInHeaderBond(wall, raw) !== null;
     if (!sized && opening >= 0) exact = false;
   }
   const sum = lengths.reduce((a, b) => a + b, 0);
@@ -134,6 +139,20 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
   });
 }
 
+/** At a jamb of a header bond the header stands against the opening and the closer next to it. */
+function closerInside(bounds: number[], wall: SetWall, stretch: Stretch, joint: number): number[] {
+  if (wall.bond.family !== 'header' || bounds.length < 3) return bounds;
+  const [closer, header] = [closerLength(wall) + joint, wall.unitWidth + joint];
+  const out = [...bounds];
+  const slot = (i: number): number => (bounds[i + 1] ?? 0) - (bounds[i] ?? 0);
+  if (stretch.left >= 0 && near(slot(0), closer, 1) && near(slot(1), header, 1))
+    out[1] = (out[0] ?? 0) + slot(1);
+  const n = bounds.length - 2;
+  if (stretch.right >= 0 && n > 1 && near(slot(n), closer, 1) && near(slot(n - 1), header, 1))
+    out[n] = (out[n + 1] ?? 0) - slot(n - 1);
+  return out;
+}
+
 /**
  * A leftover too thin to lay is taken with its neighbour: as one piece where a unit reaches, else as a
  * three-quarter and what remains.
@@ -154,12 +173,28 @@ function thicken(bounds: number[], wall: SetWall, joint: number): number[] {
   return out;
 }
 
-function kindOf(length: number, sizes: Sizes): { kind: Kind; cut: boolean } {
+/** Header bonds name their own pieces; in a half-brick wall the headers are snapped, and so halves. */
+function kindInHeaderBond(wall: SetWall, length: number): { kind: Kind; cut: boolean } | null {
+  if (wall.bond.family !== 'header') return null;
+  if (near(length, closerLength(wall), 0.01)) return { kind: 'closer', cut: true };
+  if (wall.wythes === 2 && near(length, wall.unitWidth, 0.01)) return { kind: 'header', cut: false };
+  return null;
+}
+
+function kindOf(wall: SetWall, length: number, sizes: Sizes): { kind: Kind; cut: boolean } {
+  const own = kindInHeaderBond(wall, length);
+  if (own) return own;
   if (near(length, sizes.whole, 0.01)) return { kind: 'stretcher', cut: false };
   if (near(length, sizes.half, 0.01)) return { kind: 'half', cut: false };
   if (near(length, sizes.threeQuarter, 0.01)) return { kind: 'three-quarter', cut: true };
   return { kind: 'cut', cut: true };
 }
+
+/** The cut beside another run's unit, where the mason asked for closers there, is one. */
+const isCornerCloser = (wall: SetWall, kind: Kind, first: boolean, last: boolean): Kind =>
+  (first || last) && (wall.closers || wall.bond.step === 0) && (kind === 'cut' || kind === 'three-quarter')
+    ? 'closer'
+    : kind;
 
 export interface RowEnds {
   /** The run's own unit turns the corner at its start or end. */
@@ -196,17 +231,19 @@ export function layRow(
       to: shownRight ? (laid.at(-1)?.from ?? last.to) : last.to,
     });
     own.forEach((piece, i) => {
-      const { kind, cut } = kindOf(piece.to - piece.from, sizes);
+      const named = kindOf(wall, piece.to - piece.from, sizes);
+      const { cut } = named;
+      const kind = isCornerCloser(wall, named.kind, shownLeft && i === 0, shownRight && i === own.length - 1);
       const atCorner =
         (i === 0 && stretch.left < 0 && ends.cornerAtStart) ||
         (i === own.length - 1 && stretch.right < 0 && ends.cornerAtEnd);
       const atJamb =
         hollow && ((i === 0 && stretch.left >= 0) || (i === own.length - 1 && stretch.right >= 0));
-      const named: Kind =
+      const called: Kind =
         kind === 'stretcher' && atCorner ? 'corner' : kind === 'stretcher' && atJamb ? 'jamb' : kind;
       const sawn = cut || (kind === 'half' && wall.unit.halves === 'sawn');
       row.pieces.push({
-        kind: named,
+        kind: called,
         from: piece.from,
         to: piece.to,
         cutFrom: sawn ? 'stretcher' : null,

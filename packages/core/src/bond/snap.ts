@@ -7,11 +7,8 @@ import type { BondedRun } from './bond.js';
 
 /** Where jambs can stand so that odd and even courses both meet them in wholes and halves. */
 export function jambPlaces(run: BondedRun): { left: number[]; right: number[] } {
-  const { odd, even } = run.lines;
-  const left = [...odd.u.map((u) => u - odd.joint), ...even.u.map((u) => u - even.joint)].sort(
-    (a, b) => a - b,
-  );
-  const right = [...odd.u, ...even.u].sort((a, b) => a - b);
+  const left = run.lines.flatMap((l) => l.u.map((u) => u - l.joint)).sort((a, b) => a - b);
+  const right = run.lines.flatMap((l) => l.u).sort((a, b) => a - b);
   return { left, right };
 }
 

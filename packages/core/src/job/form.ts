@@ -1,6 +1,18 @@
 import { BAR_SIZES } from '../tables/bars.js';
 import { LIMITS } from './limits.js';
 import { optional, required, type Shape } from './shape.js';
+import type { BondId } from './types.js';
+
+const BOND_IDS: readonly BondId[] = [
+  'half',
+  'third',
+  'quarter',
+  'stack',
+  'english',
+  'english-garden',
+  'flemish',
+  'flemish-garden',
+];
 
 const text: Shape = { kind: 'text' };
 const id: Shape = { kind: 'id' };
@@ -92,7 +104,12 @@ const build: Shape = {
   keys: {
     kind: required({ kind: 'const', value: 'units' }),
     unit: required(id),
-    bond: required({ kind: 'oneOf', values: ['half'] }),
+    bond: required({ kind: 'oneOf', values: BOND_IDS }),
+    wythes: optional({ kind: 'oneOf', values: [1, 2] }, 'leaves in the wall’s thickness'),
+    closers: optional(
+      { kind: 'oneOf', values: [true, false] },
+      'a closer beside returns that are not half a unit',
+    ),
     start: optional({ kind: 'oneOf', values: ['whole', 'half'] }, 'first unit of course 1 in run 0'),
     corners: optional({ kind: 'oneOf', values: ['in-turn', 'in-pairs'] }, 'which run takes each corner'),
     bed: optional(joint),

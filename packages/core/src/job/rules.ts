@@ -95,7 +95,8 @@ function sizeFaults(wall: SetWall): Fault[] {
 
 const unitsIn = (wall: SetWall): number =>
   (wall.runs.reduce((sum, r) => sum + r.length, 0) / (wall.unitLength + wall.head)) *
-  (wall.height / (wall.unitHeight + wall.bed));
+  (wall.height / (wall.unitHeight + wall.bed)) *
+  wall.wythes;
 
 /** The faults that only show once the form is sound: ids, units, openings in their runs, size. */
 export function checkRules(job: JobDocument): Fault[] {

@@ -6,7 +6,7 @@ import type { Length } from '../measure/length.js';
  */
 export type Shape =
   | { kind: 'const'; value: string | number | boolean }
-  | { kind: 'oneOf'; values: readonly (string | number)[] }
+  | { kind: 'oneOf'; values: readonly (string | number | boolean)[] }
   | { kind: 'text'; empty?: boolean }
   | { kind: 'id' }
   | { kind: 'number'; least: number; most: number; whole?: boolean }

@@ -53,6 +53,9 @@ export interface Samples {
   width?: Stated[];
 }
 
+export type BondId =
+  'half' | 'third' | 'quarter' | 'stack' | 'english' | 'english-garden' | 'flemish' | 'flemish-garden';
+
 /** How the courses are got to the height. Absent: ease every bed, as the contract says. */
 export interface Gauge {
   /** A number of whole courses, chosen. */
@@ -80,7 +83,11 @@ export interface Face {
 export interface Build {
   kind: 'units';
   unit: string;
-  bond: 'half';
+  bond: BondId;
+  /** Leaves in the wall's thickness: 2 is a one-brick wall in a header bond, else two tied wythes. */
+  wythes?: 1 | 2;
+  /** A closer beside each return that is not half a unit, to bring half bond back. */
+  closers?: boolean;
   start?: 'whole' | 'half';
   /** Which run takes the corner: each in turn, or every second run both of its corners. */
   corners?: 'in-turn' | 'in-pairs';

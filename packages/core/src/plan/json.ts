@@ -26,11 +26,11 @@ function shows(plan: WallPlan, run: BondedRun, piece: Piece): PieceJson['shows']
   const width = plan.wall.unitWidth;
   const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
   if (end.other !== null && same(piece.to, run.to)) {
-    const from = end.past > 0 ? -width : 0;
+    const from = -end.past;
     return { run: end.other, from: tidy(from), to: tidy(from + width) };
   }
   if (start.other !== null && same(piece.from, run.from)) {
-    const from = (plan.wall.runs[start.other]?.length ?? 0) - (start.past > 0 ? 0 : width);
+    const from = (plan.wall.runs[start.other]?.length ?? 0) + start.past - width;
     return { run: start.other, from: tidy(from), to: tidy(from + width) };
   }
   return undefined;
@@ -84,13 +84,17 @@ function wallJson(p: WallPlan): Record<string, unknown> {
       bed: tidy(c.bed),
       unitHeight: tidy(c.unitHeight),
     })),
-    rows: p.gauge.courses.map((c, i) => ({
-      course: c.number,
-      leaf: 0,
-      pieces: p.runs.flatMap((run) =>
-        (run.rows[i]?.pieces ?? []).map((piece) => pieceJson(p, run, piece, c.kind === 'sawn')),
-      ),
-    })),
+    rows: p.gauge.courses.flatMap((c, i) =>
+      Array.from({ length: p.wall.wythes }, (_, leaf) => ({
+        course: c.number,
+        leaf,
+        pieces: p.runs.flatMap((run) =>
+          ((leaf === 0 ? run : run.back)?.rows[i]?.pieces ?? []).map((piece) =>
+            pieceJson(p, run, piece, c.kind === 'sawn'),
+          ),
+        ),
+      })),
+    ),
     units: countsJson(p.tally.pieces, p.tally.total),
     runs: p.runs.map((run, i) => ({
       run: run.index,

@@ -1,4 +1,5 @@
 import { kindIndex } from '../bond/kinds.js';
+import { lineOf } from '../bond/perpLine.js';
 import type { WallWork } from '../plan/work.js';
 
 /** Kind of the end of another run's corner unit, seen on this face. It is counted there, not here. */
@@ -37,7 +38,7 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
   const { courses } = work.gauge;
   const width = work.wall.unitWidth;
   const ends = courses.map((c) => {
-    const line = c.number % 2 === 1 ? run.lines.odd : run.lines.even;
+    const line = lineOf(run.lines, c.number);
     return { start: line.shownAtStart, end: line.shownAtEnd };
   });
   let total = 0;

@@ -5,6 +5,7 @@ import { findUnit } from '../job/units.js';
 import { isArc, isRun, type Gauge, type JobDocument, type Samples, type Wall } from '../job/types.js';
 import { PROFILES, type Profile } from '../tables/profiles.js';
 import type { UnitShape } from '../tables/units.js';
+import { bondById, type Bond } from '../tables/bonds.js';
 import { walkLine, type PlanLine } from './line.js';
 import { sampled, type Sampled } from './samples.js';
 
@@ -71,6 +72,11 @@ export interface SetWall {
   hiddenTo: number;
   /** Height of the half-high unit, or null where none is made. */
   halfHigh: number | null;
+  /** Leaves in the thickness, and the thickness over all, mm. */
+  wythes: 1 | 2;
+  thickness: number;
+  bond: Bond;
+  closers: boolean;
   start: 'whole' | 'half';
   corners: 'in-turn' | 'in-pairs';
   gauge: Gauge;
@@ -185,6 +191,10 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     })),
     hiddenTo: wall.build.face?.finish === 'rendered' ? Infinity : length(wall.build.face?.hiddenTo ?? 0),
     halfHigh: unit.halfHigh === undefined ? null : toMillimetres(unit.halfHigh),
+    wythes: wall.build.wythes ?? 1,
+    thickness: wall.build.wythes === 2 ? 2 * laid.unitWidth + head : laid.unitWidth,
+    bond: bondById(wall.build.bond),
+    closers: wall.build.closers ?? false,
     start: wall.build.start ?? 'whole',
     corners: wall.build.corners ?? 'in-turn',
     gauge: wall.build.gauge ?? {},

@@ -1,4 +1,5 @@
 import { toMillimetres } from '../measure/length.js';
+import { goesThrough } from '../bond/back.js';
 import type { BondedRun } from '../bond/bond.js';
 import type { Row } from '../bond/row.js';
 import type { Course } from '../gauge/courses.js';
@@ -34,8 +35,49 @@ function sums(row: Row): RowSums {
   return { bedLength, perpWidth, perpCount: row.perps.length };
 }
 
+/** Along-wall lengths of a row's pieces: those that go through the wall, and the rest. */
+function unitLengths(wall: SetWall, row: Row | undefined): { through: number; single: number } {
+  const sum = { through: 0, single: 0 };
+  for (const p of row?.pieces ?? []) {
+    if (p.band !== null) continue;
+    sum[goesThrough(wall, p) ? 'through' : 'single'] += p.to - p.from;
+  }
+  return sum;
+}
+
+/**
+ * Mortar of a wall of two leaves: what the leaves and the joint between them enclose, less the units. In a header
+ * bond the bricks of the run round the corner stand in the inner half of a corner this run owns.
+ */
+function twoLeaves(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
+  const { unitWidth: w, thickness, head } = wall;
+  const total: MortarGeometry = { beds: 0, perps: 0, bedLength: 0, perpCount: 0, spread: thickness };
+  courses.forEach((course, i) => {
+    const [row, back] = [run.rows[i], run.back?.rows[i]];
+    if (!row) return;
+    const parity = course.number % 2 === 1 ? 'odd' : 'even';
+    const owned = [run.ends.start, run.ends.end].filter((e) => e[parity] === 'own').length;
+    const s = sums(row);
+    const inner = back ? sums(back) : s;
+    const outer = unitLengths(wall, row);
+    const inside = unitLengths(wall, back);
+    const area =
+      wall.bond.family === 'header'
+        ? s.bedLength * thickness - owned * thickness * (thickness - w)
+        : (s.bedLength + inner.bedLength) * w + ((s.bedLength + inner.bedLength) / 2) * head;
+    const units = (outer.through * thickness + (outer.single + inside.single) * w) * course.unitHeight;
+    const joints = area * (course.bed + course.unitHeight) - units;
+    total.beds += (area * course.bed) / 1e9;
+    total.perps += (joints - area * course.bed) / 1e9;
+    total.bedLength += s.bedLength / 1000;
+    total.perpCount += s.perpCount + (back?.perps.length ?? 0);
+  });
+  return total;
+}
+
 /** Mortar in the joints of one run: a bed under every course, a perp between pieces. Cells and frogs left out. */
 export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
+  if (wall.wythes === 2) return twoLeaves(wall, run, courses);
   const spread = spreadWidth(wall);
   const known = new Map<Row, RowSums>();
   const total: MortarGeometry = { beds: 0, perps: 0, bedLength: 0, perpCount: 0, spread };

@@ -1,5 +1,6 @@
 import { KINDS, type Kind } from '../bond/kinds.js';
 import type { BondedRun } from '../bond/bond.js';
+import type { Piece, Row } from '../bond/row.js';
 import type { GaugeSolution } from '../gauge/solve.js';
 import type { SetWall } from '../setout/wall.js';
 import { unitsToSaw } from './offcuts.js';
@@ -43,21 +44,36 @@ function usedMortar(wall: SetWall, geometric: number, area: number): number {
   return 'factor' in rule ? geometric * rule.factor : rule.rateM3PerM2 * area;
 }
 
+const bothLeaves = (run: BondedRun): [Row, number][] => [...run.uses, ...(run.back?.uses ?? [])];
+
+const rowsOf = (run: BondedRun, course: number): Piece[] => [
+  ...(run.rows[course - 1]?.pieces ?? []),
+  ...(run.back?.rows[course - 1]?.pieces ?? []),
+];
+
+/** Closers of a one-brick wall are bricks split along their length: two from one, whatever their place. */
+export const splitsLengthwise = (wall: Pick<SetWall, 'bond' | 'wythes'>): boolean =>
+  wall.bond.family === 'header' && wall.wythes === 2;
+
+const isSawnToLength = (wall: SetWall, p: Piece): boolean =>
+  p.cutFrom !== null && !(p.kind === 'closer' && splitsLengthwise(wall));
+
 /** The tally of one run. */
 export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): Tally {
   const pieces = zero();
   const sawn: Tally['sawn'] = new Map();
   let total = 0;
   const sawnCourse = new Set(gauge.courses.filter((c) => c.kind === 'sawn').map((c) => c.number));
-  for (const [row, uses] of run.uses) {
+  for (const [row, uses] of bothLeaves(run)) {
     for (const p of row.pieces) {
       pieces[p.kind] += uses;
       total += uses;
-      if (p.cutFrom !== null) addSawn(sawn, p.kind === 'beam' ? 'beam' : p.cutFrom, p.to - p.from, uses);
+      if (isSawnToLength(wall, p))
+        addSawn(sawn, p.kind === 'beam' ? 'beam' : 'stretcher', p.to - p.from, uses);
     }
   }
   for (const number of sawnCourse) {
-    for (const p of run.rows[number - 1]?.pieces ?? []) {
+    for (const p of rowsOf(run, number)) {
       // Sawn to height: whatever it was, it is now a cut.
       pieces[p.kind] -= 1;
       pieces.cut += 1;
@@ -66,7 +82,7 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
   }
   const halfHigh: Tally['halfHigh'] = { pieces: zero(), sawn: new Map() };
   for (const course of gauge.courses.filter((c) => c.kind === 'half-high')) {
-    for (const p of run.rows[course.number - 1]?.pieces ?? []) {
+    for (const p of rowsOf(run, course.number)) {
       halfHigh.pieces[p.kind] += 1;
       if (p.cutFrom !== null)
         addSawn(halfHigh.sawn, p.kind === 'beam' ? 'beam' : p.cutFrom, p.to - p.from, 1);
@@ -139,11 +155,13 @@ export interface BuyLine {
 
 /** Ends of the same product under another name: a brick at a corner is a brick. */
 const boughtAs = (kind: Kind, hollow: boolean): Kind =>
-  !hollow && (kind === 'corner' || kind === 'jamb' || kind === 'beam') ? 'stretcher' : kind;
+  !hollow && (kind === 'corner' || kind === 'jamb' || kind === 'beam' || kind === 'header')
+    ? 'stretcher'
+    : kind;
 
 const SAWN_KINDS: readonly Kind[] = ['cut', 'three-quarter', 'closer'];
 
-type Buys = Pick<SetWall, 'unit' | 'profile' | 'unitLength'>;
+type Buys = Pick<SetWall, 'unit' | 'profile' | 'unitLength' | 'bond' | 'wythes'>;
 
 export const halfHighId = (unit: string): string => `${unit}-half-high`;
 
@@ -168,6 +186,8 @@ function linesOf(wall: Buys, halfHigh: boolean, stock: Stock): BuyLine[] {
     const units = unitsToSaw(lengths, wall.unitLength);
     if (units > 0) add(boughtAs(kind, hollow), units, units);
   }
+  const closers = splitsLengthwise(wall) ? Math.ceil(stock.pieces.closer / 2) : 0;
+  if (closers > 0) add('stretcher', closers, closers);
   const breakage = wall.profile.breakage(wall.unit);
   return [...net].map(([kind, n]) => ({
     unit,

@@ -1,6 +1,16 @@
 import { checkJob } from '../job/check.js';
 import { sayFault } from '../job/fault.js';
-import type { Build, FixedHeight, Job, JobDocument, LineItem, Opening, Stated, Wall } from '../job/types.js';
+import type {
+  Build,
+  FixedHeight,
+  Job,
+  JobDocument,
+  LineItem,
+  Opening,
+  OwnUnit,
+  Stated,
+  Wall,
+} from '../job/types.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 
 /** Small jobs for tests: one wall, everything unsaid left to the defaults. */
@@ -14,6 +24,7 @@ export interface OneWall {
   build?: Partial<Build>;
   openings?: Partial<Opening>[];
   heights?: FixedHeight[];
+  units?: OwnUnit[];
 }
 
 export function documentOf(w: OneWall): JobDocument {
@@ -23,6 +34,7 @@ export function documentOf(w: OneWall): JobDocument {
     name: 'Test',
     show: w.show ?? 'ft-in',
     profile: w.profile ?? 'us',
+    ...(w.units ? { units: w.units } : {}),
     walls: [
       {
         id: 'w',

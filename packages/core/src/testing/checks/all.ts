@@ -1,4 +1,5 @@
 import { BRICK_TABLE, COUNTS, MODULAR, SIZES } from './counts.js';
+import { BOND_COUNTS } from './bonds.js';
 import { GAUGE } from './gauge.js';
 import { MORTAR } from './mortar.js';
 import { tolerance, type PublishedCheck } from './list.js';
@@ -9,6 +10,7 @@ export const CHECKS: Record<string, PublishedCheck[]> = {
   'Lengths on the tape': MODULAR,
   Counts: COUNTS,
   'Brick lengths': BRICK_TABLE,
+  Bonds: BOND_COUNTS,
   Gauge: GAUGE,
   Mortar: MORTAR,
 };

@@ -1,0 +1,96 @@
+import { SAME_PLACE } from '../measure/length.js';
+import type { SetWall } from '../setout/wall.js';
+import { runEnds } from './ends.js';
+import { THINNEST_PIECE } from './perpLine.js';
+import type { Piece, Row } from './row.js';
+
+/** The inner leaf's rows of a run, in the run's own outside-face places. Rows alike are shared, as outside. */
+export interface BackLeaf {
+  rows: Row[];
+  uses: Map<Row, number>;
+}
+
+/** Bricks that lie across the wall: their backs are seen inside, so nothing stands behind them. */
+export const goesThrough = (wall: SetWall, piece: Piece): boolean =>
+  wall.wythes === 2 &&
+  wall.bond.family === 'header' &&
+  (piece.kind === 'header' || piece.kind === 'closer' || (piece.kind === 'half' && !isBat(wall, piece)));
+
+const isBat = (wall: SetWall, piece: Piece): boolean =>
+  Math.abs(piece.to - piece.from - wall.unitWidth) > SAME_PLACE;
+
+/** Behind every stretcher of a one-brick wall stands another; headers and closers go through. */
+export function backRow(wall: SetWall, row: Row, from: number, to: number): Row {
+  const pieces = row.pieces.flatMap((p): Piece[] => {
+    if (goesThrough(wall, p)) return [];
+    const [a, b] = [Math.max(p.from, from), Math.min(p.to, to)];
+    if (b - a < THINNEST_PIECE) return [];
+    const whole = Math.abs(b - a - (p.to - p.from)) < SAME_PLACE;
+    const kind = whole
+      ? p.kind === 'corner'
+        ? 'stretcher'
+        : p.kind
+      : near(b - a, wall.half)
+        ? 'half'
+        : 'cut';
+    return [
+      { ...p, from: a, to: b, kind, cutFrom: kind === 'half' || kind === 'cut' ? 'stretcher' : p.cutFrom },
+    ];
+  });
+  return { pieces, perps: [], bedded: [] };
+}
+
+const near = (a: number, b: number): boolean => Math.abs(a - b) < 0.01;
+
+/** The stretch of a run that its inner face has, corners taken off: from and to on the outside face. */
+export function innerStretch(wall: SetWall, index: number): { from: number; to: number } {
+  const length = wall.runs[index]?.length ?? 0;
+  const ends = runEnds(wall)[index];
+  const off = (other: number | null | undefined, past: number): number =>
+    other === null || other === undefined ? 0 : past > 0 ? -past : wall.thickness + wall.head;
+  return {
+    from: off(ends?.start.other, ends?.start.past ?? 0),
+    to: length - off(ends?.end.other, ends?.end.past ?? 0),
+  };
+}
+
+/**
+ * The inner wythe of a wall whose wythes are only tied, as a wall of its own: every run shorter at an outside
+ * corner, longer at an inside one, by one wythe and the collar joint, and its openings where they were.
+ */
+export function innerWythe(wall: SetWall): { wall: SetWall; inset: number[] } {
+  const by = wall.unitWidth + wall.head;
+  const ends = runEnds(wall);
+  const at = (other: number | null | undefined, past: number): number =>
+    other === null || other === undefined ? 0 : past > 0 ? -by : by;
+  const inset = wall.runs.map((_, i) => at(ends[i]?.start.other, ends[i]?.start.past ?? 0));
+  const off = wall.runs.map((_, i) => at(ends[i]?.end.other, ends[i]?.end.past ?? 0));
+  return {
+    inset,
+    wall: {
+      ...wall,
+      wythes: 1,
+      thickness: wall.unitWidth,
+      runs: wall.runs.map((r, i) => ({ ...r, length: r.length - (inset[i] ?? 0) - (off[i] ?? 0) })),
+      openings: wall.openings.map((o) => ({
+        ...o,
+        from: o.from - (inset[o.run] ?? 0),
+        to: o.to - (inset[o.run] ?? 0),
+      })),
+    },
+  };
+}
+
+/** A row moved along its run. */
+export function movedRow(row: Row, by: number): Row {
+  const move = <T extends { from: number; to: number }>(p: T): T => ({
+    ...p,
+    from: p.from + by,
+    to: p.to + by,
+  });
+  return {
+    pieces: row.pieces.map(move),
+    perps: row.perps.map((p) => ({ ...p, at: p.at + by })),
+    bedded: row.bedded.map(move),
+  };
+}
