@@ -103,42 +103,48 @@ function openingIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
   });
 }
 
-/** Fixed heights, other than openings', that no course lands on. */
+/** Fixed heights, other than openings', that no course lands on: said together, for what settles one may undo another. */
 function fixedIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
   const slack = gaugeSlack(wall);
   const marks = [0, ...gauge.courses.map((c) => c.top)];
   const say = (n: number): string => sayMm(n, wall.show);
-  return wall.heights.flatMap((h) => {
-    const mark = nearest(marks, h.at)[0] ?? 0;
-    if (Math.abs(mark - h.at) <= Math.max(slack, h.tolerance) + SAME_PLACE) return [];
-    const course = Math.max(1, marks.indexOf(mark));
-    const unmet = gauge.met?.missed.some((m) => m.must || m.names.includes(h.name))
-      ? ' No gauge inside the limits meets every fixed height.'
-      : '';
-    const path = `/walls/${wall.index}/heights/${h.index}/at`;
-    const tries = h.must
-      ? []
-      : nearest(
-          marks.filter((m) => m > 0),
-          h.at,
-        ).map((m) => ({
-          says: `Move ${h.name} to ${say(m)}`,
-          edit: [{ op: 'replace' as const, path, value: writeLength(millimetres(m), wall.show) }],
-        }));
-    return [
-      issue({
-        code: 'fixed-height-missed',
-        stage: 'gauge',
-        severity: h.must ? 'fault' : 'choice',
-        course,
-        to: course,
-        key: `fixed-height-missed|${h.id}`,
-        says: `${h.name} at ${say(h.at)} is ${say(Math.abs(mark - h.at))} ${mark < h.at ? 'over' : 'under'} the top of course ${marks.indexOf(mark)}.${unmet}`,
-        source: wall.profile.bed.source,
-        tries,
-      }),
-    ];
-  });
+  const missed = wall.heights
+    .map((h) => ({ h, mark: nearest(marks, h.at)[0] ?? 0 }))
+    .filter(({ h, mark }) => Math.abs(mark - h.at) > Math.max(slack, h.tolerance) + SAME_PLACE)
+    .sort((a, b) => a.h.at - b.h.at);
+  const first = missed[0];
+  if (!first) return [];
+  const course = Math.max(1, marks.indexOf(first.mark));
+  const parts = missed.map(
+    ({ h, mark }) =>
+      `${h.name} at ${say(h.at)} is ${say(Math.abs(mark - h.at))} ${mark < h.at ? 'over' : 'under'} the top of course ${marks.indexOf(mark)}`,
+  );
+  const unmet =
+    gauge.met && gauge.met.missed.length > 0 ? ' No gauge inside the limits meets every fixed height.' : '';
+  const movable = missed.every(({ h }) => !h.must);
+  return [
+    issue({
+      code: 'fixed-height-missed',
+      stage: 'gauge',
+      severity: movable ? 'choice' : 'fault',
+      course,
+      to: course,
+      says: `${parts.join('; ')}.${unmet}`,
+      source: wall.profile.bed.source,
+      tries: movable
+        ? [
+            {
+              says: `Move ${missed.map(({ h, mark }) => `${h.name} to ${say(mark)}`).join(', ')}`,
+              edit: missed.map(({ h, mark }) => ({
+                op: 'replace' as const,
+                path: `/walls/${wall.index}/heights/${h.index}/at`,
+                value: writeLength(millimetres(mark), wall.show),
+              })),
+            },
+          ]
+        : [],
+    }),
+  ];
 }
 
 export const gaugeIssues = (wall: SetWall, gauge: GaugeSolution): Issue[] => [

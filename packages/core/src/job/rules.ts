@@ -4,6 +4,7 @@ import { setOutWall, type SetOpening, type SetWall } from '../setout/wall.js';
 import { unitById } from '../tables/units.js';
 import { sayValue, type Fault } from './fault.js';
 import { LIMITS } from './limits.js';
+import { stated } from './stated.js';
 import { findUnit } from './units.js';
 import type { JobDocument } from './types.js';
 
@@ -93,6 +94,28 @@ function sizeFaults(wall: SetWall): Fault[] {
   return faults;
 }
 
+/** A sample this far from its unit was measured on something else, or in other units. */
+const SAMPLE_REACH = 0.2;
+
+function sampleFaults(job: JobDocument, index: number): Fault[] {
+  const build = job.walls[index]?.build;
+  const unit = build && findUnit(job, build.unit);
+  if (!build?.samples || !unit) return [];
+  return (['length', 'height', 'width'] as const).flatMap((size) =>
+    (build.samples?.[size] ?? []).flatMap((s, k) => {
+      const [own, got] = [toMillimetres(unit[size]), toMillimetres(stated(s))];
+      if (Math.abs(got - own) <= SAMPLE_REACH * own) return [];
+      return [
+        {
+          path: `/walls/${index}/build/samples/${size}/${k}`,
+          wanted: `a ${size} near the unit’s ${sayMm(own, job.show)}`,
+          got: sayMm(got, job.show),
+        },
+      ];
+    }),
+  );
+}
+
 const unitsIn = (wall: SetWall): number =>
   (wall.runs.reduce((sum, r) => sum + r.length, 0) / (wall.unitLength + wall.head)) *
   (wall.height / (wall.unitHeight + wall.bed)) *
@@ -148,6 +171,7 @@ export function checkRules(job: JobDocument): Fault[] {
         got: sayValue(wall.meets.wall),
       });
     }
+    faults.push(...sampleFaults(job, i));
     const set = setOutWall(job, i);
     const sizes = sizeFaults(set);
     faults.push(...sizes);
