@@ -2,6 +2,7 @@ export * from './measure/length.js';
 export * from './measure/parse.js';
 export * from './measure/format.js';
 export * from './tables/units.js';
+export * from './tables/bonds.js';
 export * from './tables/profiles.js';
 export * from './tables/weights.js';
 export * from './job/types.js';

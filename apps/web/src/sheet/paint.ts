@@ -18,6 +18,7 @@ interface Inks {
 
 const INK = '#6b665b';
 const FILLS: Partial<Record<Kind, string>> = {
+  header: '#b9b4a4',
   half: '#ddcfa8',
   'three-quarter': '#e0c391',
   closer: '#e0c391',

@@ -1,5 +1,6 @@
 import type { EditStep } from '../job/edit.js';
 import type { SetWall } from '../setout/wall.js';
+import { cornerCloser } from './endPatterns.js';
 import { canPair, runEnds } from './ends.js';
 
 /** A bond the wall could have instead: same line, another start or other corners. */
@@ -11,9 +12,16 @@ export interface BondWay {
   inForce: boolean;
 }
 
-const setKey = (wall: SetWall, key: 'start' | 'corners', value: string): EditStep[] => [
+const setKey = (wall: SetWall, key: 'start' | 'corners' | 'closers', value: string | boolean): EditStep[] => [
   { op: 'add', path: `/walls/${wall.index}/build/${key}`, value },
 ];
+
+/** Whether closers beside the corners would change anything. */
+export const closersMatter = (wall: SetWall): boolean =>
+  wall.bond.family === 'running' &&
+  wall.bond.step > 0 &&
+  runEnds(wall).some((e) => e.start.other !== null || e.end.other !== null) &&
+  cornerCloser(wall) !== null;
 
 /** Every start and corner rule open to this wall. A start only matters where run 0 begins free. */
 export function bondWays(wall: SetWall): BondWay[] {
@@ -30,7 +38,7 @@ export function bondWays(wall: SetWall): BondWay[] {
       });
     }
   }
-  if (canPair(wall)) {
+  if (canPair(wall) && wall.bond.family === 'running') {
     for (const corners of ['in-turn', 'in-pairs'] as const) {
       ways.push({
         kind: `corners-${corners}`,
@@ -40,6 +48,16 @@ export function bondWays(wall: SetWall): BondWay[] {
             : 'Take the corners in pairs, every second run both of its own',
         edit: wall.corners === corners ? [] : setKey(wall, 'corners', corners),
         inForce: wall.corners === corners,
+      });
+    }
+  }
+  if (closersMatter(wall)) {
+    for (const closers of [false, true]) {
+      ways.push({
+        kind: closers ? 'closers-beside-corners' : 'no-closers',
+        name: closers ? 'Put a closer beside each corner' : 'Run on from the corners without closers',
+        edit: wall.closers === closers ? [] : setKey(wall, 'closers', closers),
+        inForce: wall.closers === closers,
       });
     }
   }

@@ -1,5 +1,7 @@
 import { bondCost, type BondCost } from '../bond/cost.js';
+import { snapTries } from '../bond/snap.js';
 import { bondWays } from '../bond/ways.js';
+import { BOND_WEIGHTS } from '../tables/weights.js';
 import { gaugeCandidates } from '../gauge/choices.js';
 import { applyEdit, type EditStep, type Guard } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
@@ -97,6 +99,45 @@ const SETTLED_BY: Partial<Record<FindingCode, 'gauge' | 'bond'>> = {
   'opening-off-bond': 'bond',
 };
 
+/** Openings looked at for a better place: more than these and the list is no help. */
+const MOST_MOVES = 6;
+
+/**
+ * What moving an opening a joint or two, or to the nearest perps, would save: the best place for each, where it
+ * saves at least one cut piece.
+ */
+function moveCandidates(job: JobDocument, index: number, work: WallWork): Candidate[] {
+  const now = bondCost(work.wall, work.runs);
+  const list: Candidate[] = [];
+  const sawnFor = new Set(
+    work.runs.flatMap((r) => [...r.uses.keys()].flatMap((row) => row.pieces.map((p) => p.opening))),
+  );
+  for (const o of work.wall.openings.filter((one) => sawnFor.has(one.index)).slice(0, MOST_MOVES)) {
+    const run = work.runs.find((r) => r.index === o.run);
+    if (!run) continue;
+    let best: { says: string; edit: EditStep[]; cost: BondCost; wall: SetWall } | null = null;
+    for (const t of snapTries(work.wall, run, o)) {
+      const after = edited(job, t.edit);
+      if (!after) continue;
+      const there = workWall(after, index);
+      const cost = bondCost(there.wall, there.runs);
+      if (cost.total < (best?.cost.total ?? now.total) - 1e-9) best = { ...t, cost, wall: there.wall };
+    }
+    if (!best || best.cost.cutPieces >= now.cutPieces) continue;
+    const saved = now.cutPieces - best.cost.cutPieces;
+    list.push({
+      stage: 'bond',
+      kind: 'move-opening',
+      name: best.says,
+      says: `${best.says}${o.must ? ', if it may' : ''}: ${saved} fewer sawn, so ${sayCost(best.wall, best.cost)}.`,
+      edit: best.edit,
+      cost: best.cost.total + (o.must ? BOND_WEIGHTS.movedMust : 0),
+      applied: false,
+    });
+  }
+  return list;
+}
+
 const ranked = (candidates: Candidate[]): Choice[] => candidates.map((c, i) => ({ ...c, rank: i + 1 }));
 
 /** Choices, best first, and every issue with the fixes that are proved to settle it. */
@@ -107,7 +148,7 @@ export function adviseWall(
   issues: Issue[],
 ): { findings: Finding[]; choices: Choice[] } {
   const gauge = gaugeCandidates(work.wall, work.gauge);
-  const bond = bondCandidates(job, index, work)
+  const bond = [...bondCandidates(job, index, work), ...moveCandidates(job, index, work)]
     .map((c, i) => ({ c, i }))
     .sort((a, b) => a.c.cost - b.c.cost || Number(b.c.applied) - Number(a.c.applied) || a.i - b.i)
     .map(({ c }) => c);

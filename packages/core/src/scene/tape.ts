@@ -1,5 +1,7 @@
 import { toMillimetres } from '../measure/length.js';
 import { showMm, type Show } from '../measure/format.js';
+import { goesThrough } from '../bond/back.js';
+import type { Piece } from '../bond/row.js';
 import type { WallWork } from '../plan/work.js';
 import { line, rect, words, type Scene, type SceneShape } from './scene.js';
 
@@ -29,22 +31,36 @@ export function tapeScene(work: WallWork, run: number, show: Show, high = 100): 
   return { box: { x: 0, y: 0, w: length, h: high }, pieces: null, shapes };
 }
 
-/** One course in plan: units with their cells, seen from above. `course` is its number. */
+/** Cells of one unit in plan, `y` mm in from the face. */
+function cells(work: WallWork, from: number, length: number, y: number, deep: number): SceneShape[] {
+  const { shells } = work.wall.unit;
+  if (!shells) return [];
+  const [shell, web] = [toMillimetres(shells.shell), toMillimetres(shells.web)];
+  const count = length > work.wall.unitLength * 0.8 ? shells.cells : 1;
+  const cell = (length - web * (count + 1)) / count;
+  if (cell < 20) return [];
+  return Array.from({ length: count }, (_, i) =>
+    rect('cell', from + web + i * (cell + web), y + shell, cell, deep - 2 * shell),
+  );
+}
+
+/** One course in plan: both leaves where there are two, units with their cells, seen from above. `course` is its number. */
 export function coursePlanScene(work: WallWork, runIndex: number, course: number): Scene {
   const run = work.runs.find((r) => r.index === runIndex);
-  const width = work.wall.unitWidth;
+  const { unitWidth, thickness } = work.wall;
   const shapes: SceneShape[] = [];
-  const { shells } = work.wall.unit;
-  for (const piece of run?.rows[course - 1]?.pieces ?? []) {
+  const put = (piece: Piece, y: number, deep: number): void => {
     const length = piece.to - piece.from;
-    shapes.push(rect('unit-plan', piece.from, 0, length, width, piece.kind));
-    if (!shells) continue;
-    const [shell, web] = [toMillimetres(shells.shell), toMillimetres(shells.web)];
-    const cells = length > work.wall.unitLength * 0.8 ? shells.cells : 1;
-    const cell = (length - web * (cells + 1)) / cells;
-    if (cell < 20) continue;
-    for (let i = 0; i < cells; i++)
-      shapes.push(rect('cell', piece.from + web + i * (cell + web), shell, cell, width - 2 * shell));
-  }
-  return { box: { x: 0, y: 0, w: work.wall.runs[runIndex]?.length ?? 0, h: width }, pieces: null, shapes };
+    shapes.push(rect('unit-plan', piece.from, y, length, deep, piece.kind));
+    shapes.push(...cells(work, piece.from, length, y, deep));
+  };
+  // The outside face is at the foot of the strip, as the wall is seen from outside.
+  for (const piece of run?.rows[course - 1]?.pieces ?? [])
+    put(piece, 0, goesThrough(work.wall, piece) ? thickness : unitWidth);
+  for (const piece of run?.back?.rows[course - 1]?.pieces ?? []) put(piece, thickness - unitWidth, unitWidth);
+  return {
+    box: { x: 0, y: 0, w: work.wall.runs[runIndex]?.length ?? 0, h: thickness },
+    pieces: null,
+    shapes,
+  };
 }

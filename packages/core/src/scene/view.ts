@@ -1,6 +1,8 @@
 import { toMillimetres, type Length } from '../measure/length.js';
 import { leastJointFor, type Sampled } from '../setout/samples.js';
 import type { SetHeight, SetWall } from '../setout/wall.js';
+import type { BondId } from '../job/types.js';
+import { closersMatter } from '../bond/ways.js';
 import type { Show } from '../measure/format.js';
 import { KINDS, type Kind } from '../bond/kinds.js';
 import { runEnds } from '../bond/ends.js';
@@ -68,6 +70,13 @@ export interface SheetView {
     bedLimits: [number, number];
     headLimits: [number, number];
     closed: boolean;
+    bond: BondId;
+    bondName: string;
+    wythes: 1 | 2;
+    thickness: number;
+    closers: boolean;
+    /** Whether a closer beside a return would change anything: there are corners, and their returns are no half. */
+    closersMatter: boolean;
     /** Whether `start` matters: run 0 begins at a free end. */
     freeStart: boolean;
     corners: 'in-turn' | 'in-pairs';
@@ -218,6 +227,12 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       bedLimits: [limits.least, limits.most],
       headLimits: [toMillimetres(wall.profile.head.least), toMillimetres(wall.profile.head.most)],
       closed: wall.line.closed,
+      bond: wall.bond.id,
+      bondName: wall.bond.name,
+      wythes: wall.wythes,
+      thickness: wall.thickness,
+      closers: wall.closers,
+      closersMatter: closersMatter(wall),
       freeStart: runEnds(wall)[0]?.start.other === null,
       corners: wall.corners,
       hiddenTo: wall.hiddenTo,

@@ -6,6 +6,8 @@ export const BOND_WEIGHTS = {
   lapUnderRule: 50,
   distinctCutSize: 2,
   headJointSquared: 1,
+  /** Moving an opening that must stand where it is drawn is somebody else’s decision. */
+  movedMust: 40,
 } as const;
 
 /** The cost of a gauge: large steps keep the order a mason would weigh them in. */

@@ -1,4 +1,4 @@
-import { UNITS } from '@even-tally/core';
+import { BONDS, sayMm, UNITS, type BondId } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/openJob';
 import { LengthField } from '../../ui/LengthField';
@@ -8,6 +8,8 @@ import { Choices } from '../Choices';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { Openings } from './Openings';
+
+const throughBond = (id: BondId): boolean => BONDS.some((b) => b.id === id && b.family === 'header');
 
 /** Unit, joints and start; openings; and the ways to bond it. */
 export function Bond(props: PanelProps): ReactNode {
@@ -21,6 +23,21 @@ export function Bond(props: PanelProps): ReactNode {
     <>
       <Section title="Unit and joints">
         <Pick label="Unit" value={view.wall.unit} options={units} onChange={(v) => set('/build/unit', v)} />
+        <Pick
+          label="Bond"
+          value={view.wall.bond}
+          options={BONDS.map((b) => [b.id, b.name] as const)}
+          onChange={(v: BondId) => set('/build/bond', v)}
+        />
+        <Pick
+          label={`Thickness, now ${sayMm(view.wall.thickness, show)}`}
+          value={String(view.wall.wythes) as '1' | '2'}
+          options={[
+            ['1', 'one unit'],
+            ['2', throughBond(view.wall.bond) ? 'one brick long, bonded through' : 'two wythes, tied'],
+          ]}
+          onChange={(v) => set('/build/wythes', Number(v))}
+        />
         <div className="grid grid-cols-2 gap-3">
           <LengthField
             label="Head joint"
@@ -46,6 +63,17 @@ export function Bond(props: PanelProps): ReactNode {
               ['half', `a half ${view.wall.family}`],
             ]}
             onChange={(v) => set('/build/start', v)}
+          />
+        )}
+        {view.wall.closersMatter && (
+          <Pick
+            label="Beside a corner"
+            value={view.wall.closers ? 'closer' : 'none'}
+            options={[
+              ['none', 'run on from the corner'],
+              ['closer', 'a closer, to bring the bond back'],
+            ]}
+            onChange={(v) => set('/build/closers', v === 'closer')}
           />
         )}
         <p role="alert" className="font-semibold text-fault">
