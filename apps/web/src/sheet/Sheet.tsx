@@ -129,8 +129,7 @@ function Drawing({ view, show, job }: Drawn): ReactNode {
         <div className="pointer-events-none absolute top-3 right-5 left-5 flex items-baseline justify-between gap-4">
           <h1 className="truncate font-narrow text-xl font-bold">{run?.name}, seen from outside</h1>
           <p className="shrink-0 text-[13px] text-soft">
-            {view.wall.bondName.toLowerCase()}, {how};{' '}
-            <span className="figures">{sayMm(run?.length ?? 0, show)}</span>
+            {view.wall.bondName}, {how}; <span className="figures">{sayMm(run?.length ?? 0, show)}</span>
           </p>
         </div>
         {asList && <AsList view={view} show={show} />}

@@ -32,10 +32,7 @@ export const isSquare = (turn: number): boolean => Math.abs(Math.abs(turn) - 90)
  */
 export function runEnds(wall: SetWall): RunEnds[] {
   const ends: RunEnds[] = wall.runs.map(() => ({ start: FREE, end: FREE }));
-  // A course of headers has headers at both its ends, so a header bond takes its corners in pairs wherever it can.
-  const pairs =
-    (wall.corners === 'in-pairs' && canPair(wall)) ||
-    (wall.bond.family === 'header' && (!wall.line.closed || canPair(wall)));
+  const pairs = cornersTaken(wall) === 'in-pairs';
   for (const corner of wall.line.corners) {
     const [before, after] = [ends[corner.from], ends[corner.to]];
     const curved = wall.runs[corner.from]?.curved || wall.runs[corner.to]?.curved;
@@ -47,6 +44,15 @@ export function runEnds(wall: SetWall): RunEnds[] {
     after.start = { other: corner.from, odd: even, even: odd, past };
   }
   return ends;
+}
+
+/**
+ * How the corners are in fact taken. A course of headers has headers at both its ends, so a header bond takes its
+ * corners in pairs wherever the line lets it.
+ */
+export function cornersTaken(wall: SetWall): SetWall['corners'] {
+  const header = wall.bond.family === 'header' && (!wall.line.closed || canPair(wall));
+  return header || (wall.corners === 'in-pairs' && canPair(wall)) ? 'in-pairs' : 'in-turn';
 }
 
 export const canPair = (wall: SetWall): boolean =>

@@ -17,8 +17,11 @@ export function readStated(value: unknown): Length | { why: string } {
     return millimetres(value);
   }
   if (typeof value === 'string') {
-    const parsed = parseLength(value);
-    return parsed.ok ? parsed.length : { why: parsed.why };
+    // A level may lie below what it is measured from; whether it may here is the form's to say.
+    const below = /^\s*[-−]\s*/.exec(value)?.[0];
+    const parsed = parseLength(below === undefined ? value : value.slice(below.length));
+    if (!parsed.ok) return { why: parsed.why };
+    return below === undefined ? parsed.length : (-parsed.length as Length);
   }
   return { why: `a length, got ${sayValue(value)}` };
 }
@@ -44,6 +47,7 @@ function checkLength(value: unknown, path: string, shape: Extract<Shape, { kind:
       ? [{ path, wanted: 'a length', got: `${sayValue(value)} (${why})` }]
       : [{ path, wanted: why.slice(0, split), got: why.slice(split + 6) }];
   }
+  if (shape.least === 'any') return [];
   if (shape.least === 'above-zero' ? !(read > 0) : !(read >= 0)) {
     return [{ path, wanted: shape.least === 'zero' ? '0 or more' : 'more than 0', got: sayValue(value) }];
   }

@@ -17,6 +17,8 @@ const BOND_IDS: readonly BondId[] = [
 const text: Shape = { kind: 'text' };
 const id: Shape = { kind: 'id' };
 const length: Shape = { kind: 'length', least: 'above-zero' };
+/** A height that may lie below what it is measured from. */
+const level: Shape = { kind: 'length', least: 'any' };
 const place: Shape = { kind: 'length', least: 'zero' };
 const joint: Shape = { kind: 'length', least: 'above-zero', most: LIMITS.joint };
 const bar: Shape = { kind: 'oneOf', values: BAR_SIZES };
@@ -145,6 +147,99 @@ const build: Shape = {
   },
 };
 
+const footing: Shape = {
+  kind: 'object',
+  keys: {
+    width: required(length),
+    depth: required(length),
+    past: optional(place, 'how far it goes on past a free end'),
+    trench: optional(length, 'from the ground to the bottom of the trench'),
+    from: optional({ kind: 'oneOf', values: ['bags', 'ready-mix'] }, 'how the concrete comes'),
+  },
+};
+
+const poured: Shape = {
+  kind: 'list',
+  most: 2000,
+  of: {
+    kind: 'object',
+    keys: {
+      run: required({ kind: 'number', least: 0, most: 999, whole: true }),
+      at: required(place),
+      level: required(level, 'above or below the wall’s base'),
+    },
+  },
+};
+
+const square: Shape = {
+  kind: 'object',
+  keys: {
+    sides: required({ kind: 'list', of: length, least: 4, most: 4 }, 'AB, BC, CD, DA as taped'),
+    diagonals: required({ kind: 'list', of: length, least: 1, most: 2 }, 'AC, and BD to prove it'),
+  },
+};
+
+const old: Shape = {
+  kind: 'object',
+  keys: {
+    height: optional(length, 'over several of the old courses'),
+    courses: optional(count(1000), 'how many'),
+    gap: optional(level, 'between a plumb level and the old face; leaning outward positive'),
+    over: optional(length, 'the length of the level'),
+    wallHeight: optional(length, 'height of the old wall'),
+    fade: optional(count(1000), 'courses that bring the face back to plumb'),
+  },
+};
+
+const assumed: Shape = {
+  kind: 'list',
+  most: 200,
+  of: {
+    kind: 'object',
+    keys: {
+      id: required(id),
+      says: required(text, 'what was taken, and for what'),
+      confirmed: optional(text, 'by whom'),
+    },
+  },
+};
+
+const site: Shape = {
+  kind: 'object',
+  keys: {
+    datum: optional(text, 'what every level is measured from'),
+    clearance: optional(place, 'plinth above the highest ground'),
+    cover: optional(place, 'ground above the footing’s top, at least'),
+    slab: optional(level, 'underside of a slab that passes over the footing'),
+    instrument: optional(level, 'height of the instrument above the datum'),
+    layers: optional({
+      kind: 'object',
+      keys: {
+        stated: optional(length, 'the total somebody gave'),
+        list: required({
+          kind: 'list',
+          most: 50,
+          of: { kind: 'object', keys: { name: required(text), thickness: required(length) } },
+        }),
+      },
+    }),
+    points: optional({
+      kind: 'list',
+      most: 500,
+      of: {
+        kind: 'object',
+        keys: {
+          id: required(id),
+          name: required(text),
+          is: required({ kind: 'oneOf', values: ['ground', 'support', 'mark'] }),
+          level: required(level, 'above the datum'),
+          reading: optional(level, 'what the staff read on it'),
+        },
+      },
+    }),
+  },
+};
+
 const steel: Shape = {
   kind: 'object',
   keys: {
@@ -183,6 +278,11 @@ const wall: Shape = {
     build: required(build),
     openings: optional({ kind: 'list', of: opening, most: 5000 }),
     heights: optional({ kind: 'list', of: fixedHeight, most: 1000 }, 'fixed heights'),
+    base: optional(level, 'the wall’s base above the job’s datum'),
+    footing: optional(footing),
+    poured: optional(poured, 'spot levels on the footing as it was poured'),
+    square: optional(square),
+    old: optional(old, 'the wall it meets or stands on'),
     meets: optional({
       kind: 'object',
       keys: {
@@ -217,6 +317,8 @@ export const JOB_FORM: Shape = {
     show: required({ kind: 'oneOf', values: ['ft-in', 'mm'] }),
     profile: required({ kind: 'oneOf', values: ['us', 'uk', 'earth'] }),
     units: optional({ kind: 'list', of: ownUnit, most: 500 }, 'the job’s own units'),
+    site: optional(site, 'levels'),
+    assumed: optional(assumed, 'what was taken because nobody could say'),
     walls: required({ kind: 'list', of: wall, most: 1000 }),
   },
 };

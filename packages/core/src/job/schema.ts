@@ -26,7 +26,11 @@ function schemaOf(shape: Shape): Schema {
         anyOf: [
           {
             type: 'number',
-            ...(shape.least === 'zero' ? { minimum: 0 } : { exclusiveMinimum: 0 }),
+            ...(shape.least === 'any'
+              ? {}
+              : shape.least === 'zero'
+                ? { minimum: 0 }
+                : { exclusiveMinimum: 0 }),
             ...(shape.most === undefined ? {} : { maximum: toMillimetres(shape.most) }),
           },
           { type: 'string', minLength: 1, maxLength: 60 },

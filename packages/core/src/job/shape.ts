@@ -10,7 +10,7 @@ export type Shape =
   | { kind: 'text'; empty?: boolean }
   | { kind: 'id' }
   | { kind: 'number'; least: number; most: number; whole?: boolean }
-  | { kind: 'length'; least: 'zero' | 'above-zero'; most?: Length }
+  | { kind: 'length'; least: 'zero' | 'above-zero' | 'any'; most?: Length }
   | { kind: 'object'; keys: Record<string, Key>; says?: string }
   | { kind: 'list'; of: Shape; least?: number; most: number }
   /** One of several objects, told apart by the first key named that is present. */

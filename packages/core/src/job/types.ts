@@ -104,6 +104,50 @@ export interface Steel {
   footing?: { bar: string; count: number };
 }
 
+export interface Footing {
+  width: Stated;
+  depth: Stated;
+  past?: Stated;
+  trench?: Stated;
+  from?: 'bags' | 'ready-mix';
+}
+
+export interface OldWall {
+  height?: Stated;
+  courses?: number;
+  gap?: Stated;
+  over?: Stated;
+  wallHeight?: Stated;
+  fade?: number;
+}
+
+export interface SitePoint {
+  id: string;
+  name: string;
+  /** `ground` and `support` rule heights; a `mark` is only read. */
+  is: 'ground' | 'support' | 'mark';
+  level: Stated;
+  /** What the staff read on it. */
+  reading?: Stated;
+}
+
+export interface Site {
+  datum?: string;
+  clearance?: Stated;
+  cover?: Stated;
+  slab?: Stated;
+  instrument?: Stated;
+  layers?: { stated?: Stated; list: { name: string; thickness: Stated }[] };
+  points?: SitePoint[];
+}
+
+/** Something taken for granted because nobody could say, kept on the job until somebody confirms it. */
+export interface Assumed {
+  id: string;
+  says: string;
+  confirmed?: string;
+}
+
 export interface Wall {
   id: string;
   name: string;
@@ -113,6 +157,12 @@ export interface Wall {
   build: Build;
   openings?: Opening[];
   heights?: FixedHeight[];
+  /** The wall's base above the job's datum. */
+  base?: Stated;
+  footing?: Footing;
+  poured?: { run: number; at: Stated; level: Stated }[];
+  square?: { sides: Stated[]; diagonals: Stated[] };
+  old?: OldWall;
   meets?: { wall: string; run: number; at: Stated };
   steel?: Steel;
   grout?: { fill: 'none' | 'steel' | 'all' | { every: number } };
@@ -139,6 +189,8 @@ export interface JobDocument {
   show: Show;
   profile: ProfileId;
   units?: OwnUnit[];
+  site?: Site;
+  assumed?: Assumed[];
   walls: Wall[];
 }
 

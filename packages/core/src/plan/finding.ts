@@ -58,6 +58,13 @@ export const FINDINGS = {
   sliver: 'A piece shorter than the least piece.',
   'head-joint-out': 'A head joint outside its limits.',
   'lintel-not-designed': 'Something must carry the wall over an opening; it is not designed here.',
+  'footing-uneven': 'The footing as poured leaves the first bed too thin or too thick somewhere.',
+  'footing-thin': 'The footing is shallower than its projection, or than the least for a building.',
+  'layers-do-not-add': 'The layers of a build-up do not add up to the total that was stated.',
+  'reading-out': 'A level read on site is not where it should be.',
+  'not-square': 'The four corners as taped are not the rectangle that was stated.',
+  'engineer-needed': 'A structural question this program does not answer: a licensed engineer decides.',
+  assumed: 'Something was taken for granted and nobody has confirmed it.',
   'line-not-closed': 'The line comes back near its start without meeting it.',
   'run-not-planned': 'A curved run or a corner that is not square: its units are not laid out yet.',
   'stage-not-planned':

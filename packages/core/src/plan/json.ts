@@ -1,6 +1,7 @@
 import { KINDS } from '../bond/kinds.js';
 import type { BondedRun } from '../bond/bond.js';
 import type { Piece } from '../bond/row.js';
+import { CONCRETE_FACTOR, footingAmounts } from '../setout/footing.js';
 import { buyLines, packsOf, type Counts } from '../tally/tally.js';
 import type { Finding } from './finding.js';
 import type { Plan, WallPlan } from './plan.js';
@@ -128,6 +129,18 @@ function unitsJson(plan: Plan): UnitLines {
   return units;
 }
 
+function concreteJson(plan: Plan): Record<string, unknown> {
+  const amounts = plan.walls.flatMap((p) => (p.wall.footing ? [footingAmounts(p.wall, p.wall.footing)] : []));
+  const geometric = amounts.reduce((sum, a) => sum + a.concrete, 0);
+  const used = geometric * CONCRETE_FACTOR;
+  const pack = plan.walls[0]?.wall.profile.concretePack;
+  return {
+    geometric: tidyVolume(geometric),
+    used: tidyVolume(used),
+    ...(pack && used > 0 ? { ordered: { [pack.name]: packsOf(used, pack) } } : {}),
+  };
+}
+
 /** The plan as the contract files it. What is not built yet is present and empty. */
 export function planJson(plan: Plan): Record<string, unknown> {
   const sum = (of: (p: WallPlan) => number): number => plan.walls.reduce((total, p) => total + of(p), 0);
@@ -145,7 +158,7 @@ export function planJson(plan: Plan): Record<string, unknown> {
         ordered: pack ? { [pack.name]: packsOf(used, pack) } : {},
       },
       grout: { geometric: 0, used: 0 },
-      concrete: { geometric: 0, used: 0 },
+      concrete: concreteJson(plan),
       steel: [],
     },
   };

@@ -3,6 +3,9 @@ import { bondIssues } from '../bond/issues.js';
 import { gaugeIssues } from '../gauge/issues.js';
 import { solveGauge, type GaugeSolution } from '../gauge/solve.js';
 import type { JobDocument } from '../job/types.js';
+import { groundIssues } from '../setout/groundIssues.js';
+import { siteLevels, type SiteLevels } from '../setout/site.js';
+import { surveyOf, type Survey } from '../setout/survey.js';
 import { setOutIssues } from '../setout/issues.js';
 import { setOutWall, type SetWall } from '../setout/wall.js';
 import { issue, type Issue } from './issue.js';
@@ -11,13 +14,24 @@ export interface WallWork {
   wall: SetWall;
   gauge: GaugeSolution;
   runs: BondedRun[];
+  survey: Survey;
+  site: SiteLevels;
 }
 
 /** Set out, gauge and bond of one wall, without what it says about itself. */
 export function workWall(job: JobDocument, index: number): WallWork {
   const wall = setOutWall(job, index);
   const gauge = solveGauge(wall);
-  return { wall, gauge, runs: bondWall(wall, gauge.courses) };
+  const runs = bondWall(wall, gauge.courses);
+  const firstCourse = (run: number): { from: number; to: number }[] =>
+    runs.find((r) => r.index === run)?.rows[0]?.pieces ?? [];
+  return {
+    wall,
+    gauge,
+    runs,
+    survey: surveyOf(job, wall, firstCourse),
+    site: siteLevels(job, wall.unitHeight + wall.bed),
+  };
 }
 
 function notBuiltYet(job: JobDocument, index: number): Issue[] {
@@ -44,6 +58,7 @@ const ORDER = { fault: 0, choice: 1, note: 2 } as const;
 export function issuesOf(job: JobDocument, index: number, work: WallWork): Issue[] {
   return [
     ...setOutIssues(work.wall),
+    ...groundIssues(job, work),
     ...gaugeIssues(work.wall, work.gauge),
     ...bondIssues(work.wall, work.runs),
     ...notBuiltYet(job, index),

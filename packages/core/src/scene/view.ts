@@ -1,11 +1,14 @@
 import { toMillimetres, type Length } from '../measure/length.js';
+import { CONCRETE_FACTOR, footingAmounts, type FootingAmounts, type Strip } from '../setout/footing.js';
+import type { SiteLevels } from '../setout/site.js';
+import type { Survey } from '../setout/survey.js';
 import { leastJointFor, type Sampled } from '../setout/samples.js';
 import type { SetHeight, SetWall } from '../setout/wall.js';
 import type { BondId } from '../job/types.js';
 import { closersMatter } from '../bond/ways.js';
 import type { Show } from '../measure/format.js';
 import { KINDS, type Kind } from '../bond/kinds.js';
-import { runEnds } from '../bond/ends.js';
+import { cornersTaken, runEnds } from '../bond/ends.js';
 import { jambPlaces } from '../bond/snap.js';
 import { bedLimits } from '../gauge/courses.js';
 import type { Choice } from '../plan/finding.js';
@@ -51,6 +54,14 @@ function sampleViews(wall: SetWall): SampleView[] {
   return [...of('height', wall.bed, profile.bed.least), ...of('length', wall.head, profile.head.least)];
 }
 
+function footingView(wall: SetWall): SheetView['footing'] {
+  if (!wall.footing) return null;
+  const amounts = footingAmounts(wall, wall.footing);
+  const used = amounts.concrete * CONCRETE_FACTOR;
+  const { name, m3 } = wall.profile.concretePack;
+  return { ...wall.footing, ...amounts, used, bags: { name, count: packsOf(used, { m3 }), m3 } };
+}
+
 /** Everything one sheet shows, as plain data and columns: what the worker hands to the screen. */
 export interface SheetView {
   wall: {
@@ -83,6 +94,10 @@ export interface SheetView {
     /** Up to here ground, a skirting or a finish hides the face, mm; Infinity when all of it is. */
     hiddenTo: number;
   };
+  survey: Survey;
+  site: SiteLevels;
+  footing:
+    (Strip & FootingAmounts & { used: number; bags: { name: string; count: number; m3: number } }) | null;
   heights: SetHeight[];
   samples: SampleView[];
   runs: {
@@ -234,9 +249,12 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       closers: wall.closers,
       closersMatter: closersMatter(wall),
       freeStart: runEnds(wall)[0]?.start.other === null,
-      corners: wall.corners,
+      corners: cornersTaken(wall),
       hiddenTo: wall.hiddenTo,
     },
+    survey: p.survey,
+    site: p.site,
+    footing: footingView(wall),
     heights: wall.heights,
     samples: sampleViews(wall),
     runs: wall.runs.map((r, index) => ({

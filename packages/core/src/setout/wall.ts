@@ -7,6 +7,8 @@ import { PROFILES, type Profile } from '../tables/profiles.js';
 import type { UnitShape } from '../tables/units.js';
 import { bondById, type Bond } from '../tables/bonds.js';
 import { walkLine, type PlanLine } from './line.js';
+import type { Strip } from './footing.js';
+import type { Spot } from './poured.js';
 import { sampled, type Sampled } from './samples.js';
 
 export interface SetOpening {
@@ -68,6 +70,10 @@ export interface SetWall {
   runs: SetRun[];
   openings: SetOpening[];
   heights: SetHeight[];
+  /** Level of the base above the job's datum, mm. */
+  base: number;
+  footing: Strip | null;
+  poured: (Spot & { run: number })[];
   /** Up to here ground, skirting or render hides the face, mm; all of it when rendered. */
   hiddenTo: number;
   /** Height of the half-high unit, or null where none is made. */
@@ -190,6 +196,16 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
       tolerance: length(h.tolerance ?? 0),
     })),
     hiddenTo: wall.build.face?.finish === 'rendered' ? Infinity : length(wall.build.face?.hiddenTo ?? 0),
+    base: length(wall.base ?? 0),
+    footing: wall.footing
+      ? {
+          width: length(wall.footing.width),
+          depth: length(wall.footing.depth),
+          past: length(wall.footing.past ?? 0),
+          trench: length(wall.footing.trench ?? wall.footing.depth),
+        }
+      : null,
+    poured: (wall.poured ?? []).map((p) => ({ run: p.run, at: length(p.at), level: length(p.level) })),
     halfHigh: unit.halfHigh === undefined ? null : toMillimetres(unit.halfHigh),
     wythes: wall.build.wythes ?? 1,
     thickness: wall.build.wythes === 2 ? 2 * laid.unitWidth + head : laid.unitWidth,

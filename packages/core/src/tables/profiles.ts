@@ -36,6 +36,10 @@ export interface Profile {
   mortar: (unit: UnitShape) => { factor: number } | { rateM3PerM2: number };
   mortarSource: (unit: UnitShape) => string;
   pack: { name: string; m3: number; source: string };
+  /** Premixed concrete by the bag. */
+  concretePack: { name: string; m3: number; source: string };
+  /** A lean past this, 1 in so many, is for an engineer before anything is built on it. */
+  leanLimit: { oneIn: number; source: string };
 }
 
 const half = (unit: UnitShape, joint: Length): Length => ((unit.length - joint) / 2) as Length;
@@ -79,6 +83,12 @@ const us: Profile = {
     m3: 0.67 * CUBIC_FOOT,
     source: 'premixed mortar, about 0.67 ft³ a bag: common practice',
   },
+  concretePack: {
+    name: '80 lb bag of concrete',
+    m3: 0.6 * CUBIC_FOOT,
+    source: 'printed on the bag: 0.60 ft³, from memory',
+  },
+  leanLimit: { oneIn: 100, source: 'common practice' },
 };
 
 const uk: Profile = {
@@ -106,6 +116,12 @@ const uk: Profile = {
     m3: 0.0135,
     source: '25 kg of dry mortar makes about 13 to 14 litres: common practice',
   },
+  concretePack: {
+    name: '25 kg bag of concrete',
+    m3: 0.012,
+    source: '25 kg makes 11.5 to 12.5 litres: common practice',
+  },
+  leanLimit: { oneIn: 100, source: 'common practice' },
 };
 
 const earth: Profile = {

@@ -39,9 +39,8 @@ export function sayBeds(courses: readonly Course[], say: (mm: number) => string)
   return `${shown.join(', then ')}${groups.length > shown.length ? ', and so on' : ''}`;
 }
 
-const same = (a: GaugeSolution, b: MeetSolution): boolean =>
+const sameBeds = (a: GaugeSolution, b: MeetSolution): boolean =>
   a.count === b.courses.length &&
-  a.met !== null &&
   a.courses.every((c, i) => Math.abs(c.bed - (b.courses[i]?.bed ?? NaN)) < SAME_PLACE);
 
 /** Every fixed height met, each stretch with its own gauge; with an odd course only where whole ones cannot. */
@@ -53,6 +52,8 @@ export function meetWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
   for (const help of HELPS) {
     if (help.allow.includes('half-high') && wall.halfHigh === null) continue;
     const found = meetWall(wall, help.allow);
+    // Where every bed comes out as it stands anyway, there is nothing to choose.
+    if (now.met === null && sameBeds(now, found)) break;
     const odd = found.courses.some((c) => c.kind !== 'whole');
     if (found.courses.length === 0 || (help.allow.length > 0 && !odd)) continue;
     const courses = layMet(found.courses);
@@ -65,7 +66,7 @@ export function meetWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
       edit: gaugeEdit(wall, { meet: true, ...(help.allow.length > 0 ? { allow: help.allow } : {}) }),
       // What is missed is weighed with the other ways, alike for all.
       cost: found.cost - found.missed.length * GAUGE_WEIGHTS.openingOffCourse,
-      applied: same(now, found),
+      applied: now.met !== null && sameBeds(now, found),
       courses,
     });
     if (found.missed.length === 0) break;

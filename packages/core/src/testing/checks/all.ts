@@ -1,5 +1,6 @@
 import { BRICK_TABLE, COUNTS, MODULAR, SIZES } from './counts.js';
 import { BOND_COUNTS } from './bonds.js';
+import { GROUND } from './ground.js';
 import { GAUGE } from './gauge.js';
 import { MORTAR } from './mortar.js';
 import { tolerance, type PublishedCheck } from './list.js';
@@ -11,6 +12,7 @@ export const CHECKS: Record<string, PublishedCheck[]> = {
   Counts: COUNTS,
   'Brick lengths': BRICK_TABLE,
   Bonds: BOND_COUNTS,
+  'Ground and old work': GROUND,
   Gauge: GAUGE,
   Mortar: MORTAR,
 };

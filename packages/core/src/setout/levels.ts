@@ -1,0 +1,95 @@
+/** A level above the job's datum, mm; below it is negative. */
+export interface Level {
+  name: string;
+  level: number;
+}
+
+/** What lies between a support and the finish over it; `stated` is the total somebody gave. */
+export interface BuildUp {
+  layers: { name: string; thickness: number }[];
+  stated: number | null;
+}
+
+export const layersTotal = (b: BuildUp): number => b.layers.reduce((sum, l) => sum + l.thickness, 0);
+
+/** How far the layers are from the total that was stated, or null when they agree or none was. */
+export function layersOff(b: BuildUp): number | null {
+  if (b.stated === null || b.layers.length === 0) return null;
+  const off = layersTotal(b) - b.stated;
+  return Math.abs(off) < 1e-3 ? null : off;
+}
+
+export interface Control {
+  /** The point that governs, and by which rule. */
+  name: string;
+  rule: 'ground' | 'support';
+  level: number;
+  /** Where the plinth or first finish must be: no lower. */
+  wanted: number;
+}
+
+/**
+ * The controlling point: the highest ground with its clearance, or the highest support with the layers over it,
+ * whichever asks for more. The rest get more than they need, and none less. Null when nothing was entered.
+ */
+export function controllingPoint(
+  ground: readonly Level[],
+  clearance: number,
+  supports: readonly Level[],
+  buildUp: number,
+): Control | null {
+  const candidates: Control[] = [
+    ...ground.map((g) => ({
+      name: g.name,
+      rule: 'ground' as const,
+      level: g.level,
+      wanted: g.level + clearance,
+    })),
+    ...supports.map((s) => ({
+      name: s.name,
+      rule: 'support' as const,
+      level: s.level,
+      wanted: s.level + buildUp,
+    })),
+  ];
+  return candidates.reduce<Control | null>(
+    (best, c) => (best === null || c.wanted > best.wanted ? c : best),
+    null,
+  );
+}
+
+export interface FootingTop {
+  name: string;
+  ground: number;
+  /** Whole courses from the footing up to the plinth here. */
+  courses: number;
+  level: number;
+}
+
+/**
+ * Footing tops that step in whole courses: at each corner as many courses under the plinth as bring the footing at
+ * least `cover` under the ground, and under any slab that must pass over it.
+ */
+export function footingTops(
+  corners: readonly Level[],
+  plinth: number,
+  pitch: number,
+  cover: number,
+  slabUnderside: number | null,
+): FootingTop[] {
+  return corners.map(({ name, level }) => {
+    const most = Math.min(level - cover, slabUnderside ?? Infinity);
+    const courses = Math.max(0, Math.ceil((plinth - most) / pitch - 1e-9));
+    return { name, ground: level, courses, level: plinth - courses * pitch };
+  });
+}
+
+/** What the staff must read for a level, from the height of the instrument: instrument − level. */
+export const rodReading = (instrument: number, level: number): number => instrument - level;
+
+/** What a reading says about a point that should stand at `wanted`: positive stands high. */
+export const readingError = (instrument: number, reading: number, wanted: number): number =>
+  instrument - reading - wanted;
+
+/** Height of the instrument from a reading on a known point: level + reading. */
+export const instrumentHeight = (known: number, reading: number): number => known + reading;

@@ -1,0 +1,38 @@
+export interface OldGauge {
+  /** Height over a number of the old courses: never one alone. */
+  height: number;
+  courses: number;
+}
+
+export interface Drift {
+  answer: 'keep' | 'take' | 'share';
+  /** The bed you lay, and how far each course then runs from theirs: positive climbs faster. */
+  bed: number;
+  perCourse: number;
+  /** At the top of the new wall. */
+  atTop: number;
+  /** After this many courses of yours the two lines meet again, or null within `courses`. */
+  meets: number | null;
+}
+
+/**
+ * The three answers to an old wall's gauge: keep your own joint, take theirs, or go half way. `courses` is how many
+ * of yours there are; they meet where the drift makes up a whole old course. Common practice.
+ */
+export function drifts(old: OldGauge, unitHeight: number, bed: number, courses: number): Drift[] {
+  const theirs = old.height / old.courses;
+  const of = (answer: Drift['answer'], own: number): Drift => {
+    const perCourse = unitHeight + own - theirs;
+    const meet = Math.abs(perCourse) < 1e-9 ? 1 : Math.abs(theirs / perCourse);
+    const whole = Math.round(meet);
+    return {
+      answer,
+      bed: own,
+      perCourse,
+      atTop: perCourse * courses,
+      meets: Math.abs(meet - whole) * Math.abs(perCourse) < 1 && whole <= courses ? whole : null,
+    };
+  };
+  const taken = theirs - unitHeight;
+  return [of('keep', bed), of('take', taken), of('share', (bed + taken) / 2)];
+}
