@@ -5,6 +5,8 @@ import {
   millimetres,
   sayMm,
   showMm,
+  type Length,
+  type Parsed,
   type Show,
   type Stated,
 } from '@even-tally/core';
@@ -21,10 +23,29 @@ interface Props {
   /** False when the wall cannot be so; the reason is shown by the page. */
   onChange: (value: Stated) => boolean;
   name?: string;
+  /** A level: it may lie below what it is measured from. */
+  signed?: boolean;
+}
+
+/** Reads a level: the sign first, then the length. */
+function parseSigned(text: string, signed: boolean, parse: (text: string) => Parsed): Parsed {
+  const below = signed ? /^\s*[-−]\s*/.exec(text)?.[0] : undefined;
+  if (below === undefined) return parse(text);
+  const read = parse(text.slice(below.length));
+  return read.ok ? { ok: true, length: -read.length as Length } : read;
 }
 
 /** A length typed the way it is said. What it was taken for is shown while typing; Enter or leaving keeps it. */
-export function LengthField({ label, value, show, module, pitch, onChange, name }: Props): ReactNode {
+export function LengthField({
+  label,
+  value,
+  show,
+  module,
+  pitch,
+  onChange,
+  name,
+  signed = false,
+}: Props): ReactNode {
   const id = useId();
   // What is being typed goes with the length it was typed over: when that changes, it is gone.
   const over = `${value}|${show}`;
@@ -39,10 +60,12 @@ export function LengthField({ label, value, show, module, pitch, onChange, name 
   const parsed =
     text === null || text === shown
       ? null
-      : parseTyped(text, show === 'mm' ? 'mm' : 'in', {
-          length: millimetres(module),
-          course: millimetres(pitch),
-        });
+      : parseSigned(text, signed, (t) =>
+          parseTyped(t, show === 'mm' ? 'mm' : 'in', {
+            length: millimetres(module),
+            course: millimetres(pitch),
+          }),
+        );
   const keep = (): void => {
     if (leaving.current || parsed === null) return setText(null);
     if (!parsed.ok) return setRefused(true);

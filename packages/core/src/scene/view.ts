@@ -1,5 +1,6 @@
 import { toMillimetres, type Length } from '../measure/length.js';
 import { CONCRETE_FACTOR, footingAmounts, type FootingAmounts, type Strip } from '../setout/footing.js';
+import type { Spot } from '../setout/poured.js';
 import type { SiteLevels } from '../setout/site.js';
 import type { Survey } from '../setout/survey.js';
 import { leastJointFor, type Sampled } from '../setout/samples.js';
@@ -95,6 +96,8 @@ export interface SheetView {
     hiddenTo: number;
   };
   survey: Survey;
+  /** Spot levels of this run on the footing as poured, in the document's order. */
+  poured: Spot[];
   site: SiteLevels;
   footing:
     (Strip & FootingAmounts & { used: number; bags: { name: string; count: number; m3: number } }) | null;
@@ -253,6 +256,7 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       hiddenTo: wall.hiddenTo,
     },
     survey: p.survey,
+    poured: wall.poured.filter((s) => s.run === run),
     site: p.site,
     footing: footingView(wall),
     heights: wall.heights,

@@ -8,7 +8,13 @@ import { Section } from '../../ui/Section';
 import { NameField } from '../../ui/NameField';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
+import { AssumedPart } from './AssumedPart';
+import { FootingPart } from './FootingPart';
+import { Levels } from './Levels';
 import { LinePlan } from './LinePlan';
+import { OldWallPart } from './OldWallPart';
+import { Poured } from './Poured';
+import { Square } from './Square';
 import { lineFor, shapeOf, type LineShape } from './shapes';
 
 const SHAPES: readonly (readonly [LineShape, string])[] = [
@@ -18,7 +24,8 @@ const SHAPES: readonly (readonly [LineShape, string])[] = [
 ];
 
 /** The line and the height. A closed rectangle's opposite sides go together. */
-export function SetOut({ job, view, show, stem }: PanelProps): ReactNode {
+export function SetOut(props: PanelProps): ReactNode {
+  const { job, view, show, stem } = props;
   const { set, path } = useWallFields(job, view);
   const navigate = useNavigate();
   const refusal = useOpenJob((s) => s.refusal);
@@ -106,6 +113,12 @@ export function SetOut({ job, view, show, stem }: PanelProps): ReactNode {
           onChange={(value) => edit([{ op: 'replace', path: '/profile', value }])}
         />
       </Section>
+      <Levels {...props} />
+      <FootingPart {...props} />
+      <Poured {...props} />
+      <Square {...props} />
+      <OldWallPart {...props} />
+      <AssumedPart {...props} />
       <p role="alert" className="px-4 pt-2 font-semibold text-fault">
         {refusal}
       </p>

@@ -1,0 +1,92 @@
+import {
+  millimetres,
+  moduleSizes,
+  parseTyped,
+  sayMm,
+  toMillimetres,
+  type ModuleForm,
+} from '@even-tally/core';
+import { useState, type ReactNode } from 'react';
+import { edit } from '../../state/openJob';
+import { Fold } from '../../ui/Fold';
+import { NameField } from '../../ui/NameField';
+import { Pick } from '../../ui/Pick';
+import type { PanelProps } from '../panel';
+
+const FORMS = [
+  ['pier', 'a pier or a free wall'],
+  ['opening', 'an opening'],
+  ['return', 'a length with one return'],
+] as const;
+
+/** A dimension the drawing left out: what it can be in whole and half units, and what was taken. */
+export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
+  const [form, setForm] = useState<ModuleForm>('opening');
+  const [guess, setGuess] = useState('');
+  const list = job.assumed ?? [];
+  const open = list.filter((a) => a.confirmed === undefined).length;
+  const read = parseTyped(guess, show === 'mm' ? 'mm' : 'in', {
+    length: millimetres(view.wall.module),
+    course: millimetres(view.wall.pitch),
+  });
+  const near = read.ok ? toMillimetres(read.length) : 0;
+  const sizes = near > 0 ? moduleSizes(form, near, view.wall.module, view.wall.head) : [];
+  const take = (says: string): void => {
+    const id =
+      Array.from({ length: 1000 }, (_, i) => `A${i + 1}`).find((n) => !list.some((a) => a.id === n)) ?? 'A';
+    edit([
+      job.assumed
+        ? { op: 'add', path: '/assumed/-', value: { id, says } }
+        : { op: 'add', path: '/assumed', value: [{ id, says }] },
+    ]);
+  };
+  return (
+    <Fold title="Left out of the drawing" aside={open > 0 ? `${open} not confirmed` : 'nothing assumed'}>
+      <div className="grid grid-cols-2 gap-3">
+        <Pick label="What is missing" value={form} options={FORMS} onChange={setForm} />
+        <label className="block text-[13px] text-soft">
+          About
+          <input
+            className="entry"
+            value={guess}
+            placeholder={show === 'mm' ? '900' : "3'"}
+            onChange={(e) => setGuess(e.currentTarget.value)}
+          />
+        </label>
+      </div>
+      {guess !== '' && !read.ok && <p className="text-xs text-fault">{read.why}</p>}
+      <ul className="flex flex-wrap gap-2">
+        {sizes.map((s) => (
+          <li key={s.length}>
+            <button
+              className="press-plain"
+              onClick={() =>
+                take(`${FORMS.find(([f]) => f === form)?.[1] ?? ''} taken as ${sayMm(s.length, show)}`)
+              }
+            >
+              <b className="figures">{sayMm(s.length, show)}</b> <span className="font-normal">{s.says}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <ul>
+        {list.map((a, i) => (
+          <li key={a.id} className="border-t border-rule py-2">
+            <p className="break-words">{a.says}</p>
+            {a.confirmed !== undefined ? (
+              <p className="text-[13px] font-bold text-settled">Confirmed by {a.confirmed}</p>
+            ) : (
+              <NameField
+                label="Confirmed by"
+                value=""
+                onChange={(v) =>
+                  v.trim() !== '' && edit([{ op: 'add', path: `/assumed/${i}/confirmed`, value: v }])
+                }
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+    </Fold>
+  );
+}

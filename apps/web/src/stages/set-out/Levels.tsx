@@ -1,0 +1,221 @@
+import { layersTotal, millimetres, sayMm, writeLength, type SitePoint, type Stated } from '@even-tally/core';
+import { Plus, Trash2 } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { edit } from '../../state/openJob';
+import { Fold } from '../../ui/Fold';
+import { LengthField } from '../../ui/LengthField';
+import { NameField } from '../../ui/NameField';
+import { Pick } from '../../ui/Pick';
+import type { PanelProps } from '../panel';
+import { setSite } from './siteEdits';
+
+const KINDS = [
+  ['ground', 'ground'],
+  ['support', 'carries a floor'],
+  ['mark', 'only read'],
+] as const;
+
+function Point({ job, view, show, index }: PanelProps & { index: number }): ReactNode {
+  const point = view.site.points[index];
+  if (!point) return null;
+  const path = `/site/points/${index}`;
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch, signed: true };
+  const set = (key: string) => (value: unknown) => edit([{ op: 'add', path: `${path}/${key}`, value }]);
+  const say = (n: number): string => sayMm(n, show);
+  return (
+    <li className="border-b border-rule pb-2">
+      <div className="grid grid-cols-[1fr_104px_28px] items-end gap-x-2">
+        <NameField label="Point" value={point.name} onChange={set('name')} />
+        <Pick label="is" value={point.is} options={KINDS} onChange={set('is')} />
+        <button
+          className="flex min-h-8 min-w-7 items-center justify-center text-soft hover:text-fault"
+          aria-label={`Take out ${point.name}`}
+          onClick={() => edit([{ op: 'remove', path }])}
+        >
+          <Trash2 size={15} aria-hidden="true" />
+        </button>
+      </div>
+      <div className="grid grid-cols-2 gap-x-2">
+        <LengthField
+          label="Level, above the datum"
+          value={point.level}
+          {...measure}
+          onChange={set('level')}
+        />
+        {view.site.instrument !== null && (
+          <LengthField
+            label={point.reading === null ? 'Staff read on it' : 'Staff reads'}
+            value={point.reading ?? point.rod ?? 0}
+            {...measure}
+            onChange={set('reading')}
+          />
+        )}
+      </div>
+      {point.rod !== null && (
+        <p className="text-[13px] text-soft">
+          The staff should read <b className="figures text-ink">{say(point.rod)}</b>
+          {point.error !== null && (
+            <>
+              ; it stands <b className="figures text-ink">{say(Math.abs(point.error))}</b>{' '}
+              {point.error > 0 ? 'high' : 'low'}
+            </>
+          )}
+          .
+        </p>
+      )}
+    </li>
+  );
+}
+
+function Layers({ job, view, show }: PanelProps): ReactNode {
+  const layers = job.site?.layers;
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  const add = (): void => {
+    const value = { name: `Layer ${(layers?.list.length ?? 0) + 1}`, thickness: show === 'mm' ? 100 : '4"' };
+    if (layers) edit([{ op: 'add', path: '/site/layers/list/-', value }]);
+    else setSite(job, 'layers', { list: [value] });
+  };
+  return (
+    <>
+      <p className="flex items-baseline justify-between">
+        <b>Layers over the support</b>
+        <button className="inline-flex min-h-7 items-center gap-1 font-semibold text-chalk" onClick={add}>
+          <Plus size={15} aria-hidden="true" /> Add one
+        </button>
+      </p>
+      {view.site.buildUp.layers.map((l, i) => (
+        <div key={`${l.name}${i}`} className="grid grid-cols-[1fr_92px_28px] items-end gap-x-2">
+          <NameField
+            label="Layer"
+            value={l.name}
+            onChange={(v) => edit([{ op: 'replace', path: `/site/layers/list/${i}/name`, value: v }])}
+          />
+          <LengthField
+            label="thick"
+            value={l.thickness}
+            {...measure}
+            onChange={(v) => edit([{ op: 'replace', path: `/site/layers/list/${i}/thickness`, value: v }])}
+          />
+          <button
+            className="mb-5 flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
+            aria-label={`Take out ${l.name}`}
+            onClick={() => edit([{ op: 'remove', path: `/site/layers/list/${i}` }])}
+          >
+            <Trash2 size={15} aria-hidden="true" />
+          </button>
+        </div>
+      ))}
+      {view.site.buildUp.layers.length > 0 && (
+        <div className="grid grid-cols-2 items-end gap-3">
+          <p className="pb-5">
+            Together <b className="figures">{sayMm(layersTotal(view.site.buildUp), show)}</b>
+          </p>
+          <LengthField
+            label="Total that was stated"
+            value={view.site.buildUp.stated ?? layersTotal(view.site.buildUp)}
+            {...measure}
+            onChange={(v) => edit([{ op: 'add', path: '/site/layers/stated', value: v }])}
+          />
+        </div>
+      )}
+    </>
+  );
+}
+
+/** Ground, floors and the footing against one datum: what governs, and what the staff must read. */
+export function Levels(props: PanelProps): ReactNode {
+  const { job, view, show } = props;
+  const { site } = view;
+  const say = (n: number): string => sayMm(n, show);
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  const add = (): void => {
+    const points = job.site?.points;
+    const id =
+      Array.from({ length: 1000 }, (_, i) => `L${i + 1}`).find((n) => !points?.some((p) => p.id === n)) ??
+      'L';
+    const value: SitePoint = { id, name: `Corner ${id.slice(1)}`, is: 'ground', level: 0 };
+    if (points) edit([{ op: 'add', path: '/site/points/-', value }]);
+    else setSite(job, 'points', [value]);
+  };
+  const length = (key: 'clearance' | 'cover' | 'slab' | 'instrument') => (v: Stated) => setSite(job, key, v);
+  const instrument = (): void => {
+    setSite(job, 'instrument', writeLength(millimetres(1500), show));
+  };
+  return (
+    <Fold title="Levels" aside={site.control ? `plinth at ${say(site.control.wanted)}` : 'none entered'}>
+      <NameField
+        label="Everything is measured from"
+        value={site.datum}
+        onChange={(v) => setSite(job, 'datum', v)}
+      />
+      {site.control && (
+        <p>
+          <b>{site.control.name}</b> governs: it is the highest{' '}
+          {site.control.rule === 'ground' ? 'ground' : 'support with its layers'}. The plinth stands at{' '}
+          <b className="figures">{say(site.control.wanted)}</b> above the datum, nowhere lower.
+        </p>
+      )}
+      <div className="grid grid-cols-2 gap-3">
+        <LengthField
+          label="Plinth over ground"
+          value={site.clearance}
+          {...measure}
+          onChange={length('clearance')}
+        />
+        <LengthField label="Ground over footing" value={site.cover} {...measure} onChange={length('cover')} />
+        {site.instrument === null ? (
+          <button className="press-plain self-center" onClick={instrument}>
+            Set up a level
+          </button>
+        ) : (
+          <LengthField
+            label="Height of instrument"
+            value={site.instrument}
+            {...measure}
+            signed
+            onChange={length('instrument')}
+          />
+        )}
+        <LengthField
+          label="Slab over the footing"
+          value={site.slab ?? 0}
+          {...measure}
+          signed
+          onChange={length('slab')}
+        />
+      </div>
+      <p className="flex items-baseline justify-between">
+        <b>Points</b>
+        <button className="inline-flex min-h-7 items-center gap-1 font-semibold text-chalk" onClick={add}>
+          <Plus size={15} aria-hidden="true" /> Add one
+        </button>
+      </p>
+      {site.points.length === 0 && (
+        <p className="text-soft">Enter the ground at every corner: the highest decides.</p>
+      )}
+      <ul className="space-y-2">
+        {site.points.map((p, i) => (
+          <Point key={p.id} {...props} index={i} />
+        ))}
+      </ul>
+      {site.footings.length > 0 && (
+        <table className="w-full text-[13px]">
+          <caption className="text-left font-bold">Top of footing, in whole courses under the plinth</caption>
+          <tbody>
+            {site.footings.map((f) => (
+              <tr key={f.name} className="border-t border-rule">
+                <td>{f.name}</td>
+                <td className="text-right">{f.courses} courses</td>
+                <td className="figures text-right">{say(f.level)}</td>
+                {site.instrument !== null && (
+                  <td className="figures text-right">staff {say(site.instrument - f.level)}</td>
+                )}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <Layers {...props} />
+    </Fold>
+  );
+}

@@ -1,0 +1,101 @@
+import { millimetres, sayMm, shootSpots, simulatedLevel, writeLength, type Stated } from '@even-tally/core';
+import { Plus, Trash2 } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { edit } from '../../state/openJob';
+import { Fold } from '../../ui/Fold';
+import { LengthField } from '../../ui/LengthField';
+import type { PanelProps } from '../panel';
+
+const PRACTICE_INSTRUMENT = 1500;
+
+/** The footing as it was poured: what the first bed comes to under each unit. */
+export function Poured({ job, view, show }: PanelProps): ReactNode {
+  const path = `/walls/${view.wall.index}/poured`;
+  const all = job.walls[view.wall.index]?.poured;
+  const spots = (all ?? []).map((s, index) => ({ ...s, index })).filter((s) => s.run === view.run);
+  const beds = view.survey.poured.find((p) => p.run === view.run)?.units ?? [];
+  const bad = beds.filter((b) => b.verdict !== 'sound');
+  const say = (n: number): string => sayMm(n, show);
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  const length = view.runs[view.run]?.length ?? 0;
+  const text = (mm: number): Stated => writeLength(millimetres(Math.round(mm * 10) / 10), show);
+  const put = (values: { run: number; at: Stated; level: Stated }[]): boolean =>
+    edit([{ op: all ? 'replace' : 'add', path, value: [...(all ?? []), ...values] }]);
+  const shoot = (): void => {
+    const level = simulatedLevel({
+      instrument: PRACTICE_INSTRUMENT,
+      ground: (at) => 4 * Math.sin(at / 900) - at / 2500,
+      noise: 1,
+      seed: view.run + 1,
+    });
+    const shot = shootSpots(level, PRACTICE_INSTRUMENT, 0, length, 1200);
+    put(shot.map((s) => ({ run: view.run, at: text(s.at), level: Math.round(s.level * 10) / 10 })));
+  };
+  const field = (index: number, key: 'at' | 'level') => (value: Stated) =>
+    edit([{ op: 'replace', path: `${path}/${index}/${key}`, value }]);
+  return (
+    <Fold
+      title="As it was poured"
+      aside={
+        beds.length === 0 ? 'not levelled yet' : bad.length === 0 ? 'sound' : `${bad.length} to put right`
+      }
+    >
+      <p className="flex flex-wrap gap-2">
+        <button
+          className="press-plain inline-flex items-center gap-1"
+          onClick={() => put([{ run: view.run, at: text(length / 2), level: 0 }])}
+        >
+          <Plus size={15} aria-hidden="true" /> Spot level
+        </button>
+        <button className="press-plain" onClick={shoot}>
+          Practise with a simulated level
+        </button>
+      </p>
+      {spots.map((s, i) => (
+        <div key={s.index} className="grid grid-cols-[1fr_1fr_28px] items-end gap-x-2">
+          <LengthField
+            label="Along the run"
+            value={view.poured[i]?.at ?? 0}
+            {...measure}
+            onChange={field(s.index, 'at')}
+          />
+          <LengthField
+            label="High (+) or low (−)"
+            value={view.poured[i]?.level ?? 0}
+            {...measure}
+            signed
+            onChange={field(s.index, 'level')}
+          />
+          <button
+            className="mb-5 flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
+            aria-label={`Take out spot ${i + 1}`}
+            onClick={() => edit([{ op: 'remove', path: `${path}/${s.index}` }])}
+          >
+            <Trash2 size={15} aria-hidden="true" />
+          </button>
+        </div>
+      ))}
+      {beds.length > 0 && (
+        <table className="w-full text-[13px]">
+          <caption className="text-left font-bold">First bed under each unit of course 1</caption>
+          <tbody>
+            {beds.map((b, i) => (
+              <tr
+                key={b.from}
+                className={`border-t border-rule ${b.verdict === 'sound' ? '' : 'font-semibold text-fault'}`}
+              >
+                <td>{i + 1}</td>
+                <td className="figures text-right">
+                  {say(b.left)} to {say(b.right)}
+                </td>
+                <td className="text-right">
+                  {b.verdict === 'sound' ? 'sound' : `${b.verdict} ${say(b.by)}`}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </Fold>
+  );
+}
