@@ -25,6 +25,18 @@ test('the pole printed and read back: every course, its mark by multiplication, 
   expect(text).toContain('full size');
 });
 
+test('the dry-lay tape printed and read back: running marks by multiplication', async () => {
+  const answer = await mason
+    .get(`/api/jobs/${kept.id}/tape.pdf?wall=n&show=mm&run=0`)
+    .responseType('blob')
+    .expect(200);
+  const text = await readPdf(answer.body as Buffer);
+  // Block 16 in nominal, perps 3/8: the middle of perp n stands at n × 406.4 − 4.7625 on a course that begins whole.
+  for (const n of [1, 5, 17]) expect(text).toContain(String(Math.round(n * 406.4 - 4.7625)));
+  await mason.get(`/api/jobs/${kept.id}/tape.pdf?wall=n&run=7`).expect(404);
+  await mason.get(`/api/jobs/${kept.id}/tape.pdf?wall=n&run=x`).expect(400);
+});
+
 test.each([
   ['no wall named', '', 400],
   ['a wall that is not there', 'wall=west', 404],

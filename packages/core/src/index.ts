@@ -44,4 +44,6 @@ export * from './exchange/sheet.js';
 export * from './exchange/svg.js';
 export * from './exchange/csv.js';
 export * from './exchange/poleSheet.js';
+export * from './exchange/tapeSheet.js';
+export { closingForecast, type ClosingForecast } from './bond/closing.js';
 export * from './scene/view.js';

@@ -1,12 +1,16 @@
 import { Controller, Get, Query, StreamableFile, UseGuards } from '@nestjs/common';
 import { ApiCookieAuth, ApiTags } from '@nestjs/swagger';
-import { poleSheet, workWall } from '@even-tally/core';
+import { poleSheet, tapeSheet, workWall, type Show, type WallWork } from '@even-tally/core';
 import { CurrentVisitor, SignedIn, type Visitor } from '../accounts/session.js';
 import { Refusal } from '../errors/refusal.js';
 import { JobId } from '../jobs/jobId.js';
 import { JobsService } from '../jobs/jobs.service.js';
-import { Printing } from './exports.dto.js';
+import { Printing, PrintingRun } from './exports.dto.js';
 import { polePdf } from './polePdf.js';
+import { tapePdf } from './tapePdf.js';
+
+const paper = (pdf: Buffer, name: string): StreamableFile =>
+  new StreamableFile(pdf, { type: 'application/pdf', disposition: `inline; filename="${name}.pdf"` });
 
 /** What goes to the printer. The plan is worked out from the job as it is kept. */
 @ApiTags('exports')
@@ -22,14 +26,30 @@ export class ExportsController {
     @JobId() id: string,
     @Query() asked: Printing,
   ): Promise<StreamableFile> {
+    const { name, work, show } = await this.wall(visitor, id, asked);
+    return paper(await polePdf(poleSheet(name, work, show), show), 'story-pole');
+  }
+
+  @Get(':jobId/tape.pdf')
+  async tape(
+    @CurrentVisitor() visitor: Visitor,
+    @JobId() id: string,
+    @Query() asked: PrintingRun,
+  ): Promise<StreamableFile> {
+    const { name, work, show } = await this.wall(visitor, id, asked);
+    const run = asked.run ?? 0;
+    if (!work.wall.runs[run]) throw new Refusal(404, { says: 'There is no such run in this wall.' });
+    return paper(await tapePdf(tapeSheet(name, work, run, show), show), 'dry-lay-tape');
+  }
+
+  private async wall(
+    visitor: Visitor,
+    id: string,
+    asked: Printing,
+  ): Promise<{ name: string; work: WallWork; show: Show }> {
     const { document } = await this.jobs.read(visitor.yardId, id);
     const index = document.walls.findIndex((w) => w.id === asked.wall);
     if (index < 0) throw new Refusal(404, { says: 'There is no such wall in this job.' });
-    const show = asked.show ?? document.show;
-    const pdf = await polePdf(poleSheet(document.name, workWall(document, index), show), show);
-    return new StreamableFile(pdf, {
-      type: 'application/pdf',
-      disposition: 'inline; filename="story-pole.pdf"',
-    });
+    return { name: document.name, work: workWall(document, index), show: asked.show ?? document.show };
   }
 }

@@ -1,4 +1,5 @@
-import { IsIn, IsOptional, IsString, MaxLength, MinLength } from 'class-validator';
+import { Type } from 'class-transformer';
+import { IsIn, IsInt, IsOptional, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
 import type { Show } from '@even-tally/core';
 
 export class Printing {
@@ -11,4 +12,13 @@ export class Printing {
   @IsOptional()
   @IsIn(['ft-in', 'mm'])
   show?: Show;
+}
+
+export class PrintingRun extends Printing {
+  @IsOptional()
+  @Type(() => Number)
+  @IsInt()
+  @Min(0)
+  @Max(999)
+  run?: number;
 }

@@ -9,6 +9,7 @@ export interface Planner {
   working(job: Job, key: string): Promise<Working | null>;
   rows(job: Job): Promise<(string | number)[][]>;
   pole(job: Job, wall: number, show: Show): Promise<(string | number)[][]>;
+  tape(job: Job, wall: number, run: number, show: Show): Promise<(string | number)[][]>;
   svg(job: Job, wall: number, run: number, show: Show): Promise<string>;
   close(): void;
 }
@@ -52,6 +53,8 @@ export function openPlanner(): Planner {
     rows: async (job) => ((await question({ kind: 'rows', job })) as Extract<Answer, { kind: 'rows' }>).rows,
     pole: async (job, wall, show) =>
       ((await question({ kind: 'pole', job, wall, show })) as Extract<Answer, { kind: 'rows' }>).rows,
+    tape: async (job, wall, run, show) =>
+      ((await question({ kind: 'tape', job, wall, run, show })) as Extract<Answer, { kind: 'rows' }>).rows,
     svg: async (job, wall, run, show) =>
       ((await question({ kind: 'svg', job, wall, run, show })) as Extract<Answer, { kind: 'svg' }>).svg,
     close: () => worker.terminate(),

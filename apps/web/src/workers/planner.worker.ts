@@ -6,6 +6,8 @@ import {
   sheetSvg,
   sheetView,
   tallyRows,
+  tapeRows,
+  tapeSheet,
   working,
   workWall,
 } from '@even-tally/core';
@@ -62,7 +64,10 @@ self.onmessage = ({ data }: MessageEvent<Ask>): void => {
       answer({ kind: 'working', seq: data.seq, working: working(data.job, [], data.key) });
     else if (data.kind === 'rows')
       answer({ kind: 'rows', seq: data.seq, rows: tallyRows(plan(data.job, [], { advise: false })) });
-    else if (data.kind === 'pole') {
+    else if (data.kind === 'tape') {
+      const sheet = tapeSheet(data.job.name, workWall(data.job, data.wall), data.run, data.show);
+      answer({ kind: 'rows', seq: data.seq, rows: tapeRows(sheet, data.show) });
+    } else if (data.kind === 'pole') {
       const sheet = poleSheet(data.job.name, workWall(data.job, data.wall), data.show);
       answer({ kind: 'rows', seq: data.seq, rows: poleRows(sheet, data.show) });
     } else {

@@ -4,6 +4,7 @@ export type Ask =
   | { kind: 'sheet'; seq: number; job: Job; wall: number; run: number; show: Show }
   | { kind: 'working'; seq: number; job: Job; key: string }
   | { kind: 'rows'; seq: number; job: Job }
+  | { kind: 'tape'; seq: number; job: Job; wall: number; run: number; show: Show }
   | { kind: 'pole'; seq: number; job: Job; wall: number; show: Show }
   | { kind: 'svg'; seq: number; job: Job; wall: number; run: number; show: Show };
 

@@ -167,6 +167,7 @@ const poured: Shape = {
       run: required({ kind: 'number', least: 0, most: 999, whole: true }),
       at: required(place),
       level: required(level, 'above or below the wall’s base'),
+      simulated: optional({ kind: 'const', value: true }, 'shot with the simulated level, for practice'),
     },
   },
 };

@@ -112,6 +112,14 @@ export interface Footing {
   from?: 'bags' | 'ready-mix';
 }
 
+export interface PouredSpot {
+  run: number;
+  at: Stated;
+  level: Stated;
+  /** Shot with the simulated level, for practice. */
+  simulated?: true;
+}
+
 export interface OldWall {
   height?: Stated;
   courses?: number;
@@ -160,7 +168,7 @@ export interface Wall {
   /** The wall's base above the job's datum. */
   base?: Stated;
   footing?: Footing;
-  poured?: { run: number; at: Stated; level: Stated }[];
+  poured?: PouredSpot[];
   square?: { sides: Stated[]; diagonals: Stated[] };
   old?: OldWall;
   meets?: { wall: string; run: number; at: Stated };

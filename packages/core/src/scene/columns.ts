@@ -89,3 +89,23 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
 
 export const columnBuffers = (c: PieceColumns): ArrayBufferLike[] =>
   [c.course, c.kind, c.sawn, c.from, c.to, c.bottom, c.top].map((a) => a.buffer);
+
+/** The pieces of one course, parted where an opening breaks it: gaps wider than any joint. */
+export function courseStretches(
+  c: PieceColumns,
+  course: number,
+  widest: number,
+): { from: number; to: number }[][] {
+  const pieces: { from: number; to: number }[] = [];
+  for (let i = 0; i < c.count; i++)
+    if (c.course[i] === course) pieces.push({ from: c.from[i] ?? 0, to: c.to[i] ?? 0 });
+  pieces.sort((a, b) => a.from - b.from);
+  const stretches: { from: number; to: number }[][] = [];
+  for (const p of pieces) {
+    const last = stretches.at(-1);
+    const before = last?.at(-1);
+    if (last && before && p.from - before.to <= widest) last.push(p);
+    else stretches.push([p]);
+  }
+  return stretches;
+}

@@ -106,7 +106,7 @@ export function groundIssues(job: JobDocument, { wall, survey, site }: Surveyed)
         to: 1,
         run,
         at: (worst.from + worst.to) / 2,
-        says: `Before a unit is laid: ${parts.join(', ')}. The worst leaves a bed of ${say(worst.verdict === 'grind' ? worst.least : worst.most)} at ${say(worst.from)}; ${worst.verdict === 'grind' ? 'take off' : 'bring up'} ${say(worst.by)}.`,
+        says: `${survey.simulated.includes(run) ? 'Practice with simulated readings. ' : ''}Before a unit is laid: ${parts.join(', ')}. The worst leaves a bed of ${say(worst.verdict === 'grind' ? worst.least : worst.most)} at ${say(worst.from)}; ${worst.verdict === 'grind' ? 'take off' : 'bring up'} ${say(worst.by)}.`,
         source: wall.profile.firstBed.source,
       }),
     );

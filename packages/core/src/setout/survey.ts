@@ -10,6 +10,8 @@ import type { SetWall } from './wall.js';
 /** What measuring the ground, the footing and the old work of one wall comes to. */
 export interface Survey {
   poured: { run: number; units: PouredUnit[] }[];
+  /** Runs some of whose spot levels come from the simulated level. */
+  simulated: number[];
   square: SquareAnswer | null;
   /** Legs and hypotenuse that fit the first two runs, mm. */
   threeFourFive: [number, number, number] | null;
@@ -71,6 +73,7 @@ export function surveyOf(
         limits,
       ),
     })),
+    simulated: runs.filter((run) => (document?.poured ?? []).some((s) => s.run === run && s.simulated)),
     square: taped && first > 0 && second > 0 ? checkSquare({ ab, bc, cd, da, ac, bd }, first, second) : null,
     threeFourFive:
       first > 0 && second > 0 ? threeFourFive(first, second, wall.show === 'mm' ? 100 : 304.8) : null,

@@ -3,17 +3,20 @@ import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/openJob';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
+import { fileName } from '../../ui/download';
 import { Section } from '../../ui/Section';
 import { Choices } from '../Choices';
+import { TakeAway } from '../TakeAway';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
+import { Closing } from './Closing';
 import { Openings } from './Openings';
 
 const throughBond = (id: BondId): boolean => BONDS.some((b) => b.id === id && b.family === 'header');
 
 /** Unit, joints and start; openings; and the ways to bond it. */
 export function Bond(props: PanelProps): ReactNode {
-  const { job, view, show } = props;
+  const { job, view, show, planner } = props;
   const { set } = useWallFields(job, view);
   const refusal = useOpenJob((s) => s.refusal);
   const own = (job.units ?? []).map((u) => [u.id, u.name ?? u.id] as const);
@@ -84,6 +87,15 @@ export function Bond(props: PanelProps): ReactNode {
       <Section title="Ways to bond it" aside={<span className="text-[13px]">best first</span>}>
         <Choices choices={view.choices.filter((c) => c.stage === 'bond')} advised={view.advised} />
       </Section>
+      <Closing {...props} />
+      <TakeAway
+        title="Take the tape"
+        what="tape"
+        asked={{ wall: view.wall.id, run: String(view.run), show }}
+        rows={() => planner.tape(job, view.wall.index, view.run, show)}
+        file={`${fileName(view.runs[view.run]?.name ?? view.wall.name)}-tape`}
+        says="Running marks to every perp and jamb, odd and even courses, all from the start of the run."
+      />
     </>
   );
 }

@@ -4,17 +4,18 @@ import { useOpenJob } from '../../state/openJob';
 import { look } from '../../state/view';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
+import { fileName } from '../../ui/download';
 import { Section } from '../../ui/Section';
 import { Choices } from '../Choices';
+import { TakeAway } from '../TakeAway';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { FixedHeights } from './FixedHeights';
 import { RealUnits } from './RealUnits';
-import { TakePole } from './TakePole';
 
 /** The height against whole courses, and the ways to bring them together. */
 export function Gauge(props: PanelProps): ReactNode {
-  const { job, view, show } = props;
+  const { job, view, show, planner } = props;
   const { set } = useWallFields(job, view);
   const refusal = useOpenJob((s) => s.refusal);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
@@ -98,7 +99,14 @@ export function Gauge(props: PanelProps): ReactNode {
         </p>
       </Section>
       <RealUnits {...props} />
-      <TakePole {...props} />
+      <TakeAway
+        title="Take the pole"
+        what="pole"
+        asked={{ wall: view.wall.id, show }}
+        rows={() => planner.pole(job, view.wall.index, show)}
+        file={`${fileName(view.wall.name)}-pole`}
+        says="Cumulative marks from the base, nail spacing, and a small full-size gauge with a ruler to check the printer by."
+      />
     </>
   );
 }

@@ -1,4 +1,12 @@
-import { millimetres, sayMm, shootSpots, simulatedLevel, writeLength, type Stated } from '@even-tally/core';
+import {
+  millimetres,
+  sayMm,
+  shootSpots,
+  simulatedLevel,
+  writeLength,
+  type PouredSpot,
+  type Stated,
+} from '@even-tally/core';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { edit } from '../../state/openJob';
@@ -29,7 +37,14 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
       seed: view.run + 1,
     });
     const shot = shootSpots(level, PRACTICE_INSTRUMENT, 0, length, 1200);
-    put(shot.map((s) => ({ run: view.run, at: text(s.at), level: Math.round(s.level * 10) / 10 })));
+    put(
+      shot.map((s) => ({
+        run: view.run,
+        at: text(s.at),
+        level: Math.round(s.level * 10) / 10,
+        simulated: true as const,
+      })),
+    );
   };
   const field = (index: number, key: 'at' | 'level') => (value: Stated) =>
     edit([{ op: 'replace', path: `${path}/${index}/${key}`, value }]);
@@ -51,10 +66,15 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
           Practise with a simulated level
         </button>
       </p>
+      {spots.some((s) => s.simulated) && (
+        <p className="bg-[#fff3cf] px-2 py-1 font-semibold text-caution">
+          Simulated level: practice, not this footing.
+        </p>
+      )}
       {spots.map((s, i) => (
         <div key={s.index} className="grid grid-cols-[1fr_1fr_28px] items-end gap-x-2">
           <LengthField
-            label="Along the run"
+            label={s.simulated ? 'Along (simulated)' : 'Along the run'}
             value={view.poured[i]?.at ?? 0}
             {...measure}
             onChange={field(s.index, 'at')}

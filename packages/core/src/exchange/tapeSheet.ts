@@ -1,0 +1,60 @@
+import { sayMm, showMm, type Show } from '../measure/format.js';
+import type { BondedRun } from '../bond/bond.js';
+import type { WallWork } from '../plan/work.js';
+import { CAUTION } from './sheet.js';
+
+/** Running marks of one course: to the middle of every perp, to each jamb, and to the end, mm from the start. */
+export interface TapeCourse {
+  course: number;
+  marks: { at: number; what: 'perp' | 'jamb' | 'end' }[];
+}
+
+export interface TapeSheet {
+  title: string;
+  sub: string;
+  /** One odd and one even course, as they are dry-laid; four for a bond that comes round in four. */
+  courses: TapeCourse[];
+  caution: string;
+}
+
+function marksOf(work: WallWork, run: BondedRun, course: number): TapeCourse {
+  const row = run.rows[course - 1];
+  const length = work.wall.runs[run.index]?.length ?? 0;
+  const { bottom = 0, top = 0 } = work.gauge.courses[course - 1] ?? {};
+  const jambs = work.wall.openings
+    .filter((o) => o.run === run.index && o.sill < top - 1 && o.head > bottom + 1)
+    .flatMap((o) => [o.from, o.to]);
+  return {
+    course,
+    marks: [
+      ...(row?.perps ?? []).map((p) => ({ at: p.at, what: 'perp' as const })),
+      ...jambs.map((at) => ({ at, what: 'jamb' as const })),
+      { at: length, what: 'end' as const },
+    ].sort((a, b) => a.at - b.at),
+  };
+}
+
+/** The dry-lay tape of one run: every mark from the start of the run, never stepped from the last. */
+export function tapeSheet(job: string, work: WallWork, index: number, show: Show): TapeSheet {
+  const run = work.runs.find((r) => r.index === index);
+  const set = work.wall.runs[index];
+  return {
+    title: `Dry-lay tape, ${set?.name ?? work.wall.name}`,
+    sub: `${job}, ${work.wall.name}. ${work.wall.bond.name}, ${work.wall.unit.name}, perps ${sayMm(work.wall.head, show)}; ${sayMm(set?.length ?? 0, show)} on its outside face`,
+    courses: run
+      ? run.lines
+          .map((_, i) => i + 1)
+          .filter((c) => c <= run.rows.length)
+          .map((c) => marksOf(work, run, c))
+      : [],
+    caution: CAUTION,
+  };
+}
+
+/** The tape as rows for a CSV file. */
+export const tapeRows = (sheet: TapeSheet, show: Show): (string | number)[][] => [
+  ['course', 'mark', 'what', 'from the start', 'from the start, mm'],
+  ...sheet.courses.flatMap((c) =>
+    c.marks.map((m, i) => [c.course, i + 1, m.what, showMm(m.at, show, 64), Math.round(m.at * 100) / 100]),
+  ),
+];
