@@ -179,15 +179,6 @@ test('perps that stand in line through three courses or more are a fault, counte
   }
 });
 
-test('a curve and a squint are said to be unplanned, and the rest still plans', () => {
-  const p = planOf({ line: [{ run: "8'" }, { turn: 45 }, { run: "8'" }], height: "4'" });
-  expect(codes(p)).toContain('run-not-planned');
-  expect(p.runs).toHaveLength(2);
-  const arc = planOf({ line: [{ run: "8'" }, { arc: 3000, sweep: 90 }], height: "4'" });
-  expect(codes(arc)).toContain('run-not-planned');
-  expect(arc.runs).toHaveLength(1);
-});
-
 test('steel, grout and a meeting with another wall are kept and said to be unplanned, each by name', () => {
   const document = documentOf({ line: straight("8'"), height: "4'" });
   const [first] = document.walls;

@@ -1,8 +1,10 @@
 import { gaugeSlack, type Course } from '../gauge/courses.js';
+import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import { backRow, innerStretch, innerWythe, movedRow, type BackLeaf } from './back.js';
-import { runEnds, type RunEnds } from './ends.js';
-import { lineOf, perpLines, type Parity, type RunLines } from './perpLine.js';
+import { chainsOf, mergedWall, type Chain } from './chains.js';
+import { FREE, runEnds, type RunEnd, type RunEnds } from './ends.js';
+import { lineOf, perpLines, ringLines, type Parity, type PerpLine, type RunLines } from './perpLine.js';
 import { coverOf, layRow, type Row } from './row.js';
 
 export interface BondedRun {
@@ -22,10 +24,16 @@ export interface BondedRun {
 const signature = (openings: { index: number }[]): string => openings.map((o) => o.index).join(',');
 
 /** Every course of one run. Courses with the same parity and the same openings are laid once and shared. */
-function bondRun(wall: SetWall, index: number, ends: RunEnds, courses: readonly Course[]): BondedRun {
+function bondRun(
+  wall: SetWall,
+  index: number,
+  ends: RunEnds,
+  ring: boolean,
+  courses: readonly Course[],
+): BondedRun {
   const length = wall.runs[index]?.length ?? 0;
   const run = { from: -ends.start.past, to: length + ends.end.past };
-  const lines = perpLines(wall, index, ends);
+  const lines = ring ? ringLines(wall, index) : perpLines(wall, index, ends);
   const openings: SetOpening[] = wall.openings.filter((o) => o.run === index);
   const slack = gaugeSlack(wall);
   const made = new Map<string, Row>();
@@ -39,14 +47,32 @@ function bondRun(wall: SetWall, index: number, ends: RunEnds, courses: readonly 
     const key = `${(course.number - 1) % lines.length}|${signature(cover.through)}|${strips.join(',')}|${signature(cover.over)}`;
     let row = made.get(key);
     if (!row) {
-      const corner = { cornerAtStart: ends.start[parity] === 'own', cornerAtEnd: ends.end[parity] === 'own' };
-      row = layRow(wall, run, lineOf(lines, course.number), corner, cover);
+      const at = (end: RunEnd): boolean => end[parity] === 'own';
+      const corner = {
+        cornerAtStart: at(ends.start),
+        cornerAtEnd: at(ends.end),
+        specialAtStart: at(ends.start) && ends.start.legs !== null,
+        specialAtEnd: at(ends.end) && ends.end.legs !== null,
+      };
+      const line = lineOf(lines, course.number);
+      const span = ring ? { from: line.u[0] ?? 0, to: (line.u.at(-1) ?? 0) - line.joint } : run;
+      row = layRow(wall, span, line, corner, cover);
+      if (ring) closeRing(row, line);
       made.set(key, row);
     }
     uses.set(row, (uses.get(row) ?? 0) + 1);
     return row;
   });
   return { index, ends, lines, ...run, rows, uses, back: null };
+}
+
+/** The joint where a ring comes round to its first unit. */
+function closeRing(row: Row, line: PerpLine): void {
+  const end = line.u.at(-1) ?? 0;
+  const last = row.bedded.at(-1);
+  if (!last || Math.abs(last.to - (end - line.joint)) > SAME_PLACE) return;
+  last.to = end;
+  row.perps.push({ at: end - line.joint / 2, width: line.joint });
 }
 
 function counted(rows: Row[]): BackLeaf {
@@ -67,15 +93,74 @@ function mapRows(rows: Row[], change: (row: Row) => Row): BackLeaf {
   );
 }
 
-function leaf(wall: SetWall, courses: readonly Course[]): BondedRun[] {
-  const ends = runEnds(wall);
-  return wall.runs.flatMap((run, i) => {
-    const own = ends[i];
-    return run.curved || !own ? [] : [bondRun(wall, i, own, courses)];
+/** What a chain's row is on one of its runs: pieces by where they begin, joints by their middle. */
+function partOf(row: Row, from: number, to: number): Row {
+  const here = (x: number): boolean => x >= from - SAME_PLACE && x < to - SAME_PLACE;
+  return movedRow(
+    {
+      pieces: row.pieces.filter((p) => here(p.from)),
+      perps: row.perps.filter((p) => here(p.at)),
+      bedded: row.bedded.flatMap((b) => {
+        const cut = { from: Math.max(b.from, from), to: Math.min(b.to, to) };
+        return cut.to - cut.from > SAME_PLACE ? [cut] : [];
+      }),
+    },
+    -from,
+  );
+}
+
+const turned = (end: RunEnd, run: (chain: number) => number | undefined): RunEnd =>
+  end.other === null ? end : { ...end, other: run(end.other) ?? end.other };
+
+/** A chain laid as one run, parted again into the runs it is made of. */
+function parted(wall: SetWall, chains: readonly Chain[], chain: Chain, bonded: BondedRun): BondedRun[] {
+  // Round a corner stands the last run of the chain before, or the first of the one after.
+  const laid = {
+    ...bonded,
+    ends: {
+      start: turned(bonded.ends.start, (k) => chains[k]?.runs.at(-1)),
+      end: turned(bonded.ends.end, (k) => chains[k]?.runs[0]),
+    },
+  };
+  if (chain.runs.length === 1) return [{ ...laid, index: chain.runs[0] ?? 0 }];
+  const last = chain.runs.length - 1;
+  return chain.runs.map((index, k): BondedRun => {
+    const offset = chain.offsets[k] ?? 0;
+    // The ends of the chain keep what stands past them.
+    const from = k === 0 ? -Infinity : offset;
+    const to = k === last ? Infinity : (chain.offsets[k + 1] ?? 0);
+    const { rows, uses } = mapRows(laid.rows, (row) =>
+      movedRow(partOf(row, Math.max(from, -1e9), Math.min(to, 1e9)), Math.max(from, -1e9) - offset),
+    );
+    return {
+      index,
+      ends: { start: k === 0 ? laid.ends.start : FREE, end: k === last ? laid.ends.end : FREE },
+      lines: laid.lines.map((l) => ({
+        ...l,
+        u: l.u.map((u) => u - offset),
+        shownAtStart: k === 0 && l.shownAtStart,
+        shownAtEnd: k === last && l.shownAtEnd,
+      })),
+      from: k === 0 ? laid.from : 0,
+      to: k === last ? laid.to - offset : (wall.runs[index]?.length ?? 0),
+      rows,
+      uses,
+      back: null,
+    };
   });
 }
 
-/** The units of a wall, run by run, both leaves where it has two. Curved runs are left empty and reported. */
+function leaf(wall: SetWall, courses: readonly Course[]): BondedRun[] {
+  const chains = chainsOf(wall);
+  const merged = mergedWall(wall, chains);
+  const ends = runEnds(merged);
+  return chains.flatMap((chain, k) => {
+    const own = ends[k];
+    return own ? parted(wall, chains, chain, bondRun(merged, k, own, chain.ring, courses)) : [];
+  });
+}
+
+/** The units of a wall, run by run, both leaves where it has two. */
 export function bondWall(wall: SetWall, courses: readonly Course[]): BondedRun[] {
   const outer = leaf(wall, courses);
   if (wall.wythes === 1) return outer;

@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
-import type { EndKind } from './ends.js';
+import type { EndSpec } from './ends.js';
 
 /**
  * How a course goes on from one of its ends, as piece lengths: `lead` once, then `cycle` over and over. The first
@@ -36,11 +36,12 @@ export function cornerCloser(wall: SetWall): number | null {
   return found.find((c) => c >= THINNEST_SLIP && c <= wall.unitLength + SAME_PLACE) ?? null;
 }
 
-function running(wall: SetWall, end: EndKind, long: boolean, any: boolean): Pattern[] {
+function running(wall: SetWall, end: EndSpec, long: boolean, any: boolean): Pattern[] {
   const module = wall.unitLength + wall.head;
   const cycle = [wall.unitLength];
-  if (end === 'own') return [{ lead: [], cycle }];
-  if (end === 'return') {
+  if (end.legs) return [{ lead: [end.kind === 'own' ? end.legs.own : end.legs.shown], cycle }];
+  if (end.kind === 'own') return [{ lead: [], cycle }];
+  if (end.kind === 'return') {
     // Stack bond stands its perps over one another only with a closer; in the others it is the mason's to ask.
     const closer = wall.closers || wall.bond.step === 0 ? cornerCloser(wall) : null;
     return [{ lead: closer === null ? [wall.unitWidth] : [wall.unitWidth, closer], cycle }];
@@ -53,7 +54,7 @@ function running(wall: SetWall, end: EndKind, long: boolean, any: boolean): Patt
   return step === 1 / 2 ? [whole, part(step)] : [whole, part(step), part(1 - step)];
 }
 
-function header(wall: SetWall, end: EndKind, long: boolean, headers: boolean, any: boolean): Pattern[] {
+function header(wall: SetWall, end: EndSpec, long: boolean, headers: boolean, any: boolean): Pattern[] {
   const [l, w, q] = [wall.unitLength, wall.unitWidth, closerLength(wall)];
   const of = (isLong: boolean): Pattern => {
     switch (wall.bond.id) {
@@ -68,8 +69,8 @@ function header(wall: SetWall, end: EndKind, long: boolean, headers: boolean, an
         return headers ? { lead: [w, q], cycle: [w] } : { lead: [w], cycle: [l] };
     }
   };
-  if (end === 'own') return [of(true)];
-  if (end === 'return') return [of(false)];
+  if (end.kind === 'own') return [of(true)];
+  if (end.kind === 'return') return [of(false)];
   // A course of headers stops on one; the rest may stop either way, so that a length of half units closes.
   return any && !headers ? [of(long), of(!long)] : [of(long)];
 }
@@ -83,7 +84,7 @@ export interface CourseClass {
 }
 
 /** The ways a course may begin at an end, the best first. `any`: whatever closes the course will do. */
-export function endPatterns(wall: SetWall, end: EndKind, course: CourseClass, any: boolean): Pattern[] {
+export function endPatterns(wall: SetWall, end: EndSpec, course: CourseClass, any: boolean): Pattern[] {
   return wall.bond.family === 'header'
     ? header(wall, end, course.long, course.headers, any)
     : running(wall, end, course.long, any);

@@ -1,3 +1,4 @@
+import { isTangent } from '../setout/line.js';
 import type { SetWall } from '../setout/wall.js';
 
 /**
@@ -13,17 +14,43 @@ export interface RunEnd {
   even: EndKind;
   /** How far the corner unit stands past the outside face: the wall's width at an inside corner. */
   past: number;
+  /** The legs of the special at a corner that is not square: on its own face and round the corner, mm. */
+  legs: Legs | null;
 }
+
+export interface Legs {
+  own: number;
+  shown: number;
+}
+
+/** One end of one course: who has it, and the special it takes there. */
+export interface EndSpec {
+  kind: EndKind;
+  legs: Legs | null;
+}
+
+export const endSpec = (end: RunEnd, parity: 'odd' | 'even'): EndSpec => ({
+  kind: end[parity],
+  legs: end.legs,
+});
 
 export interface RunEnds {
   start: RunEnd;
   end: RunEnd;
 }
 
-const FREE: RunEnd = { other: null, odd: 'free', even: 'free', past: 0 };
+export const FREE: RunEnd = { other: null, odd: 'free', even: 'free', past: 0, legs: null };
 
-/** Corners other than square ones are not bonded yet: both runs stop at them. */
 export const isSquare = (turn: number): boolean => Math.abs(Math.abs(turn) - 90) < 1e-6;
+
+/**
+ * The special of a corner that is not square: a three-quarter on its own face and a quarter round the corner, so
+ * that the perps of the two faces stand half a unit apart. Common practice.
+ */
+function squintLegs(wall: SetWall): Legs {
+  const module = wall.unitLength + wall.head;
+  return { own: 0.75 * module - wall.head, shown: 0.25 * module - wall.head };
+}
 
 /**
  * Who takes each corner. In turn (the contract's rule): the earlier run on odd courses, so at a closing corner
@@ -35,13 +62,13 @@ export function runEnds(wall: SetWall): RunEnds[] {
   const pairs = cornersTaken(wall) === 'in-pairs';
   for (const corner of wall.line.corners) {
     const [before, after] = [ends[corner.from], ends[corner.to]];
-    const curved = wall.runs[corner.from]?.curved || wall.runs[corner.to]?.curved;
-    if (!before || !after || !isSquare(corner.turn) || curved) continue;
+    if (!before || !after || isTangent(corner.turn)) continue;
     const earlierOnOdd = pairs ? corner.from % 2 === 0 : true;
-    const past = corner.turn < 0 ? wall.thickness : 0;
+    const legs = isSquare(corner.turn) ? null : squintLegs(wall);
+    const past = corner.turn < 0 && !legs ? wall.thickness : 0;
     const [odd, even]: [EndKind, EndKind] = earlierOnOdd ? ['own', 'return'] : ['return', 'own'];
-    before.end = { other: corner.to, odd, even, past };
-    after.start = { other: corner.from, odd: even, even: odd, past };
+    before.end = { other: corner.to, odd, even, past, legs };
+    after.start = { other: corner.from, odd: even, even: odd, past, legs };
   }
   return ends;
 }

@@ -3,6 +3,7 @@ import { sayMm } from '../measure/format.js';
 import { issue, type Issue } from '../plan/issue.js';
 import type { SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
+import { curveIssues, squintIssues } from './curveIssues.js';
 import { lapChains, type Chain } from './laps.js';
 import { headLimits } from './perpLine.js';
 import { lengthTries, snapTries } from './snap.js';
@@ -261,11 +262,13 @@ function kindIssues(wall: SetWall): Issue[] {
 export function bondIssues(wall: SetWall, runs: BondedRun[]): Issue[] {
   return [
     ...kindIssues(wall),
+    ...squintIssues(wall, runs),
     ...runs.flatMap((run) => [
       ...chainIssues(wall, run),
       ...pieceIssues(wall, run),
       ...jointIssues(wall, run),
       ...lintelIssue(wall, run),
+      ...curveIssues(wall, run),
     ]),
   ];
 }

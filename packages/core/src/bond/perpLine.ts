@@ -1,7 +1,7 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { endPatterns, type CourseClass, type Pattern } from './endPatterns.js';
-import type { EndKind, RunEnds } from './ends.js';
+import { endSpec, type EndSpec, type RunEnds } from './ends.js';
 
 export type Parity = 'odd' | 'even';
 
@@ -24,8 +24,8 @@ export const lineOf = (lines: RunLines, course: number): PerpLine =>
   lines[(course - 1) % lines.length] as PerpLine;
 
 interface Ends {
-  start: EndKind;
-  end: EndKind;
+  start: EndSpec;
+  end: EndSpec;
 }
 
 export interface HeadLimits {
@@ -72,14 +72,14 @@ function joined(start: Pattern, end: Pattern, count: number): number[] | null {
 }
 
 /** The pieces of a course that follows both its ends' patterns at a joint allowed, or null. */
-function wholePieces(wall: SetWall, run: Run, start: Pattern, ends: Pattern[]): Whole | null {
+function wholePieces(wall: SetWall, run: Run, target: number, start: Pattern, ends: Pattern[]): Whole | null {
   const limits = headLimits(wall);
   const length = run.to - run.from;
   let best: Whole | null = null;
   for (const end of ends) {
-    const fixed = [...start.lead, ...end.lead].reduce((sum, p) => sum + p + wall.head, 0);
-    const cycle = start.cycle.reduce((sum, p) => sum + p + wall.head, 0);
-    const about = Math.floor((length + wall.head - fixed) / cycle) * start.cycle.length;
+    const fixed = [...start.lead, ...end.lead].reduce((sum, p) => sum + p + target, 0);
+    const cycle = start.cycle.reduce((sum, p) => sum + p + target, 0);
+    const about = Math.floor((length + target - fixed) / cycle) * start.cycle.length;
     const base = start.lead.length + end.lead.length;
     for (
       let n = Math.max(1, base + about - start.cycle.length);
@@ -95,7 +95,7 @@ function wholePieces(wall: SetWall, run: Run, start: Pattern, ends: Pattern[]): 
       }
       const joint = (length - sum) / (n - 1);
       if (joint < limits.least - SAME_PLACE || joint > limits.most + SAME_PLACE) continue;
-      if (best === null || Math.abs(joint - wall.head) < Math.abs(best.joint - wall.head) - 1e-9)
+      if (best === null || Math.abs(joint - target) < Math.abs(best.joint - target) - 1e-9)
         best = { pieces, joint };
     }
   }
@@ -107,7 +107,7 @@ function fromPieces(run: Run, ends: Ends, { pieces, joint }: Whole): PerpLine {
   let sum = run.from;
   for (const piece of pieces) u.push((sum += piece + joint));
   u[u.length - 1] = run.to + joint;
-  return { u, joint, shownAtStart: ends.start === 'return', shownAtEnd: ends.end === 'return' };
+  return { u, joint, shownAtStart: ends.start.kind === 'return', shownAtEnd: ends.end.kind === 'return' };
 }
 
 /** Left edges of the pieces that follow a pattern from `from`, as far as `to`, at the target joint. */
@@ -158,12 +158,12 @@ function brokenLines(
   const make = (u: number[]): PerpLine => ({
     u: u.filter((x, i) => i === 0 || x - (u[i - 1] ?? 0) > SAME_PLACE),
     joint: wall.head,
-    shownAtStart: ends.start === 'return',
-    shownAtEnd: ends.end === 'return',
+    shownAtStart: ends.start.kind === 'return',
+    shownAtEnd: ends.end.kind === 'return',
   });
   const start = endPatterns(wall, ends.start, course, false)[0] as Pattern;
   const fromStart = edges(start, run.from, end - SAME_PLACE, wall.head);
-  if (ends.end === 'free') return [make([...fromStart.filter((x) => x < end - SAME_PLACE), end])];
+  if (ends.end.kind === 'free') return [make([...fromStart.filter((x) => x < end - SAME_PLACE), end])];
   const back = endPatterns(wall, ends.end, course, false)[0] as Pattern;
   // The end's own pattern, read from the end inward and turned round to left edges.
   const backwards = edges(back, 0, end - run.from, wall.head)
@@ -172,7 +172,7 @@ function brokenLines(
   const tail = back.lead.length;
   // A course that only has to follow may let the corner rule, and stand what is left over at the free end.
   const kept = backwards.filter((x) => x > run.from + wall.head + THINNEST_PIECE);
-  const led = ends.start === 'free' && mayFollow ? [make([run.from, ...kept])] : [];
+  const led = ends.start.kind === 'free' && mayFollow ? [make([run.from, ...kept])] : [];
   const atLeast = fromStart[start.lead.length] ?? run.from;
   const last = Math.max(atLeast, ...fromStart.filter((x) => x <= at));
   const reach = pieceOf(start, start.lead.length) + wall.head;
@@ -206,14 +206,30 @@ const lapsUnder = (a: PerpLine, b: PerpLine, least: number, end: number): number
 function classesOf(wall: SetWall, ends: RunEnds): { ends: Ends; course: CourseClass }[] {
   return Array.from({ length: wall.bond.period }, (_, i) => {
     const parity: Parity = i % 2 === 0 ? 'odd' : 'even';
-    const both: Ends = { start: ends.start[parity], end: ends.end[parity] };
+    const both: Ends = { start: endSpec(ends.start, parity), end: endSpec(ends.end, parity) };
     const turn = (parity === 'odd') === (wall.start === 'whole');
     const header = wall.bond.family === 'header';
-    const corner = both.start !== 'free' ? both.start : both.end;
+    const corner = both.start.kind !== 'free' ? both.start.kind : both.end.kind;
     const long = header && corner !== 'free' ? corner === 'own' : turn;
     const everySecond = wall.bond.id === 'english' || (wall.bond.id === 'english-garden' && i < 2);
     return { ends: both, course: { long, headers: everySecond && !long } };
   });
+}
+
+/** A ring has no end: whole units all round, every second course half a unit on, the joint shared by all. */
+export function ringLines(wall: SetWall, index: number): RunLines {
+  const { length = 0, perp = wall.head } = wall.runs[index] ?? {};
+  const module = wall.unitLength + perp;
+  const count = Math.max(1, Math.round(length / module));
+  const slot = length / count;
+  const joint = slot - wall.unitLength;
+  const step = wall.bond.step === 0 ? 0 : wall.bond.step;
+  return [0, step].map((on) => ({
+    u: Array.from({ length: count + 1 }, (_, k) => (k + on) * slot),
+    joint,
+    shownAtStart: false,
+    shownAtEnd: false,
+  }));
 }
 
 /**
@@ -228,6 +244,7 @@ export function perpLines(wall: SetWall, index: number, ends: RunEnds): RunLines
     wholePieces(
       wall,
       run,
+      wall.runs[index]?.perp ?? wall.head,
       endPatterns(wall, e.start, course, false)[0] as Pattern,
       endPatterns(wall, e.end, course, true),
     ),
@@ -261,8 +278,8 @@ function brokenRun(
     const single: PerpLine = {
       u: [run.from, run.to + wall.head],
       joint: wall.head,
-      shownAtStart: ends.start === 'return',
-      shownAtEnd: ends.end === 'return',
+      shownAtStart: ends.start.kind === 'return',
+      shownAtEnd: ends.end.kind === 'return',
     };
     return found.length > 0 ? found : [single];
   });

@@ -12,6 +12,8 @@ export interface Piece {
   cutFrom: Kind | null;
   /** The opening whose jamb made it a cut, by place in the wall's list; −1 otherwise. */
   opening: number;
+  /** The special of a corner that is not square: cut or bought at its angle. */
+  special?: true;
   /** Height of a piece over a sill or under a head that is off gauge; null for the whole course. */
   band: { from: number; to: number } | null;
 }
@@ -200,6 +202,9 @@ export interface RowEnds {
   /** The run's own unit turns the corner at its start or end. */
   cornerAtStart: boolean;
   cornerAtEnd: boolean;
+  /** That corner is not square, so its unit is a special. */
+  specialAtStart?: boolean;
+  specialAtEnd?: boolean;
 }
 
 /** Lays one course of one run: stretches between its openings, then the kinds of its pieces. */
@@ -237,18 +242,22 @@ export function layRow(
       const atCorner =
         (i === 0 && stretch.left < 0 && ends.cornerAtStart) ||
         (i === own.length - 1 && stretch.right < 0 && ends.cornerAtEnd);
+      const special =
+        (i === 0 && stretch.left < 0 && ends.specialAtStart === true) ||
+        (i === own.length - 1 && stretch.right < 0 && ends.specialAtEnd === true);
       const atJamb =
         hollow && ((i === 0 && stretch.left >= 0) || (i === own.length - 1 && stretch.right >= 0));
       const called: Kind =
         kind === 'stretcher' && atCorner ? 'corner' : kind === 'stretcher' && atJamb ? 'jamb' : kind;
-      const sawn = cut || (kind === 'half' && wall.unit.halves === 'sawn');
+      const sawn = !special && (cut || (kind === 'half' && wall.unit.halves === 'sawn'));
       row.pieces.push({
-        kind: called,
+        kind: special ? 'corner' : called,
         from: piece.from,
         to: piece.to,
         cutFrom: sawn ? 'stretcher' : null,
-        opening: cut ? piece.opening : -1,
+        opening: cut && !special ? piece.opening : -1,
         band: null,
+        ...(special ? { special: true as const } : {}),
       });
     });
   }

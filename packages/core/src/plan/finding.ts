@@ -66,7 +66,9 @@ export const FINDINGS = {
   'engineer-needed': 'A structural question this program does not answer: a licensed engineer decides.',
   assumed: 'Something was taken for granted and nobody has confirmed it.',
   'line-not-closed': 'The line comes back near its start without meeting it.',
-  'run-not-planned': 'A curved run or a corner that is not square: its units are not laid out yet.',
+  'curve-too-tight': 'Straight units round a curve leave a perp outside its limits.',
+  'squint-specials': 'A corner that is not square takes specials.',
+  'run-not-planned': 'A corner too sharp for units to make.',
   'stage-not-planned':
     'The job states steel, grout or a meeting with another wall, which is kept but not worked out yet.',
 } as const;

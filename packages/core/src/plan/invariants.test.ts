@@ -285,9 +285,33 @@ test('perps of a course that claims its laps lap by the rule', () => {
   );
 });
 
-test('a wall that fits its line always has something said about the line it cannot plan', () => {
-  const items: LineItem[] = [{ run: 3000 }, { turn: 30 }, { run: 3000 }];
-  expect(planOf({ line: items, height: 1000, lengths: 'actual' }).findings.map((f) => f.code)).toContain(
-    'run-not-planned',
+test('runs that meet at nothing are one wall: parted or not, the units and the mortar are the same', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 8, max: 40 }),
+      fc.integer({ min: 4, max: 20 }),
+      fc.constantFrom('whole' as const, 'half' as const),
+      (modules, first, start) => {
+        const module = 225;
+        const at = Math.min(first, modules - 2) * module + 60;
+        const of = (line: LineItem[]): WallPlan =>
+          planOf({
+            line,
+            height: 900,
+            unit: 'brick-215x102.5x65',
+            profile: 'uk',
+            show: 'mm',
+            build: { start },
+          });
+        const one = of(straight(modules * module - 10));
+        const two = of([{ run: at }, { run: modules * module - 10 - at }]);
+        return (
+          one.tally.total === two.tally.total &&
+          near(one.tally.mortar.geometric, two.tally.mortar.geometric, 1e-7) &&
+          two.runs.length === 2
+        );
+      },
+    ),
+    { numRuns: 60 },
   );
 });

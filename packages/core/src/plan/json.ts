@@ -28,11 +28,12 @@ function shows(plan: WallPlan, run: BondedRun, piece: Piece): PieceJson['shows']
   const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
   if (end.other !== null && same(piece.to, run.to)) {
     const from = -end.past;
-    return { run: end.other, from: tidy(from), to: tidy(from + width) };
+    return { run: end.other, from: tidy(from), to: tidy(from + (end.legs?.shown ?? width)) };
   }
   if (start.other !== null && same(piece.from, run.from)) {
-    const from = (plan.wall.runs[start.other]?.length ?? 0) + start.past - width;
-    return { run: start.other, from: tidy(from), to: tidy(from + width) };
+    const shown = start.legs?.shown ?? width;
+    const from = (plan.wall.runs[start.other]?.length ?? 0) + start.past - shown;
+    return { run: start.other, from: tidy(from), to: tidy(from + shown) };
   }
   return undefined;
 }
@@ -123,7 +124,10 @@ function unitsJson(plan: Plan): UnitLines {
       const of = (units[line.unit] ??= {});
       const was = of[line.kind]?.net ?? 0;
       const net = was + line.net;
-      of[line.kind] = { net, ordered: Math.ceil(net * (1 + p.wall.profile.breakage(p.wall.unit)) - 1e-9) };
+      of[line.kind] = {
+        net,
+        ordered: Math.max(line.ordered, Math.ceil(net * (1 + p.wall.profile.breakage(p.wall.unit)) - 1e-9)),
+      };
     }
   }
   return units;

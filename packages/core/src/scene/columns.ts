@@ -36,7 +36,8 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
   const run = work.runs.find((r) => r.index === index);
   if (!run) return empty(0);
   const { courses } = work.gauge;
-  const width = work.wall.unitWidth;
+  const startShown = run.ends.start.legs?.shown ?? work.wall.unitWidth;
+  const endShown = run.ends.end.legs?.shown ?? work.wall.unitWidth;
   const ends = courses.map((c) => {
     const line = lineOf(run.lines, c.number);
     return { start: line.shownAtStart, end: line.shownAtEnd };
@@ -69,7 +70,7 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
     const row = run.rows[i];
     if (!row) return;
     const bottom = course.bottom + course.bed;
-    if (ends[i]?.start) put(course.number, SHOWN, false, run.from, run.from + width, bottom, course.top);
+    if (ends[i]?.start) put(course.number, SHOWN, false, run.from, run.from + startShown, bottom, course.top);
     for (const p of row.pieces) {
       const low = p.band ? Math.max(p.band.from, bottom) : bottom;
       put(
@@ -82,7 +83,7 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
         p.band?.to ?? course.top,
       );
     }
-    if (ends[i]?.end) put(course.number, SHOWN, false, run.to - width, run.to, bottom, course.top);
+    if (ends[i]?.end) put(course.number, SHOWN, false, run.to - endShown, run.to, bottom, course.top);
   });
   return columns;
 }

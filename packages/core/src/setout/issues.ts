@@ -1,7 +1,6 @@
 import { sayMm } from '../measure/format.js';
 import { SAME_PLACE } from '../measure/length.js';
 import { issue, type Issue } from '../plan/issue.js';
-import { isSquare } from '../bond/ends.js';
 import type { SetWall } from './wall.js';
 
 /** Near enough to have been meant to close, too far to be one joint: half a unit. */
@@ -10,6 +9,9 @@ const nearlyClosed = (wall: SetWall): boolean =>
   wall.runs.length > 2 &&
   wall.line.gap > SAME_PLACE &&
   wall.line.gap < wall.unitLength / 2;
+
+/** A corner turning more than this leaves a point no unit can make, degrees: common practice. */
+const SHARPEST = 150;
 
 export function setOutIssues(wall: SetWall): Issue[] {
   const list: Issue[] = [];
@@ -26,19 +28,14 @@ export function setOutIssues(wall: SetWall): Issue[] {
       }),
     );
   }
-  const unplanned = [
-    ...wall.runs.filter((r) => r.curved).map((r) => `${r.name} is curved`),
-    ...wall.line.corners
-      .filter((c) => !isSquare(c.turn))
-      .map((c) => `the corner after ${wall.runs[c.from]?.name ?? ''} turns ${c.turn}°`),
-  ];
-  if (unplanned.length > 0) {
+  const sharp = wall.line.corners.filter((c) => Math.abs(c.turn) > SHARPEST);
+  if (sharp.length > 0) {
     list.push(
       issue({
         code: 'run-not-planned',
         stage: 'set-out',
         severity: 'note',
-        says: `Not laid out yet: ${unplanned.join('; ')}. Square corners and straight runs are; count the rest by hand.`,
+        says: `Too sharp to bond: ${sharp.map((c) => `the corner after ${wall.runs[c.from]?.name ?? ''} turns ${c.turn}°`).join('; ')}. Count its units by hand.`,
         source: 'what this edition works out',
       }),
     );

@@ -8,6 +8,10 @@ export interface PlanRun {
   y: number;
   heading: number;
   curved: boolean;
+  /** Radius of the outside face, positive where the outside bulges, mm; null when straight. */
+  radius: number | null;
+  /** Degrees it turns along the way, left positive. */
+  sweep: number;
 }
 
 export interface Corner {
@@ -25,6 +29,9 @@ export interface PlanLine {
   /** Distance from the end of the line back to its start, mm. */
   gap: number;
 }
+
+/** A turn this small, in degrees, is taken up in the perps: the units go on round it. Common practice. */
+export const isTangent = (turn: number): boolean => Math.abs(turn) <= 5;
 
 export type LinePart = { run: number } | { turn: number } | { arc: number; sweep: number };
 
@@ -52,18 +59,20 @@ export function walkLine(parts: readonly LinePart[], near: number): PlanLine {
     heading += pending;
     pending = 0;
     if ('run' in part) {
-      runs.push({ length: part.run, x, y, heading, curved: false });
+      runs.push({ length: part.run, x, y, heading, curved: false, radius: null, sweep: 0 });
       [x, y] = along(x, y, heading, part.run);
     } else {
       const length = Math.abs(radians(part.sweep)) * part.arc;
-      runs.push({ length, x, y, heading, curved: true });
+      const radius = part.sweep > 0 ? part.arc : -part.arc;
+      runs.push({ length, x, y, heading, curved: true, radius, sweep: part.sweep });
       const chord = 2 * part.arc * Math.abs(Math.sin(radians(part.sweep) / 2));
       [x, y] = along(x, y, heading + part.sweep / 2, chord);
       heading += part.sweep;
     }
   }
   const gap = Math.hypot(x, y);
-  const closed = runs.length > 2 && gap <= near + SAME_PLACE;
+  // A line back on its start closes: three runs or more, or one that curves.
+  const closed = (runs.length > 2 || runs.some((r) => r.curved)) && gap <= near + SAME_PLACE;
   if (closed) corners.push({ from: runs.length - 1, to: 0, turn: wrap((runs[0]?.heading ?? 0) - heading) });
   return { runs, corners, closed, gap };
 }

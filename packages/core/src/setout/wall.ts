@@ -6,7 +6,7 @@ import { isArc, isRun, type Gauge, type JobDocument, type Samples, type Wall } f
 import { PROFILES, type Profile } from '../tables/profiles.js';
 import type { UnitShape } from '../tables/units.js';
 import { bondById, type Bond } from '../tables/bonds.js';
-import { walkLine, type PlanLine } from './line.js';
+import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
 import type { Spot } from './poured.js';
 import { sampled, type Sampled } from './samples.js';
@@ -45,7 +45,11 @@ export interface SetRun {
   /** As stated, and as the tape reads on the outside face, mm. */
   stated: number;
   length: number;
-  curved: boolean;
+  /** Radius of the outside face, positive where it bulges, negative where it hollows; null when straight. */
+  radius: number | null;
+  sweep: number;
+  /** The perp to aim for on the outside face, where curves ask for another than the wall's, mm. */
+  perp?: number;
 }
 
 /** A wall with every stated length read and every default filled in: what the later stages start from. */
@@ -149,6 +153,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     head,
   );
   const named = wall.line.map((item, i) => ({ item, i })).filter(({ item }) => isRun(item) || isArc(item));
+  const goesOn = (i: number): boolean => line.corners.some((c) => c.from === i && isTangent(c.turn));
   const runs = line.runs.map((run, i): SetRun => {
     const at = named[i];
     const own = at && !('turn' in at.item) ? at.item : undefined;
@@ -157,8 +162,10 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
       name: own?.name ?? (line.runs.length > 1 ? `Run ${i + 1}` : wall.name),
       item: at?.i ?? 0,
       stated: run.length,
-      length: run.length - off,
-      curved: run.curved,
+      // A run that goes on into the next without a corner has no joint of its own to leave off.
+      length: run.length - (goesOn(i) ? 0 : off),
+      radius: run.radius,
+      sweep: run.sweep,
     };
   });
   return {

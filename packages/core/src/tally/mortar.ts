@@ -79,6 +79,9 @@ function twoLeaves(wall: SetWall, run: BondedRun, courses: readonly Course[]): M
 export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
   if (wall.wythes === 2) return twoLeaves(wall, run, courses);
   const spread = spreadWidth(wall);
+  const radius = wall.runs[run.index]?.radius ?? null;
+  // Round a curve the joints are measured in the middle of the wall.
+  const middle = radius === null ? 1 : Math.abs(radius - wall.thickness / 2) / Math.abs(radius);
   const known = new Map<Row, RowSums>();
   const total: MortarGeometry = { beds: 0, perps: 0, bedLength: 0, perpCount: 0, spread };
   courses.forEach((course, i) => {
@@ -86,8 +89,9 @@ export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course
     if (!row) return;
     let s = known.get(row);
     if (!s) known.set(row, (s = sums(row)));
-    total.beds += (s.bedLength * course.bed * spread) / 1e9;
-    total.perps += (s.perpWidth * course.unitHeight * spread) / 1e9;
+    const perpWidth = s.perpWidth - s.bedLength * (1 - middle);
+    total.beds += (s.bedLength * middle * course.bed * spread) / 1e9;
+    total.perps += (perpWidth * course.unitHeight * spread) / 1e9;
     total.bedLength += s.bedLength / 1000;
     total.perpCount += s.perpCount;
   });

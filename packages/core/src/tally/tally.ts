@@ -19,6 +19,8 @@ export interface Tally {
   halfHigh: { pieces: Counts; sawn: Map<Kind, Map<number, number>> };
   /** Net face area on the outside, openings out. */
   area: number;
+  /** Corner units cut or bought at an angle. */
+  specials: number;
   mortar: MortarGeometry & { geometric: number; used: number };
 }
 
@@ -63,11 +65,13 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
   const pieces = zero();
   const sawn: Tally['sawn'] = new Map();
   let total = 0;
+  let specials = 0;
   const sawnCourse = new Set(gauge.courses.filter((c) => c.kind === 'sawn').map((c) => c.number));
   for (const [row, uses] of bothLeaves(run)) {
     for (const p of row.pieces) {
       pieces[p.kind] += uses;
       total += uses;
+      if (p.special) specials += uses;
       if (isSawnToLength(wall, p))
         addSawn(sawn, p.kind === 'beam' ? 'beam' : 'stretcher', p.to - p.from, uses);
     }
@@ -99,6 +103,7 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
     sawn,
     halfHigh,
     area,
+    specials,
     mortar: { ...geometry, geometric, used },
   };
 }
@@ -120,6 +125,7 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     sawn: new Map(),
     halfHigh: { pieces: zero(), sawn: new Map() },
     area: 0,
+    specials: 0,
     mortar: {
       beds: 0,
       perps: 0,
@@ -135,6 +141,7 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     addStock(sum.halfHigh, t.halfHigh);
     sum.total += t.total;
     sum.area += t.area;
+    sum.specials += t.specials;
     for (const key of ['beds', 'perps', 'bedLength', 'perpCount', 'geometric', 'used'] as const)
       sum.mortar[key] += t.mortar[key];
   }
@@ -198,12 +205,28 @@ function linesOf(wall: Buys, halfHigh: boolean, stock: Stock): BuyLine[] {
   }));
 }
 
+/** Specials are bought apart, and with two to spare: a shortage of two stops the wall. Common practice. */
+const SPARE_SPECIALS = 2;
+
+function specialLines(wall: Buys, net: number): BuyLine[] {
+  if (net === 0) return [];
+  const broken = Math.ceil(net * (1 + wall.profile.breakage(wall.unit)) - 1e-9);
+  const ordered = Math.max(net + SPARE_SPECIALS, broken);
+  return [{ unit: wall.unit.id, kind: 'corner', halfHigh: false, net, toSaw: 0, ordered }];
+}
+
 /** What to buy: whole units, bought halves, and whole units for the sawn pieces with offcuts reused. */
 export function buyLines(wall: Buys, tally: Tally): BuyLine[] {
   const whole: Stock = { pieces: zero(), sawn: new Map() };
   addStock(whole, tally);
   addStock(whole, tally.halfHigh, -1);
-  return [...linesOf(wall, false, whole), ...linesOf(wall, true, tally.halfHigh)];
+  const { specials } = tally;
+  whole.pieces.corner -= specials;
+  return [
+    ...specialLines(wall, specials),
+    ...linesOf(wall, false, whole),
+    ...linesOf(wall, true, tally.halfHigh),
+  ];
 }
 
 /** What a line of the order is called in keys: `buy.stretcher`, `buy.half-high.stretcher`. */
