@@ -63,7 +63,8 @@ function bondRun(
     uses.set(row, (uses.get(row) ?? 0) + 1);
     return row;
   });
-  return { index, ends, lines, ...run, rows, uses, back: null };
+  const to = ring ? Math.max(...lines.map((l) => l.u.at(-1) ?? 0)) : run.to;
+  return { index, ends, lines, from: run.from, to, rows, uses, back: null };
 }
 
 /** The joint where a ring comes round to its first unit. */

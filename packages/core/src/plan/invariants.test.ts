@@ -3,6 +3,7 @@ import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
 import type { Gauge, LineItem } from '../job/types.js';
 import { BONDS } from '../tables/bonds.js';
+import { toMillimetres } from '../measure/length.js';
 import { gaugeSlack } from '../gauge/courses.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';
 import {
@@ -30,6 +31,16 @@ const line = fc.oneof(
   fc
     .tuple(fc.integer({ min: 1600, max: 9000 }), fc.integer({ min: 1600, max: 9000 }))
     .map(([a, b]) => closed(a, b)),
+  fc
+    .tuple(fc.integer({ min: 2000, max: 9000 }), fc.constantFrom(40, 90, 200, 360, -60))
+    .map(([r, sweep]): LineItem[] => [{ arc: r, sweep }]),
+  fc
+    .tuple(
+      fc.integer({ min: 1600, max: 6000 }),
+      fc.integer({ min: 1600, max: 6000 }),
+      fc.constantFrom(45, -45, 60, 120, -30),
+    )
+    .map(([a, b, t]) => corner(a, b, t)),
 );
 const wall: fc.Arbitrary<OneWall> = fc.record({
   line,
@@ -269,9 +280,9 @@ test('perps of a course that claims its laps lap by the rule', () => {
       const without = ['straight-joint', 'lap-short', 'stack-bond'];
       if (p.findings.some((f) => without.includes(f.code))) return true;
       const least = {
-        us: p.wall.unitLength / 4,
-        uk: Math.max(0.4 * p.wall.unitHeight, 40),
-        earth: p.wall.unitLength / 4,
+        us: toMillimetres(p.wall.unit.length) / 4,
+        uk: Math.max(0.4 * toMillimetres(p.wall.unit.height), 40),
+        earth: toMillimetres(p.wall.unit.length) / 4,
       }[w.profile ?? 'us'];
       return p.runs.every((run) =>
         run.rows.every((row, i) =>
