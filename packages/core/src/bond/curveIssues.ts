@@ -42,16 +42,17 @@ export function curveIssues(wall: SetWall, run: BondedRun): Issue[] {
       course: 1,
       says: `Round ${set.name} a perp of ${say(outside)} outside is ${inside > 0 ? say(inside) : 'closed'} inside; they may be ${say(limits.least)} to ${say(limits.most)}. Whole units want a radius of ${say(whole)}, halves ${say(half)}. Each stands ${say(facet(wall.unitLength, radius))} off the curve in its middle.`,
       source: 'geometry of wedge joints; limits of the profile',
-      tries: radii.map((asked) => ({
-        says: `Ask for a radius of ${say(asked)}`,
-        edit: [
-          {
-            op: 'replace',
-            path: `/walls/${wall.index}/line/${set.item}/arc`,
-            value: writeLength(millimetres(asked), wall.show),
-          },
-        ],
-      })),
+      tries: () =>
+        radii.map((asked) => ({
+          says: `Ask for a radius of ${say(asked)}`,
+          edit: [
+            {
+              op: 'replace',
+              path: `/walls/${wall.index}/line/${set.item}/arc`,
+              value: writeLength(millimetres(asked), wall.show),
+            },
+          ],
+        })),
     }),
   ];
 }

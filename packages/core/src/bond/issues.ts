@@ -1,6 +1,6 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
-import { issue, type Issue } from '../plan/issue.js';
+import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
 import { curveIssues, squintIssues } from './curveIssues.js';
@@ -78,7 +78,7 @@ function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
         opening: o?.id ?? null,
         says: `${f.count === 1 ? 'A piece' : `${f.count} pieces`} as short as ${say(f.smallest)}${o ? ` against ${o.name}` : ''}; the least worth laying is ${say(least)}.`,
         source: wall.profile.leastPieceSource,
-        tries: [...(o ? snapTries(wall, run, o) : lengthTries(wall, run.index)), ...wayTries(wall)],
+        tries: () => [...(o ? snapTries(wall, run, o) : lengthTries(wall, run.index)), ...wayTries(wall)],
       }),
     );
   }
@@ -97,17 +97,24 @@ function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
         opening: o.id,
         says: `${f.count} ${f.count === 1 ? 'piece is' : 'pieces are'} sawn for ${o.name}, the smallest ${say(f.smallest)}: its jambs stand off the perps.`,
         source: 'the perps of odd and even courses against the jambs',
-        tries: snapTries(wall, run, o),
+        tries: () => snapTries(wall, run, o),
       }),
     );
   }
   return list;
 }
 
-const wayTries = (wall: SetWall): Issue['tries'] =>
+const wayTries = (wall: SetWall): Try[] =>
   bondWays(wall)
     .filter((w) => w.edit.length > 0)
     .map((w) => ({ says: w.name, edit: w.edit }));
+
+/** The two openings of a run nearest a place: a joint over there is not theirs to settle. */
+const openingsNear = (wall: SetWall, run: number, at: number): SetWall['openings'] =>
+  wall.openings
+    .filter((o) => o.run === run)
+    .sort((a, b) => Math.abs((a.from + a.to) / 2 - at) - Math.abs((b.from + b.to) / 2 - at))
+    .slice(0, 2);
 
 function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
   // Stack bond has no lap and is said so once; its perps are meant to stand in line.
@@ -136,12 +143,10 @@ function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
       run: run.index,
       at: first.at,
       source: wall.profile.leastLapSource,
-      tries: [
+      tries: () => [
         ...wayTries(wall),
         ...lengthTries(wall, run.index),
-        ...wall.openings
-          .filter((o) => o.run === run.index)
-          .flatMap((o) => snapTries(wall, run, o).slice(0, 2)),
+        ...openingsNear(wall, run.index, first.at).flatMap((o) => snapTries(wall, run, o).slice(0, 2)),
       ],
     };
     if (key === 'short') {
@@ -190,7 +195,7 @@ function jointIssues(wall: SetWall, run: BondedRun): Issue[] {
       at: worst.at,
       says: `${count} head ${count === 1 ? 'joint is' : 'joints are'} outside ${say(limits.least)} to ${say(limits.most)}; the worst is ${say(worst.width)}.`,
       source: wall.profile.head.source,
-      tries: [...lengthTries(wall, run.index), ...wayTries(wall)],
+      tries: () => [...lengthTries(wall, run.index), ...wayTries(wall)],
     }),
   ];
 }
@@ -245,7 +250,7 @@ function kindIssues(wall: SetWall): Issue[] {
       course: 1,
       says: `A header of ${say(wall.unitLength)} cannot reach across two widths and a joint, ${say(two)}: these units do not bond through the wall.`,
       source: 'length must be 2 × width + joint: geometry',
-      tries: [
+      tries: () => [
         {
           says: 'Lay two wythes in half bond and tie them',
           edit: [{ op: 'replace', path: `${path}/bond`, value: 'half' }],

@@ -97,7 +97,7 @@ function openingIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
         opening: o.id,
         says: `${o.name}: ${parts.filter(Boolean).join(', ')} off the courses, so a row is sawn in height to it.`,
         source: wall.profile.bed.source,
-        tries: openingTries(wall, o, marks, off),
+        tries: () => openingTries(wall, o, marks, off),
       }),
     ];
   });
@@ -131,18 +131,19 @@ function fixedIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
       to: course,
       says: `${parts.join('; ')}.${unmet}`,
       source: wall.profile.bed.source,
-      tries: movable
-        ? [
-            {
-              says: `Move ${missed.map(({ h, mark }) => `${h.name} to ${say(mark)}`).join(', ')}`,
-              edit: missed.map(({ h, mark }) => ({
-                op: 'replace' as const,
-                path: `/walls/${wall.index}/heights/${h.index}/at`,
-                value: writeLength(millimetres(mark), wall.show),
-              })),
-            },
-          ]
-        : [],
+      tries: () =>
+        movable
+          ? [
+              {
+                says: `Move ${missed.map(({ h, mark }) => `${h.name} to ${say(mark)}`).join(', ')}`,
+                edit: missed.map(({ h, mark }) => ({
+                  op: 'replace' as const,
+                  path: `/walls/${wall.index}/heights/${h.index}/at`,
+                  value: writeLength(millimetres(mark), wall.show),
+                })),
+              },
+            ]
+          : [],
     }),
   ];
 }

@@ -55,14 +55,15 @@ export function sampleIssues(wall: SetWall): Issue[] {
         run: key === 'head' ? 0 : null,
         says: `${units.count} units measured, ${say(units.least)} to ${say(units.most)}: the ${largest} would leave a ${name} of ${say(joint - units.most + units.mean)}, and the least allowed is ${say(limits.least)}. ${can ? `A ${name} of ${say(asked)} hides it.` : `No ${name} inside the limits hides it: sort the units, or set the ${largest} aside.`}`,
         source: 'least joint + (largest − mean): common practice',
-        tries: can
-          ? [
-              {
-                says: `Ask for ${say(asked)} ${name}s`,
-                edit: [{ op: 'add', path, value: writeLength(millimetres(asked), wall.show) }],
-              },
-            ]
-          : [],
+        tries: () =>
+          can
+            ? [
+                {
+                  says: `Ask for ${say(asked)} ${name}s`,
+                  edit: [{ op: 'add', path, value: writeLength(millimetres(asked), wall.show) }],
+                },
+              ]
+            : [],
       }),
     ];
   });

@@ -22,6 +22,31 @@ function edited(job: JobDocument, edit: EditStep[]): Job | null {
   return checked.ok ? checked.job : null;
 }
 
+interface Trial {
+  work: WallWork;
+  /** What the wall says then, worked out when it is asked for. */
+  issues: () => Issue[];
+}
+
+/** Tries edits, each once however many findings ask for it. Null where the wall cannot be so. */
+function trials(job: JobDocument, index: number): (edit: EditStep[]) => Trial | null {
+  const done = new Map<string, Trial | null>();
+  return (edit) => {
+    const key = JSON.stringify(edit);
+    const known = done.get(key);
+    if (known !== undefined) return known;
+    const after = edited(job, edit);
+    let trial: Trial | null = null;
+    if (after) {
+      const work = workWall(after, index);
+      let said: Issue[] | null = null;
+      trial = { work, issues: () => (said ??= issuesOf(after, index, work)) };
+    }
+    done.set(key, trial);
+    return trial;
+  };
+}
+
 function guards(job: JobDocument, index: number, edit: EditStep[]): Guard[] {
   const list: Guard[] = [{ path: `/walls/${index}/id`, is: job.walls[index]?.id }];
   for (const step of edit) {
@@ -37,17 +62,23 @@ function guards(job: JobDocument, index: number, edit: EditStep[]): Guard[] {
  * Plans the edited wall and keeps the edits after which the issue is gone and no new fault stands. Every choice
  * that settles it is a fix; other tries only until there are enough to choose from.
  */
-function proved(job: JobDocument, index: number, one: Issue, faults: number, choices: Try[]): Fix[] {
+function proved(
+  job: JobDocument,
+  index: number,
+  attempt: (edit: EditStep[]) => Trial | null,
+  one: Issue,
+  faults: number,
+  choices: Try[],
+): Fix[] {
   const fixes: Fix[] = [];
   const seen = new Set<string>();
-  for (const [i, t] of [...choices, ...one.tries].entries()) {
+  for (const [i, t] of [...choices, ...one.tries()].entries()) {
     if (i >= choices.length && fixes.length >= MOST_FIXES) break;
     const key = JSON.stringify(t.edit);
     if (seen.has(key)) continue;
     seen.add(key);
-    const after = edited(job, t.edit);
-    if (!after) continue;
-    const issues = issuesOf(after, index, workWall(after, index));
+    const issues = attempt(t.edit)?.issues();
+    if (!issues) continue;
     if (issues.some((i) => i.key === one.key)) continue;
     if (issues.filter((i) => i.severity === 'fault').length > faults) continue;
     fixes.push({ says: t.says, edit: t.edit, guard: guards(job, index, t.edit) });
@@ -67,11 +98,10 @@ function sayCost(wall: SetWall, cost: BondCost): string {
   return parts.filter(Boolean).join(', ');
 }
 
-function bondCandidates(job: JobDocument, index: number, work: WallWork): Candidate[] {
+function bondCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | null): Candidate[] {
   return bondWays(work.wall).flatMap((way): Candidate[] => {
-    const after = way.inForce ? job : edited(job, way.edit);
-    if (!after) return [];
-    const there = way.inForce ? work : workWall(after, index);
+    const there = way.inForce ? work : attempt(way.edit)?.work;
+    if (!there) return [];
     const cost = bondCost(there.wall, there.runs);
     return [
       {
@@ -106,7 +136,7 @@ const MOST_MOVES = 6;
  * What moving an opening a joint or two, or to the nearest perps, would save: the best place for each, where it
  * saves at least one cut piece.
  */
-function moveCandidates(job: JobDocument, index: number, work: WallWork): Candidate[] {
+function moveCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | null): Candidate[] {
   const now = bondCost(work.wall, work.runs);
   const list: Candidate[] = [];
   const sawnFor = new Set(
@@ -117,9 +147,8 @@ function moveCandidates(job: JobDocument, index: number, work: WallWork): Candid
     if (!run) continue;
     let best: { says: string; edit: EditStep[]; cost: BondCost; wall: SetWall } | null = null;
     for (const t of snapTries(work.wall, run, o)) {
-      const after = edited(job, t.edit);
-      if (!after) continue;
-      const there = workWall(after, index);
+      const there = attempt(t.edit)?.work;
+      if (!there) continue;
       const cost = bondCost(there.wall, there.runs);
       if (cost.total < (best?.cost.total ?? now.total) - 1e-9) best = { ...t, cost, wall: there.wall };
     }
@@ -148,7 +177,8 @@ export function adviseWall(
   issues: Issue[],
 ): { findings: Finding[]; choices: Choice[] } {
   const gauge = gaugeCandidates(work.wall, work.gauge);
-  const bond = [...bondCandidates(job, index, work), ...moveCandidates(job, index, work)]
+  const attempt = trials(job, index);
+  const bond = [...bondCandidates(work, attempt), ...moveCandidates(work, attempt)]
     .map((c, i) => ({ c, i }))
     .sort((a, b) => a.c.cost - b.c.cost || Number(b.c.applied) - Number(a.c.applied) || a.i - b.i)
     .map(({ c }) => c);
@@ -159,7 +189,7 @@ export function adviseWall(
     const choices = (stage === 'gauge' ? gauge : stage === 'bond' ? bond : [])
       .filter((c) => c.edit.length > 0)
       .map((c) => ({ says: c.name, edit: c.edit }));
-    return { ...rest, fixes: proved(job, index, one, faults, choices) };
+    return { ...rest, fixes: proved(job, index, attempt, one, faults, choices) };
   });
   return { findings, choices: [...ranked(gauge), ...ranked(bond)] };
 }

@@ -10,7 +10,8 @@ export interface Try {
 /** A finding before its fixes are proved. `key` says when two issues are the same one after an edit. */
 export interface Issue extends Omit<Finding, 'fixes'> {
   key: string;
-  tries: Try[];
+  /** Worked out only when somebody asks for fixes. */
+  tries: () => readonly Try[];
 }
 
 type Stated = Pick<Issue, 'code' | 'stage' | 'severity' | 'says' | 'source'> & Partial<Issue>;
@@ -21,7 +22,7 @@ export function issue(given: Stated): Issue {
     course: null,
     to: null,
     at: null,
-    tries: [],
+    tries: () => [],
     run,
     opening,
     key: [code, run ?? '', opening ?? ''].join('|'),
