@@ -1,3 +1,4 @@
+import { Buffer } from 'node:buffer';
 // Prints the text of a PDF given on stdin, page by page: for tests that read back what was printed.
 // A process of its own because the reader is an ES module and the tests are not.
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';

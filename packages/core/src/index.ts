@@ -18,6 +18,7 @@ export * from './setout/wall.js';
 export * from './setout/footing.js';
 export * from './setout/levels.js';
 export * from './setout/missing.js';
+export * from './setout/draw.js';
 export * from './setout/simulatedLevel.js';
 export * from './setout/site.js';
 export * from './setout/survey.js';

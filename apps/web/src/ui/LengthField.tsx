@@ -32,7 +32,7 @@ function parseSigned(text: string, signed: boolean, parse: (text: string) => Par
   const below = signed ? /^\s*[-−]\s*/.exec(text)?.[0] : undefined;
   if (below === undefined) return parse(text);
   const read = parse(text.slice(below.length));
-  return read.ok ? { ok: true, length: -read.length as Length } : read;
+  return read.ok ? { ok: true, length: (0 - read.length) as Length } : read;
 }
 
 /** A length typed the way it is said. What it was taken for is shown while typing; Enter or leaving keeps it. */

@@ -137,7 +137,7 @@ describe('one-brick walls', () => {
 });
 
 describe('units that cannot bond through', () => {
-  const own: OneWall = brick({ bond: 'english', wythes: 2, unit: 'odd' } as Partial<Build>);
+  const own: OneWall = brick({ bond: 'english', wythes: 2, unit: 'odd' });
   const job = { ...own, units: [{ id: 'odd', actual: { length: 210, height: 65, width: 105 } }] };
   test('are a fault, and both ways out of it hold', () => {
     const p = planOf(job, true);

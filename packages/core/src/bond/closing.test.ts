@@ -1,4 +1,5 @@
-import { planOf, straight } from '../testing/jobs.js';
+import type { planOf } from '../testing/jobs.js';
+import { straight } from '../testing/jobs.js';
 import { tapeSheet, tapeRows } from '../exchange/tapeSheet.js';
 import { plan } from '../plan/plan.js';
 import { jobOf } from '../testing/jobs.js';

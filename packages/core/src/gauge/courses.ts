@@ -39,9 +39,6 @@ export const gaugeSlack = (wall: SetWall): number => {
   return up > SAME_PLACE ? up : Math.max(SAME_PLACE, wall.bed - toMillimetres(bed.least));
 };
 
-const within = (x: number, least: number, most: number): boolean =>
-  x >= least - SAME_PLACE && x <= most + SAME_PLACE;
-
 /** Whole courses whose even bed is inside the limits, nearest its target; ties to fewer. Null when none is. */
 export function easedCount(
   height: number,

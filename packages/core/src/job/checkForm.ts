@@ -21,7 +21,7 @@ export function readStated(value: unknown): Length | { why: string } {
     const below = /^\s*[-−]\s*/.exec(value)?.[0];
     const parsed = parseLength(below === undefined ? value : value.slice(below.length));
     if (!parsed.ok) return { why: parsed.why };
-    return below === undefined ? parsed.length : (-parsed.length as Length);
+    return below === undefined ? parsed.length : ((0 - parsed.length) as Length);
   }
   return { why: `a length, got ${sayValue(value)}` };
 }

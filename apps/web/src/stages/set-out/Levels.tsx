@@ -15,7 +15,7 @@ const KINDS = [
   ['mark', 'only read'],
 ] as const;
 
-function Point({ job, view, show, index }: PanelProps & { index: number }): ReactNode {
+function Point({ view, show, index }: PanelProps & { index: number }): ReactNode {
   const point = view.site.points[index];
   if (!point) return null;
   const path = `/site/points/${index}`;

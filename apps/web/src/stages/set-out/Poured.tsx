@@ -27,7 +27,7 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const length = view.runs[view.run]?.length ?? 0;
   const text = (mm: number): Stated => writeLength(millimetres(Math.round(mm * 10) / 10), show);
-  const put = (values: { run: number; at: Stated; level: Stated }[]): boolean =>
+  const put = (values: PouredSpot[]): boolean =>
     edit([{ op: all ? 'replace' : 'add', path, value: [...(all ?? []), ...values] }]);
   const shoot = (): void => {
     const level = simulatedLevel({

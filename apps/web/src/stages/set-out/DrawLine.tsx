@@ -1,0 +1,244 @@
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import {
+  lineItems,
+  millimetres,
+  parseTyped,
+  pointAt,
+  sayMm,
+  settlePoint,
+  toMillimetres,
+  writeLength,
+  type LineItem,
+  type Point,
+  type Show,
+} from '@even-tally/core';
+import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+
+interface Props {
+  open: boolean;
+  title: string;
+  show: Show;
+  /** Unit plus joint, and course, mm. */
+  module: number;
+  pitch: number;
+  onDrawn: (line: LineItem[]) => boolean;
+  onClose: () => void;
+}
+
+const WIDE = 900;
+const HIGH = 470;
+/** How near the first point closes the line, in pixels. */
+const NEAR = 16;
+const HEADINGS: Record<string, number> = { ArrowRight: 0, ArrowUp: 90, ArrowLeft: 180, ArrowDown: 270 };
+const SAYS: Record<number, string> = { 0: 'right', 90: 'up', 180: 'left', 270: 'down' };
+
+/** What stands on the board: it grows with the line, so that nothing is drawn off it. */
+function boardFor(points: readonly Point[], at: Point | null): { x: number; y: number; scale: number } {
+  const all = [...points, ...(at ? [at] : [])];
+  const xs = all.map((p) => p.x);
+  const ys = all.map((p) => p.y);
+  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const scale = Math.min(
+    (WIDE - 140) / Math.max(right - left, 8000),
+    (HIGH - 120) / Math.max(high - low, 4000),
+  );
+  return { x: left - 70 / scale, y: low - 60 / scale, scale };
+}
+
+/** A board to draw the plan line on, fresh each time it opens. */
+export const DrawLine = (props: Props): ReactNode => (props.open ? <Board {...props} /> : null);
+
+/** Strokes by mouse, or an arrow for the way and a length typed. */
+function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): ReactNode {
+  const [points, setPoints] = useState<Point[]>([{ x: 0, y: 0 }]);
+  const [closed, setClosed] = useState(false);
+  const [pointer, setPointer] = useState<Point | null>(null);
+  const [heading, setHeading] = useState(0);
+  const [length, setLength] = useState('');
+  const [says, setSays] = useState('');
+  const svg = useRef<SVGSVGElement>(null);
+  const field = useRef<HTMLInputElement>(null);
+  const last = points.at(-1) as Point;
+  const first = points[0] as Point;
+  const board = boardFor(points, null);
+  const x = (p: Point): number => (p.x - board.x) * board.scale;
+  const y = (p: Point): number => HIGH - (p.y - board.y) * board.scale;
+  const say = (mm: number): string => sayMm(mm, show);
+  const nearFirst = (p: Point): boolean =>
+    points.length > 2 && Math.hypot(p.x - first.x, p.y - first.y) * board.scale < NEAR;
+
+  const place = (e: PointerEvent): Point => {
+    const box = (svg.current as SVGSVGElement).getBoundingClientRect();
+    const raw = {
+      x: ((e.clientX - box.left) / box.width) * (WIDE / board.scale) + board.x,
+      y: ((box.bottom - e.clientY) / box.height) * (HIGH / board.scale) + board.y,
+    };
+    return nearFirst(raw) ? first : settlePoint(last, raw, module / 2);
+  };
+  const put = (p: Point): void => {
+    if (closed) return;
+    setSays('');
+    if (nearFirst(p)) setClosed(true);
+    else setPoints([...points, p]);
+    setPointer(null);
+  };
+  const back = (): void => {
+    if (closed) setClosed(false);
+    else if (points.length > 1) setPoints(points.slice(0, -1));
+  };
+  const add = (): void => {
+    const read = parseTyped(length, show === 'mm' ? 'mm' : 'in', {
+      length: millimetres(module),
+      course: millimetres(pitch),
+    });
+    if (!read.ok) return setSays(read.why);
+    if (!(read.length > 0)) return setSays('Wanted a length above nothing.');
+    put(pointAt(last, heading, toMillimetres(read.length)));
+    setLength('');
+  };
+  const finish = (): void => {
+    const line = lineItems({ points, closed }, (mm) => writeLength(millimetres(mm), show));
+    if (!line) return setSays('Draw at least one run first.');
+    if (onDrawn(line)) onClose();
+    else setSays('The wall cannot be so: an opening no longer fits. Move it first.');
+  };
+  const onKey = (e: KeyboardEvent): void => {
+    const way = HEADINGS[e.key];
+    if (way !== undefined && (length === '' || e.altKey)) {
+      e.preventDefault();
+      setHeading(way);
+    } else if (e.key === 'Enter') {
+      e.preventDefault();
+      if (length === '' && (closed || points.length > 1)) finish();
+      else add();
+    } else if (e.key === 'Backspace' && length === '') {
+      e.preventDefault();
+      back();
+    }
+  };
+  const ahead = pointer;
+  const strokes = closed ? [...points, first] : points;
+  return (
+    <Dialog open={open} onClose={onClose} className="relative z-40" initialFocus={field}>
+      <div className="fixed inset-0 bg-[#22272b99]" aria-hidden="true" />
+      <div className="fixed inset-0 flex items-center justify-center p-4">
+        <DialogPanel className="w-[960px] max-w-full bg-sheet p-5">
+          <DialogTitle className="heading text-lg">{title}</DialogTitle>
+          <p className="pb-2 text-[13px] text-soft">
+            Walk it with the outside on your right. Press on the board for each corner, or choose a way with
+            the arrow keys, type a length and press Enter. Come back to the first corner to close it.
+          </p>
+          <svg
+            ref={svg}
+            viewBox={`0 0 ${WIDE} ${HIGH}`}
+            className="w-full cursor-crosshair border border-rule bg-paper"
+            role="img"
+            aria-label={`${points.length - 1} ${points.length === 2 ? 'run' : 'runs'} drawn${closed ? ', closed' : ''}`}
+            data-board
+            onPointerMove={(e) => !closed && setPointer(place(e))}
+            onPointerLeave={() => setPointer(null)}
+            onPointerDown={(e) => put(place(e))}
+          >
+            {strokes.slice(1).map((p, i) => {
+              const from = strokes[i] as Point;
+              const middle = { x: (from.x + p.x) / 2, y: (from.y + p.y) / 2 };
+              return (
+                <g key={i}>
+                  <line x1={x(from)} y1={y(from)} x2={x(p)} y2={y(p)} stroke="#22272b" strokeWidth="5" />
+                  <text
+                    x={x(middle)}
+                    y={y(middle) - 9}
+                    textAnchor="middle"
+                    className="figures fill-ink text-[14px]"
+                    paintOrder="stroke"
+                    stroke="#efebe1"
+                    strokeWidth="4"
+                  >
+                    {say(Math.hypot(p.x - from.x, p.y - from.y))}
+                  </text>
+                </g>
+              );
+            })}
+            {ahead && !closed && (
+              <g>
+                <line
+                  x1={x(last)}
+                  y1={y(last)}
+                  x2={x(ahead)}
+                  y2={y(ahead)}
+                  stroke="#f0641e"
+                  strokeWidth="3"
+                  strokeDasharray="8 5"
+                />
+                <text
+                  x={(x(last) + x(ahead)) / 2}
+                  y={(y(last) + y(ahead)) / 2 - 9}
+                  textAnchor="middle"
+                  className="figures fill-ink text-[14px] font-semibold"
+                >
+                  {say(Math.hypot(ahead.x - last.x, ahead.y - last.y))}
+                </text>
+              </g>
+            )}
+            <circle
+              cx={x(first)}
+              cy={y(first)}
+              r={points.length > 2 && !closed ? 10 : 6}
+              fill="#fff"
+              stroke="#1e5aa0"
+              strokeWidth="3"
+            />
+            {!closed && <circle cx={x(last)} cy={y(last)} r="5" fill="#f0641e" stroke="#22272b" />}
+          </svg>
+          <div className="flex flex-wrap items-end gap-3 pt-3">
+            <div role="group" aria-label="Way" className="flex">
+              {Object.entries(HEADINGS).map(([key, way]) => (
+                <button
+                  key={key}
+                  className={`min-h-9 border border-ink px-3 ${heading === way ? 'bg-slate text-white' : 'bg-white'}`}
+                  aria-pressed={heading === way}
+                  onClick={() => {
+                    setHeading(way);
+                    field.current?.focus();
+                  }}
+                >
+                  {SAYS[way]}
+                </button>
+              ))}
+            </div>
+            <label className="block text-[13px] text-soft">
+              Length of the run going {SAYS[heading]}
+              <input
+                ref={field}
+                className="entry"
+                value={length}
+                autoComplete="off"
+                spellCheck={false}
+                onChange={(e) => setLength(e.currentTarget.value)}
+                onKeyDown={onKey}
+                data-autofocus
+              />
+            </label>
+            <button className="press-plain" onClick={add}>
+              Add the run
+            </button>
+            <button className="press-plain" onClick={back} disabled={points.length < 2}>
+              Take one back
+            </button>
+            <span className="ml-auto flex gap-2">
+              <button className="press-plain" onClick={onClose}>
+                Leave it
+              </button>
+              <button className="press" onClick={finish} disabled={points.length < 2}>
+                Build on this line
+              </button>
+            </span>
+          </div>
+          <p role="alert" className="min-h-6 pt-1 font-semibold text-fault">
+            {says}
+          </p>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,115 @@
+import { isArc, isRun, isTurn, stated, toMillimetres, type LineItem } from '@even-tally/core';
+import { Trash2 } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { edit } from '../../state/openJob';
+import { LengthField } from '../../ui/LengthField';
+import type { PanelProps } from '../panel';
+
+function Degrees({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: number;
+  onChange: (n: number) => void;
+}): ReactNode {
+  return (
+    <label className="block text-[13px] text-soft">
+      {label}
+      <input
+        className="entry"
+        type="number"
+        step="any"
+        min={-360}
+        max={360}
+        value={value}
+        onChange={(e) => {
+          const n = Number(e.currentTarget.value);
+          if (Number.isFinite(n)) onChange(n);
+        }}
+      />
+    </label>
+  );
+}
+
+/** The line as it is said: runs, turns and curves, one after another. */
+export function Turns({ job, view, show }: PanelProps): ReactNode {
+  const line = job.walls[view.wall.index]?.line ?? [];
+  const path = `/walls/${view.wall.index}/line`;
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  const set = (i: number, key: string) => (value: unknown) =>
+    edit([{ op: 'replace', path: `${path}/${i}/${key}`, value }]);
+  const runs = line.filter((i) => !isTurn(i)).length;
+  const add = (item: LineItem): boolean => edit([{ op: 'add', path: `${path}/-`, value: item }]);
+  const side = show === 'mm' ? 2250 : "8'";
+  const remove = (i: number): void => {
+    const item = line[i];
+    if (!item) return;
+    const run = line.slice(0, i).filter((x) => !isTurn(x)).length;
+    const openings = job.walls[view.wall.index]?.openings ?? [];
+    // Openings of the run that goes, go with it; those of later runs keep to their own.
+    const kept = openings
+      .filter((o) => o.run !== run)
+      .map((o) => (o.run > run ? { ...o, run: o.run - 1 } : o));
+    edit([
+      { op: 'remove', path: `${path}/${i}` },
+      ...(!isTurn(item) && openings.length > 0
+        ? [{ op: 'replace' as const, path: `/walls/${view.wall.index}/openings`, value: kept }]
+        : []),
+    ]);
+  };
+  return (
+    <>
+      <ol className="space-y-2">
+        {line.map((item, i) => (
+          <li key={i} className="grid grid-cols-[1fr_1fr_28px] items-end gap-x-2">
+            {isRun(item) && (
+              <LengthField
+                label={item.name ?? 'Run'}
+                value={toMillimetres(stated(item.run))}
+                {...measure}
+                onChange={set(i, 'run')}
+              />
+            )}
+            {isArc(item) && (
+              <>
+                <LengthField
+                  label={`${item.name ?? 'Curve'}, radius`}
+                  value={toMillimetres(stated(item.arc))}
+                  {...measure}
+                  onChange={set(i, 'arc')}
+                />
+                <Degrees label="sweeps, left +" value={item.sweep} onChange={set(i, 'sweep')} />
+              </>
+            )}
+            {isTurn(item) && (
+              <Degrees label="turn, left + degrees" value={item.turn} onChange={set(i, 'turn')} />
+            )}
+            {!isArc(item) && <span />}
+            {(isTurn(item) || runs > 1) && (
+              <button
+                className="mb-1 flex min-h-8 min-w-7 items-center justify-center text-soft hover:text-fault"
+                aria-label={`Take out ${isTurn(item) ? 'the turn' : (item.name ?? 'this run')}`}
+                onClick={() => remove(i)}
+              >
+                <Trash2 size={15} aria-hidden="true" />
+              </button>
+            )}
+          </li>
+        ))}
+      </ol>
+      <p className="flex flex-wrap gap-2">
+        <button className="press-plain" onClick={() => add({ turn: 90 })}>
+          Add a turn
+        </button>
+        <button className="press-plain" onClick={() => add({ run: side })}>
+          Add a run
+        </button>
+        <button className="press-plain" onClick={() => add({ arc: show === 'mm' ? 4000 : "12'", sweep: 45 })}>
+          Add a curve
+        </button>
+      </p>
+    </>
+  );
+}
