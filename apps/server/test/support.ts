@@ -94,7 +94,7 @@ export function readPdf(pdf: Buffer): Promise<string> {
       process.execPath,
       [join(__dirname, '../../../tools/read-pdf.mjs')],
       { maxBuffer: 1e7 },
-      (error, out) => (error ? reject(error) : resolve(out)),
+      (error, out) => (error ? reject(new Error(error.message)) : resolve(out)),
     );
     child.stdin?.end(pdf);
   });

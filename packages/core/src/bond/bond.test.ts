@@ -179,7 +179,7 @@ test('perps that stand in line through three courses or more are a fault, counte
   }
 });
 
-test('steel, grout and a meeting with another wall are kept and said to be unplanned, each by name', () => {
+test('steel and grout are kept and said to be unplanned, each by name; a meeting is tied', () => {
   const document = documentOf({ line: straight("8'"), height: "4'" });
   const [first] = document.walls;
   if (!first) throw new Error('no wall');
@@ -194,9 +194,6 @@ test('steel, grout and a meeting with another wall are kept and said to be unpla
       }),
     ).walls[0]?.findings.find((f) => f.code === 'stage-not-planned')?.says;
   expect(says({})).toBeUndefined();
-  expect(says({ meets: { wall: 'other', run: 0, at: "4'" } })).toMatch(
-    /tally: where this wall meets another\.$/,
-  );
   expect(says({ steel: { footing: { bar: '#4', count: 2 } }, grout: { fill: 'steel' } })).toMatch(
     /: the steel, the grout\.$/,
   );
@@ -228,4 +225,25 @@ test('a short leftover is a cut at the end of a run, and a sliver when under the
   expect(lengths(p, 1)).toEqual([440, 440, 440, 440, 50]);
   const sliver = p.findings.find((f) => f.code === 'sliver');
   expect(sliver?.fixes[0]?.says).toBe('Make the wall 60 mm shorter');
+});
+
+describe('a wall that ends on another', () => {
+  const meeting = (run: number, at: string): ReturnType<typeof planOf>['findings'] => {
+    const document = documentOf({ line: straight("8'"), height: "4'" });
+    const first = document.walls[0] as (typeof document.walls)[number];
+    const walls = [
+      { ...first, meets: { wall: 'other', run, at } },
+      { ...first, id: 'other', name: 'Long wall' },
+    ];
+    return plan(soundJob({ ...document, walls })).walls[0]?.findings ?? [];
+  };
+  test('is tied every second course: six courses take three', () => {
+    expect(meeting(0, "4'").find((f) => f.code === 'wall-meets')?.says).toMatch(/Long wall.* 3 ties/);
+  });
+  test.each([
+    ['past its end', 0, "9'"],
+    ['on a run it has not', 3, "4'"],
+  ])('%s is a fault', (_name, run, at) => {
+    expect(meeting(run, at).find((f) => f.code === 'meets-nowhere')?.severity).toBe('fault');
+  });
 });

@@ -65,12 +65,13 @@ export const FINDINGS = {
   'not-square': 'The four corners as taped are not the rectangle that was stated.',
   'engineer-needed': 'A structural question this program does not answer: a licensed engineer decides.',
   assumed: 'Something was taken for granted and nobody has confirmed it.',
+  'wall-meets': 'A wall ends on another: butted and tied, with the ties counted.',
+  'meets-nowhere': 'A wall is meant to end where the other wall is not.',
   'line-not-closed': 'The line comes back near its start without meeting it.',
   'curve-too-tight': 'Straight units round a curve leave a perp outside its limits.',
   'squint-specials': 'A corner that is not square takes specials.',
   'run-not-planned': 'A corner too sharp for units to make.',
-  'stage-not-planned':
-    'The job states steel, grout or a meeting with another wall, which is kept but not worked out yet.',
+  'stage-not-planned': 'The job states steel or grout, which is kept but not worked out yet.',
 } as const;
 
 export type FindingCode = keyof typeof FINDINGS;

@@ -4,6 +4,7 @@ import { gaugeIssues } from '../gauge/issues.js';
 import { solveGauge, type GaugeSolution } from '../gauge/solve.js';
 import type { JobDocument } from '../job/types.js';
 import { groundIssues } from '../setout/groundIssues.js';
+import { meetIssues } from '../setout/meetIssues.js';
 import { siteLevels, type SiteLevels } from '../setout/site.js';
 import { surveyOf, type Survey } from '../setout/survey.js';
 import { setOutIssues } from '../setout/issues.js';
@@ -35,12 +36,8 @@ export function workWall(job: JobDocument, index: number): WallWork {
 }
 
 function notBuiltYet(job: JobDocument, index: number): Issue[] {
-  const { steel, grout, meets } = job.walls[index] ?? {};
-  const what = [
-    steel ? 'the steel' : '',
-    grout ? 'the grout' : '',
-    meets ? 'where this wall meets another' : '',
-  ].filter(Boolean);
+  const { steel, grout } = job.walls[index] ?? {};
+  const what = [steel ? 'the steel' : '', grout ? 'the grout' : ''].filter(Boolean);
   if (what.length === 0) return [];
   return [
     issue({
@@ -59,6 +56,7 @@ export function issuesOf(job: JobDocument, index: number, work: WallWork): Issue
   return [
     ...setOutIssues(work.wall),
     ...groundIssues(job, work),
+    ...meetIssues(job, work.wall, work.gauge.count),
     ...gaugeIssues(work.wall, work.gauge),
     ...bondIssues(work.wall, work.runs),
     ...notBuiltYet(job, index),
