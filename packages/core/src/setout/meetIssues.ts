@@ -17,6 +17,7 @@ export function meetIssues(job: JobDocument, wall: SetWall, courses: number): Is
   const say = (n: number): string => sayMm(n, wall.show);
   const at = toMillimetres(stated(meets.at));
   const run = met.runs[meets.run];
+  const where = run && run.name !== met.name ? `${met.name}, ${run.name}` : met.name;
   const end = wall.runs.length - 1;
   if (!run || at > run.length) {
     return [
@@ -27,7 +28,7 @@ export function meetIssues(job: JobDocument, wall: SetWall, courses: number): Is
         run: end,
         at: wall.runs[end]?.length ?? 0,
         says: run
-          ? `Meant to end on ${met.name}, ${run.name} at ${say(at)}, but that run is ${say(run.length)} long.`
+          ? `Meant to end on ${where} at ${say(at)}, but that run is ${say(run.length)} long.`
           : `Meant to end on run ${meets.run} of ${met.name}, which has ${met.runs.length}.`,
         source: 'the line of the wall it meets',
       }),
@@ -41,7 +42,7 @@ export function meetIssues(job: JobDocument, wall: SetWall, courses: number): Is
       severity: 'note',
       run: end,
       at: wall.runs[end]?.length ?? 0,
-      says: `Ends on ${met.name}, ${run.name} at ${say(at)}: butted with a joint and tied every second course, ${ties} ties. Where the inspector wants it bonded or toothed in, or a movement joint, that decides.`,
+      says: `Ends on ${where} at ${say(at)}: butted with a joint and tied every second course, ${ties} ties. Where the inspector wants it bonded or toothed in, or a movement joint, that decides.`,
       source: 'common practice',
     }),
   ];
