@@ -105,7 +105,7 @@ test('a height that does not divide: two or more ranked choices, each with its r
   expect(await textOf(page, '[aria-label="The wall says"]')).toMatch(
     /13 courses .* stop 4″ below the height/,
   );
-  const choices = await page.$$eval('[aria-label="Ways to reach the height"] li', (items) =>
+  const choices = await page.$$eval('[aria-label="Ways to reach the heights"] li', (items) =>
     items.map((i) => i.textContent ?? ''),
   );
   expect(choices.length).toBeGreaterThanOrEqual(2);
@@ -117,7 +117,7 @@ test('a height that does not divide: two or more ranked choices, each with its r
   expect(await page.$eval('input[name="height"]', (i) => i.value)).toBe('8′-8″');
   await page.waitForFunction(() =>
     document
-      .querySelector('[aria-label="Ways to reach the height"]')
+      .querySelector('[aria-label="Ways to reach the heights"]')
       ?.textContent?.includes('This is how it stands'),
   );
 });

@@ -114,7 +114,7 @@ export async function enterDemo(site: Site, page: Page): Promise<void> {
 }
 
 export async function openBoatStore(page: Page, stage = 'bond'): Promise<void> {
-  const href = await page.$eval('a[href*="/boat-store/"]', (a) => (a).href);
+  const href = await page.$eval('a[href*="/boat-store/"]', (a) => a.href);
   await page.goto(href.replace(/[^/]+$/, stage));
   await page.waitForSelector('[data-opening="W1"]');
   await settled(page);
@@ -136,7 +136,7 @@ export const textOf = (page: Page, selector: string): Promise<string> =>
 
 /** A fingerprint of what a canvas shows. */
 export const picture = (page: Page): Promise<string> =>
-  page.$eval('canvas[role="img"]', (c) => (c).toDataURL());
+  page.$eval('canvas[role="img"]', (c) => c.toDataURL());
 
 const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
 

@@ -52,6 +52,16 @@ export function Yard(): ReactNode {
     listJobs().then(setJobs, show);
   }, []);
 
+  /** A new wall is gone to at once: whoever asks for one means to draw it. */
+  const begin = async (): Promise<void> => {
+    setSays(null);
+    try {
+      const kept = await addJob(NEW_JOB);
+      await navigate(`/jobs/${kept.id}/${NEW_JOB.walls[0]?.id ?? ''}/0/set-out`);
+    } catch (error) {
+      show(error);
+    }
+  };
   const add = async (document: JobDocument): Promise<void> => {
     setSays(null);
     try {
@@ -105,7 +115,7 @@ export function Yard(): ReactNode {
       <main className="mx-auto max-w-6xl px-5 py-6">
         <div className="mb-5 flex flex-wrap items-center gap-3">
           <h1 className="mr-auto font-narrow text-3xl font-bold">Yard</h1>
-          <button className="press inline-flex items-center gap-2" onClick={() => void add(NEW_JOB)}>
+          <button className="press inline-flex items-center gap-2" onClick={() => void begin()}>
             <Plus size={16} aria-hidden="true" /> New wall
           </button>
           <button
