@@ -1,7 +1,7 @@
 import { drag as d3drag } from 'd3-drag';
 import { select } from 'd3-selection';
 import { sayMm, showMm, type SheetView, type Show } from '@even-tally/core';
-import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { drag, drop, edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
 import { openingEdit, type Part, type SheetOpening } from './openingEdits';
@@ -169,7 +169,9 @@ function lettersOf({
 }
 
 /** The face of the wall: units on canvas, everything that can be touched over it. */
-export function Elevation(props: Props): ReactNode {
+export const Elevation = memo(DrawnElevation);
+
+function DrawnElevation(props: Props): ReactNode {
   const { view, layout, show } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
   const live = useViewing((s) => s.course);

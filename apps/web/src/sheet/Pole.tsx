@@ -1,7 +1,7 @@
 import { drag as d3drag } from 'd3-drag';
 import { select } from 'd3-selection';
 import { millimetres, sayMm, showMm, writeLength, type SheetView, type Show } from '@even-tally/core';
-import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { drag, drop, edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
 import type { Layout } from './layout';
@@ -102,13 +102,26 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
 }
 
 /** The story pole at the wall's own scale: cumulative heights, numbers, fixed heights, and beds off their target. */
-export function Pole({ view, layout, show }: Props): ReactNode {
+export const Pole = memo(
+  DrawnPole,
+  (a, b) =>
+    a.layout === b.layout &&
+    a.show === b.show &&
+    a.view.wall === b.view.wall &&
+    a.view.marks === b.view.marks &&
+    a.view.courses === b.view.courses &&
+    a.view.flags === b.view.flags,
+);
+
+function DrawnPole({ view, layout, show }: Props): ReactNode {
   const live = useViewing((s) => s.course);
   const y = (mm: number): number => layout.base - mm * layout.scale;
   const top = Math.max(view.wall.height, view.wall.built);
   const every =
     [1, 2, 3, 4, 5, 6, 8, 10, 12, 20, 25, 50, 100].find((n) => n * view.wall.pitch * layout.scale >= 15) ??
     200;
+  // Marks closer than this run into one another: then only the figured ones are drawn.
+  const fine = view.wall.pitch * layout.scale >= 4;
   const roomy = view.wall.pitch * layout.scale >= 13;
   return (
     <svg width={WIDTH} height={layout.height} role="group" aria-label="Story pole">
@@ -132,7 +145,16 @@ export function Pole({ view, layout, show }: Props): ReactNode {
         const c = view.courses[m.course - 1];
         if (!c) return null;
         const isLive = m.course === live;
-        const figured = m.course % every === 0 || m.course === view.marks.length || isLive;
+        const clear = (other: number | undefined): boolean =>
+          other === undefined || Math.abs(y(other) - y(m.top)) >= 14;
+        const last = m.course === view.marks.length;
+        const liveTop = view.courses[live - 1]?.top;
+        // A figure that would lie on the live one's, or on the top's, stands back.
+        const figured =
+          isLive ||
+          (last && clear(liveTop)) ||
+          (m.course % every === 0 && clear(liveTop) && clear(view.marks.at(-1)?.top));
+        const marked = fine || m.course % every === 0 || last || isLive;
         return (
           <g key={m.course} onPointerDown={() => look({ course: m.course })} style={{ cursor: 'pointer' }}>
             {isLive && (
@@ -153,14 +175,16 @@ export function Pole({ view, layout, show }: Props): ReactNode {
                 fill={BED_INK[m.state]}
               />
             )}
-            <line
-              x1={POLE}
-              x2={POLE + STAFF}
-              y1={y(m.top)}
-              y2={y(m.top)}
-              stroke="#22272b"
-              strokeWidth="1.4"
-            />
+            {marked && (
+              <line
+                x1={POLE}
+                x2={POLE + STAFF}
+                y1={y(m.top)}
+                y2={y(m.top)}
+                stroke="#22272b"
+                strokeWidth="1.4"
+              />
+            )}
             {(roomy || figured) && (
               <text
                 x={POLE + STAFF / 2}

@@ -1,5 +1,5 @@
 import { CAUTION, type Job, type SheetView, type Show } from '@even-tally/core';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { Planner } from '../workers/planner';
 import { sayFigure } from './Figures';
 
@@ -25,15 +25,13 @@ export function PrintSheet({
     }, 700);
     return () => clearTimeout(timer);
   }, [job, index, run, show, planner]);
+  // Encoded once, not with every move of a drag: a picture of ten thousand units is megabytes.
+  const picture = useMemo(() => (svg ? `data:image/svg+xml;utf8,${encodeURIComponent(svg)}` : ''), [svg]);
   return (
     <div className="only-print" aria-hidden="true">
       <p className="heading text-lg">{job.name}</p>
-      {svg && (
-        <img
-          alt=""
-          src={`data:image/svg+xml;utf8,${encodeURIComponent(svg)}`}
-          style={{ width: '100%', maxHeight: '170mm', objectFit: 'contain' }}
-        />
+      {picture && (
+        <img alt="" src={picture} style={{ width: '100%', maxHeight: '170mm', objectFit: 'contain' }} />
       )}
       <table style={{ width: '100%', marginTop: '6mm' }}>
         <tbody>

@@ -15,7 +15,8 @@ import { AsList } from './AsList';
 import { KeysSheet, StaleWrite } from './Dialogs';
 import { Elevation } from './Elevation';
 import { onKey } from './keys';
-import { layOut } from './layout';
+import { layOut, sameLayout, type Layout } from './layout';
+import { shared } from './shared';
 import { Pole } from './Pole';
 import { PrintSheet } from './PrintSheet';
 import { Says } from './Says';
@@ -43,9 +44,11 @@ function usePlan(
   useEffect(() => {
     planner.onSheet((v) => {
       setView((was) =>
-        v.advised || !was || was.wall.id !== v.wall.id || was.run !== v.run
-          ? v
-          : { ...v, choices: was.choices },
+        was && (v.advised || was.wall.id !== v.wall.id || was.run !== v.run)
+          ? shared(was, v)
+          : was
+            ? shared(was, { ...v, choices: was.choices })
+            : v,
       );
       setFailure(null);
     }, setFailure);
@@ -102,6 +105,14 @@ function FootBar({ view, show }: { view: SheetView; show: Show }): ReactNode {
   );
 }
 
+function useLayout(view: SheetView, size: { width: number; height: number }): Layout | null {
+  const [layout, setLayout] = useState<Layout | null>(null);
+  const now = useMemo(() => (size.width > 0 ? layOut(view, size.width, size.height) : null), [view, size]);
+  const shared = now && sameLayout(layout, now);
+  if (shared !== layout) setLayout(shared);
+  return shared;
+}
+
 interface Drawn extends PanelProps {
   stage: StageKey;
 }
@@ -109,7 +120,7 @@ interface Drawn extends PanelProps {
 function Drawing({ view, show, job }: Drawn): ReactNode {
   const [ref, size] = useSize();
   const asList = useViewing((s) => s.asList);
-  const layout = useMemo(() => (size.width > 0 ? layOut(view, size.width, size.height) : null), [view, size]);
+  const layout = useLayout(view, size);
   const run = view.runs[view.run];
   const how = view.wall.freeStart
     ? `begins on a ${view.wall.start} ${view.wall.family}`

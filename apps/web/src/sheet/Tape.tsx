@@ -1,9 +1,11 @@
 import { showMm, type Scene, type SheetView, type Show } from '@even-tally/core';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { memo, useEffect, useRef, type ReactNode } from 'react';
 import { paintCourse } from './paint';
 import type { Layout } from './layout';
 
-function Course({
+const Course = memo(DrawnCourse);
+
+function DrawnCourse({
   scene,
   layout,
   top,
@@ -52,7 +54,17 @@ function Course({
 }
 
 /** The tape along the base, and the odd and even courses under it as they lie. */
-export function Tape({ view, layout, show }: { view: SheetView; layout: Layout; show: Show }): ReactNode {
+export const Tape = memo(
+  DrawnTape,
+  (a, b) =>
+    a.layout === b.layout &&
+    a.show === b.show &&
+    a.view.tape === b.view.tape &&
+    a.view.odd === b.view.odd &&
+    a.view.even === b.view.even,
+);
+
+function DrawnTape({ view, layout, show }: { view: SheetView; layout: Layout; show: Show }): ReactNode {
   const width = view.elevation.box.w * layout.scale;
   return (
     <>

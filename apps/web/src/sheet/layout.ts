@@ -17,6 +17,10 @@ const BESIDE = 46;
 const FOOTING = 46;
 const TAPE = 40;
 
+/** The layout it was before when nothing in it has moved: what hangs on it then need not be drawn again. */
+export const sameLayout = (was: Layout | null, now: Layout): Layout =>
+  was && (Object.keys(now) as (keyof Layout)[]).every((k) => was[k] === now[k]) ? was : now;
+
 /** Fits a run into the space there is, as large as it goes, set low so that tape and courses lie under it. */
 export function layOut(view: SheetView, width: number, height: number): Layout {
   const { w, h } = view.elevation.box;

@@ -1,4 +1,4 @@
-import { KINDS, SHOWN, type Kind, type Scene } from '@even-tally/core';
+import { KINDS, SHOWN, type Kind, type PieceColumns, type Scene } from '@even-tally/core';
 
 /** Where the wall's base stands on a canvas, in CSS pixels, and how many pixels a millimetre is. */
 export interface Placing {
@@ -42,14 +42,19 @@ function prepare(canvas: HTMLCanvasElement, width: number, height: number): Canv
   return g;
 }
 
-/** Pieces grouped by how they are filled: one path a colour, so that ten thousand cost little. */
-function paintPieces(g: CanvasRenderingContext2D, scene: Scene, at: Placing, lite: boolean): void {
-  const c = scene.pieces;
-  if (!c) return;
+/** Pieces `first` up to `end`, grouped by how they are filled: one path a colour, so that thousands cost little. */
+function paintPieces(
+  g: CanvasRenderingContext2D,
+  c: PieceColumns,
+  at: Placing,
+  lite: boolean,
+  first = 0,
+  end = c.count,
+): void {
   const paths = new Map<string, Path2D>();
   const strokes = new Path2D();
   const gap = at.scale * 9 > 1.5 ? 0 : 0.35;
-  for (let i = 0; i < c.count; i++) {
+  for (let i = first; i < end; i++) {
     const kind = c.kind[i] ?? 0;
     const fill = kind === SHOWN ? SHOWN_FILL : (FILLS[KINDS[kind] ?? 'stretcher'] ?? PLAIN);
     let path = paths.get(fill);
@@ -76,10 +81,105 @@ function paintPieces(g: CanvasRenderingContext2D, scene: Scene, at: Placing, lit
   g.stroke(strokes);
 }
 
+/** What a canvas last showed, so that a drag repaints only the courses that changed. */
+interface Painted {
+  pieces: PieceColumns;
+  placing: string;
+}
+const painted = new WeakMap<HTMLCanvasElement, Painted>();
+
+interface Strip {
+  /** Courses it takes in, and their pieces by place in the columns, one course more on either side. */
+  low: number;
+  high: number;
+  first: number;
+  end: number;
+}
+
+/** Where each course's pieces begin; one more at the end. Pieces stand course by course in the columns. */
+function courseStarts(c: PieceColumns): number[] {
+  const starts: number[] = [];
+  for (let i = 0; i < c.count; i++) while (starts.length < (c.course[i] ?? 0)) starts.push(i);
+  starts.push(c.count);
+  return starts;
+}
+
+/** The courses in which two paintings differ, joined where they lie together. Null when they are not alike at all. */
+function changedStrips(was: PieceColumns, now: PieceColumns): Strip[] | null {
+  const [a, b] = [courseStarts(was), courseStarts(now)];
+  if (a.length !== b.length) return null;
+  const strips: Strip[] = [];
+  for (let k = 0; k + 1 < b.length; k++) {
+    const [i, j, n] = [a[k] ?? 0, b[k] ?? 0, (b[k + 1] ?? 0) - (b[k] ?? 0)];
+    let same = (a[k + 1] ?? 0) - i === n;
+    for (let p = 0; same && p < n; p++)
+      same =
+        was.from[i + p] === now.from[j + p] &&
+        was.to[i + p] === now.to[j + p] &&
+        was.bottom[i + p] === now.bottom[j + p] &&
+        was.top[i + p] === now.top[j + p] &&
+        was.kind[i + p] === now.kind[j + p] &&
+        was.sawn[i + p] === now.sawn[j + p];
+    if (same) continue;
+    const last = strips.at(-1);
+    if (last?.high === k - 1) last.high = k;
+    else strips.push({ low: k, high: k, first: 0, end: 0 });
+  }
+  return strips.map((s) => ({
+    ...s,
+    first: b[Math.max(0, s.low - 1)] ?? 0,
+    end: b[Math.min(b.length - 1, s.high + 2)] ?? now.count,
+  }));
+}
+
+/** Repaints the courses that changed, with their neighbours for the joints between. False when all must be. */
+function repaintStrips(
+  g: CanvasRenderingContext2D,
+  was: PieceColumns,
+  now: PieceColumns,
+  at: Placing,
+  lite: boolean,
+): boolean {
+  const strips = changedStrips(was, now);
+  if (!strips) return false;
+  if (strips.reduce((sum, s) => sum + s.end - s.first, 0) > now.count * 0.6) return false;
+  const starts = courseStarts(now);
+  for (const s of strips) {
+    const top = at.base - (now.top[(starts[s.high + 1] ?? 1) - 1] ?? 0) * at.scale;
+    const foot = at.base - (now.bottom[starts[s.low] ?? 0] ?? 0) * at.scale;
+    g.save();
+    g.beginPath();
+    g.rect(0, top - 1, at.width, foot - top + 2);
+    g.clip();
+    g.clearRect(0, top - 1, at.width, foot - top + 2);
+    paintPieces(g, now, at, lite, s.first, s.end);
+    g.restore();
+  }
+  return true;
+}
+
 /** The elevation on a canvas: ground, footing, mortar, pieces. Words and handles lie over it as SVG. */
 export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Placing, inks: Inks): void {
+  const lite = inks.lite ?? false;
+  const ratio = globalThis.devicePixelRatio || 1;
+  const placing = [at.width, at.height, at.scale, at.left, at.base, ratio, lite].join();
+  const before = painted.get(canvas);
+  if (before?.placing === placing && scene.pieces) {
+    const g = canvas.getContext('2d');
+    if (g && repaintStrips(g, before.pieces, scene.pieces, at, lite)) {
+      painted.set(canvas, { pieces: scene.pieces, placing });
+      return;
+    }
+  }
   const g = prepare(canvas, at.width, at.height);
   if (!g) return;
+  paintGround(g, scene, at);
+  if (!scene.pieces) return;
+  paintPieces(g, scene.pieces, at, lite);
+  painted.set(canvas, { pieces: scene.pieces, placing });
+}
+
+function paintGround(g: CanvasRenderingContext2D, scene: Scene, at: Placing): void {
   const box = (x: number, y: number, w: number, h: number): [number, number, number, number] => [
     at.left + x * at.scale,
     at.base - (y + h) * at.scale,
@@ -101,7 +201,6 @@ export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Plac
       g.strokeRect(x, y, w, deep);
     }
   }
-  paintPieces(g, scene, at, inks.lite ?? false);
 }
 
 /** One course from above, cells open. */
