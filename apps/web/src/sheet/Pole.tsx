@@ -223,5 +223,5 @@ const shorten = (name: string): string => {
   const plain = name.replace(/\b(\p{L})[\p{L}\s]* (sill|head)$/u, (whole, _first: string, which: string) =>
     whole.length > 9 ? which : whole,
   );
-  return plain.length > 9 ? `${plain.slice(0, 8)}…` : plain;
+  return plain.length > 8 ? `${plain.slice(0, 7)}…` : plain;
 };
