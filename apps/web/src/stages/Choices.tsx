@@ -6,6 +6,12 @@ import { edit } from '../state/openJob';
 export function Choices({ choices, advised }: { choices: Choice[]; advised: boolean }): ReactNode {
   if (choices.length === 0)
     return <p className="text-soft">{advised ? 'There is only one way here.' : 'Weighing the choices…'}</p>;
+  // The one to press is the cheapest that beats what stands.
+  const stands = Math.min(...choices.filter((c) => c.applied).map((c) => c.cost));
+  const best = choices.reduce<Choice | null>(
+    (b, c) => (!c.applied && c.cost < (b?.cost ?? stands) ? c : b),
+    null,
+  );
   return (
     <ol className="-mx-4">
       {choices.map((c) => (
@@ -22,7 +28,7 @@ export function Choices({ choices, advised }: { choices: Choice[]; advised: bool
               <span className="text-[13px] font-bold text-settled">This is how it stands</span>
             ) : (
               <button
-                className={c.rank === 1 ? 'press' : 'press-plain'}
+                className={c === best ? 'press' : 'press-plain'}
                 onClick={() => edit(c.edit)}
                 disabled={!advised}
               >

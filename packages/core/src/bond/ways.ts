@@ -1,4 +1,5 @@
 import type { EditStep } from '../job/edit.js';
+import type { Build } from '../job/types.js';
 import type { SetWall } from '../setout/wall.js';
 import { cornerCloser } from './endPatterns.js';
 import { canPair, runEnds } from './ends.js';
@@ -10,6 +11,8 @@ export interface BondWay {
   edit: EditStep[];
   /** What the file says now, or its default. */
   inForce: boolean;
+  /** In force because the file says nothing: the contract's own way, so it leads whatever it costs. */
+  leads: boolean;
 }
 
 const setKey = (wall: SetWall, key: 'start' | 'corners' | 'closers', value: string | boolean): EditStep[] => [
@@ -23,14 +26,18 @@ export const closersMatter = (wall: SetWall): boolean =>
   runEnds(wall).some((e) => e.start.other !== null || e.end.other !== null) &&
   cornerCloser(wall) !== null;
 
+/** What the file itself says of these. */
+export type Said = Pick<Build, 'start' | 'corners' | 'closers'>;
+
 /** Every start and corner rule open to this wall. A start only matters where run 0 begins free. */
-export function bondWays(wall: SetWall): BondWay[] {
+export function bondWays(wall: SetWall, said: Said = {}): BondWay[] {
   const unit = wall.unit.family;
   const freeStart = runEnds(wall)[0]?.start.other === null;
-  const ways: BondWay[] = [];
+  const ways: (Omit<BondWay, 'leads'> & { key: keyof Said })[] = [];
   if (freeStart) {
     for (const start of ['whole', 'half'] as const) {
       ways.push({
+        key: 'start',
         kind: `start-${start}`,
         name: start === 'whole' ? `Begin on a whole ${unit}` : `Begin on a half ${unit}`,
         edit: wall.start === start ? [] : setKey(wall, 'start', start),
@@ -41,6 +48,7 @@ export function bondWays(wall: SetWall): BondWay[] {
   if (canPair(wall) && wall.bond.family === 'running') {
     for (const corners of ['in-turn', 'in-pairs'] as const) {
       ways.push({
+        key: 'corners',
         kind: `corners-${corners}`,
         name:
           corners === 'in-turn'
@@ -54,6 +62,7 @@ export function bondWays(wall: SetWall): BondWay[] {
   if (closersMatter(wall)) {
     for (const closers of [false, true]) {
       ways.push({
+        key: 'closers',
         kind: closers ? 'closers-beside-corners' : 'no-closers',
         name: closers ? 'Put a closer beside each corner' : 'Run on from the corners without closers',
         edit: wall.closers === closers ? [] : setKey(wall, 'closers', closers),
@@ -61,5 +70,5 @@ export function bondWays(wall: SetWall): BondWay[] {
       });
     }
   }
-  return ways;
+  return ways.map(({ key, ...way }) => ({ ...way, leads: way.inForce && said[key] === undefined }));
 }

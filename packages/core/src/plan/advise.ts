@@ -86,6 +86,9 @@ function proved(
   return fixes;
 }
 
+/** A candidate that may lead whatever it costs: rank 1 is what the plan does unless the file says otherwise. */
+type Weighed = Candidate & { leads?: boolean };
+
 function sayCost(wall: SetWall, cost: BondCost): string {
   const parts = [
     cost.cutPieces === 0
@@ -98,8 +101,13 @@ function sayCost(wall: SetWall, cost: BondCost): string {
   return parts.filter(Boolean).join(', ');
 }
 
-function bondCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | null): Candidate[] {
-  return bondWays(work.wall).flatMap((way): Candidate[] => {
+function bondCandidates(
+  job: JobDocument,
+  index: number,
+  work: WallWork,
+  attempt: (edit: EditStep[]) => Trial | null,
+): Weighed[] {
+  return bondWays(work.wall, job.walls[index]?.build).flatMap((way): Weighed[] => {
     const there = way.inForce ? work : attempt(way.edit)?.work;
     if (!there) return [];
     const cost = bondCost(there.wall, there.runs);
@@ -112,6 +120,7 @@ function bondCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | n
         edit: way.edit,
         cost: cost.total,
         applied: way.inForce,
+        leads: way.leads,
       },
     ];
   });
@@ -178,10 +187,17 @@ export function adviseWall(
 ): { findings: Finding[]; choices: Choice[] } {
   const gauge = gaugeCandidates(work.wall, work.gauge);
   const attempt = trials(job, index);
-  const bond = [...bondCandidates(work, attempt), ...moveCandidates(work, attempt)]
+  const weighed: Weighed[] = [...bondCandidates(job, index, work, attempt), ...moveCandidates(work, attempt)];
+  const bond = weighed
     .map((c, i) => ({ c, i }))
-    .sort((a, b) => a.c.cost - b.c.cost || Number(b.c.applied) - Number(a.c.applied) || a.i - b.i)
-    .map(({ c }) => c);
+    .sort(
+      (a, b) =>
+        Number(b.c.leads ?? false) - Number(a.c.leads ?? false) ||
+        a.c.cost - b.c.cost ||
+        Number(b.c.applied) - Number(a.c.applied) ||
+        a.i - b.i,
+    )
+    .map(({ c: { leads: _leads, ...c } }): Candidate => c);
   const faults = issues.filter((i) => i.severity === 'fault').length;
   const findings = issues.map((one): Finding => {
     const { tries: _tries, key: _key, ...rest } = one;

@@ -84,7 +84,10 @@ export function Bond(props: PanelProps): ReactNode {
         </p>
       </Section>
       <Openings {...props} />
-      <Section title="Ways to bond it" aside={<span className="text-[13px]">best first</span>}>
+      <Section
+        title="Ways to bond it"
+        aside={<span className="text-[13px]">as it stands, then best first</span>}
+      >
         <Choices choices={view.choices.filter((c) => c.stage === 'bond')} advised={view.advised} />
       </Section>
       <Closing {...props} />

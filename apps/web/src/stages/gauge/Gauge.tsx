@@ -69,7 +69,10 @@ export function Gauge(props: PanelProps): ReactNode {
           {refusal}
         </p>
       </Section>
-      <Section title="Ways to reach the heights" aside={<span className="text-[13px]">best first</span>}>
+      <Section
+        title="Ways to reach the heights"
+        aside={<span className="text-[13px]">as it stands, then best first</span>}
+      >
         <Choices choices={view.choices.filter((c) => c.stage === 'gauge')} advised={view.advised} />
       </Section>
       <FixedHeights {...props} />
