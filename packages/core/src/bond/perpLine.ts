@@ -1,5 +1,6 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
+import { BOND_WEIGHTS } from '../tables/weights.js';
 import { endPatterns, type CourseClass, type Pattern } from './endPatterns.js';
 import { endSpec, type EndSpec, type RunEnds } from './ends.js';
 
@@ -121,6 +122,9 @@ function edges(pattern: Pattern, from: number, to: number, joint: number): numbe
   }
 }
 
+/** Two odd pieces a little uneven, where even ones would bring a perp over another. */
+const UNEVEN = [0.46, 0.42, 0.38, 0.34];
+
 /** Ways to fill a gap of `gap` (its last joint included) that is no whole number of units. */
 function splits(gap: number, whole: number, wall: SetWall): number[][] {
   if (gap <= whole + wall.head) return [[gap]];
@@ -129,6 +133,10 @@ function splits(gap: number, whole: number, wall: SetWall): number[][] {
     [whole, gap - whole],
     [gap - whole, whole],
     [gap / 2, gap / 2],
+    ...UNEVEN.flatMap((part) => [
+      [part * gap, (1 - part) * gap],
+      [(1 - part) * gap, part * gap],
+    ]),
     [0.75 * whole, gap - 0.75 * whole],
     [gap - 0.75 * whole, 0.75 * whole],
     ...(wall.bond.family === 'header'
@@ -150,10 +158,9 @@ function brokenLines(
   run: Run,
   ends: Ends,
   course: CourseClass,
-  at: number,
+  at: readonly number[],
   mayFollow: boolean,
 ): PerpLine[] {
-  const whole = wall.unitLength + wall.head;
   const end = run.to + wall.head;
   const make = (u: number[]): PerpLine => ({
     u: u.filter((x, i) => i === 0 || x - (u[i - 1] ?? 0) > SAME_PLACE),
@@ -173,21 +180,44 @@ function brokenLines(
   // A course that only has to follow may let the corner rule, and stand what is left over at the free end.
   const kept = backwards.filter((x) => x > run.from + wall.head + THINNEST_PIECE);
   const led = ends.start.kind === 'free' && mayFollow ? [make([run.from, ...kept])] : [];
-  const atLeast = fromStart[start.lead.length] ?? run.from;
-  const last = Math.max(atLeast, ...fromStart.filter((x) => x <= at));
-  const reach = pieceOf(start, start.lead.length) + wall.head;
+  const places = [...new Set(at)].flatMap((place) =>
+    breaksAt(wall, start, fromStart, backwards, tail, place, end),
+  );
+  return [...led, ...places.map(make)];
+}
+
+/** The left edges of a course broken at one place: bond kept from both sides, the gap between filled every way it can be. */
+function breaksAt(
+  wall: SetWall,
+  start: Pattern,
+  fromStart: readonly number[],
+  backwards: readonly number[],
+  tail: number,
+  place: number,
+  end: number,
+): number[][] {
+  const whole = wall.unitLength + wall.head;
+  const lead = start.lead.length;
+  const atLeast = fromStart[lead] ?? fromStart[0] ?? 0;
+  const last = Math.max(atLeast, ...fromStart.filter((x) => x <= place));
+  const reach = pieceOf(start, lead) + wall.head;
   const ready = backwards.slice(0, backwards.length - tail);
   const first = ready.find((x) => x >= last + reach - SAME_PLACE) ?? ready.at(-1) ?? end;
-  const before = fromStart.filter((x) => x <= last + SAME_PLACE);
   const after = backwards.filter((x) => x >= first - SAME_PLACE);
   const gap = first - last;
-  if (!(gap > SAME_PLACE)) return [...led, make([...new Set([...before, ...after])].sort((a, b) => a - b))];
-  const broken = splits(gap, whole, wall).map((slots) => {
-    let x = last;
-    const inner = slots.slice(0, -1).map((s) => (x += s));
-    return make([...before, ...inner, ...after]);
-  });
-  return [...led, ...broken];
+  const before = fromStart.filter((x) => x <= last + SAME_PLACE);
+  if (!(gap > SAME_PLACE)) return [[...new Set([...before, ...after])].sort((a, b) => a - b)];
+  const filled = (from: readonly number[], slots: number[]): number[] => {
+    let x = from.at(-1) ?? 0;
+    return [...from, ...slots.slice(0, -1).map((s) => (x += s)), ...after];
+  };
+  const single = splits(gap, whole, wall).map((slots) => filled(before, slots));
+  // A leftover too short to lay is taken with the unit before it, as two pieces that are worth laying.
+  const least = toMillimetres(wall.profile.leastPiece(wall.unit));
+  const shorter = before.slice(0, -1);
+  const thin = gap - wall.head < least - SAME_PLACE && shorter.length > lead;
+  const wide = thin ? last - (shorter.at(-1) ?? last) + gap : 0;
+  return thin ? [...single, ...splits(wide, whole, wall).map((slots) => filled(shorter, slots))] : single;
 }
 
 const lapsUnder = (a: PerpLine, b: PerpLine, least: number, end: number): number => {
@@ -267,14 +297,10 @@ function brokenRun(
   const least = toMillimetres(wall.profile.leastLap(wall.unit));
   const leastPiece = toMillimetres(wall.profile.leastPiece(wall.unit));
   const ways = classes.map(({ ends, course }, i) => {
-    const found = brokenLines(
-      wall,
-      run,
-      ends,
-      course,
-      at + (i % 2 === 1 ? wall.unitLength / 2 : 0),
-      i % 2 === 1,
-    );
+    const on = at + (i % 2 === 1 ? wall.unitLength / 2 : 0);
+    // A unit either way may lap better with the course below.
+    const places = [0, -1, 1, -2, 2].map((units) => on + units * (wall.unitLength + wall.head));
+    const found = brokenLines(wall, run, ends, course, places, i % 2 === 1);
     const single: PerpLine = {
       u: [run.from, run.to + wall.head],
       joint: wall.head,
@@ -284,21 +310,29 @@ function brokenRun(
     return found.length > 0 ? found : [single];
   });
   const own = (l: PerpLine): number => {
-    const slivers = l.u.slice(1).filter((x, i) => x - (l.u[i] ?? 0) - l.joint < leastPiece - SAME_PLACE);
-    return slivers.length * 30 + l.u.length * 10;
+    const lengths = l.u.slice(1).map((x, i) => x - (l.u[i] ?? 0) - l.joint);
+    const laid = lengths.slice(l.shownAtStart ? 1 : 0, l.shownAtEnd ? -1 : undefined);
+    const cuts = laid.filter((x) => Math.abs(x - wall.unitLength) > SAME_PLACE);
+    const slivers = laid.filter((x) => x < leastPiece - SAME_PLACE);
+    return (
+      slivers.length * BOND_WEIGHTS.pieceUnderLeast +
+      cuts.length * BOND_WEIGHTS.cutPiece +
+      new Set(cuts.map(Math.round)).size * BOND_WEIGHTS.distinctCutSize
+    );
   };
   let best: RunLines = [];
   let bestCost = Infinity;
   for (const a of ways[0] ?? []) {
     for (const b of ways[1] ?? []) {
-      const cost = lapsUnder(a, b, least, length) * 50 + own(a) + own(b);
+      const cost = lapsUnder(a, b, least, length) * BOND_WEIGHTS.lapUnderRule + own(a) + own(b);
       if (cost < bestCost - 1e-9) [best, bestCost] = [[a, b], cost];
     }
   }
   // A longer period goes on from there, each course against the one below it.
   for (const more of ways.slice(2)) {
     const below = best.at(-1) as PerpLine;
-    const cost = (l: PerpLine): number => lapsUnder(below, l, least, length) * 50 + own(l);
+    const cost = (l: PerpLine): number =>
+      lapsUnder(below, l, least, length) * BOND_WEIGHTS.lapUnderRule + own(l);
     best.push(more.reduce((chosen, l) => (cost(l) < cost(chosen) - 1e-9 ? l : chosen)));
   }
   return best;
