@@ -320,12 +320,17 @@ function brokenRun(
       new Set(cuts.map(Math.round)).size * BOND_WEIGHTS.distinctCutSize
     );
   };
+  const weighed = ways.map((lines) =>
+    lines.map((line) => ({ line, own: own(line) })).sort((a, b) => a.own - b.own),
+  );
   let best: RunLines = [];
   let bestCost = Infinity;
-  for (const a of ways[0] ?? []) {
-    for (const b of ways[1] ?? []) {
-      const cost = lapsUnder(a, b, least, length) * BOND_WEIGHTS.lapUnderRule + own(a) + own(b);
-      if (cost < bestCost - 1e-9) [best, bestCost] = [[a, b], cost];
+  for (const a of weighed[0] ?? []) {
+    for (const b of weighed[1] ?? []) {
+      // Cheapest first: from here on no pair can cost less, and laps need not be counted.
+      if (a.own + b.own >= bestCost - 1e-9) break;
+      const cost = lapsUnder(a.line, b.line, least, length) * BOND_WEIGHTS.lapUnderRule + a.own + b.own;
+      if (cost < bestCost - 1e-9) [best, bestCost] = [[a.line, b.line], cost];
     }
   }
   // A longer period goes on from there, each course against the one below it.
