@@ -318,7 +318,12 @@ test('dragging an opening with ten thousand units showing: the intervals, printe
     }[];
   };
   const events = trace.traceEvents;
-  const main = events.find((e) => e.name === 'thread_name' && e.args?.name === 'CrRendererMain');
+  // Several renderers may be traced: the page's is the one whose main thread drew the frames.
+  const drawn = (m: { pid: number; tid: number }): number =>
+    events.filter((e) => e.pid === m.pid && e.tid === m.tid && e.name === 'AnimationFrame').length;
+  const main = events
+    .filter((e) => e.name === 'thread_name' && e.args?.name === 'CrRendererMain')
+    .sort((a, b) => drawn(b) - drawn(a))[0];
   const on = events.filter((e) => e.pid === main?.pid && e.tid === main?.tid);
   const frames = on
     .filter((e) => e.name === 'AnimationFrame' && e.ph === 'b')
