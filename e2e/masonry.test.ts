@@ -354,5 +354,6 @@ test('dragging an opening with ten thousand units showing: the intervals, printe
   process.stdout.write(
     `drag, 10 080 units showing: ${frames.length} frames, scripting a frame ${at(0.5)} ms in the middle, ${at(0.95)} ms at the 95th percentile (wanted at most 8)\n`,
   );
-  expect(frames.length).toBeGreaterThan(5);
+  // The figures are for reading; what must hold is that the drag moved the window.
+  expect(await page.$eval('input[name="W1-at"]', (i) => i.value)).not.toBe('8990');
 });
