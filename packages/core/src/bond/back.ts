@@ -72,14 +72,26 @@ export function innerWythe(wall: SetWall): { wall: SetWall; inset: number[] } {
       wythes: 1,
       thickness: wall.unitWidth,
       runs: wall.runs.map((r, i) => ({ ...r, length: r.length - (inset[i] ?? 0) - (off[i] ?? 0) })),
-      openings: wall.openings.map((o) => ({
-        ...o,
-        from: o.from - (inset[o.run] ?? 0),
-        to: o.to - (inset[o.run] ?? 0),
+      openings: wall.openings.map((o) => movedIn(o, inset)),
+      // What the mason changed, let in or built on was said of the face.
+      changes: [],
+      vents: [],
+      piers: [],
+      branches: [],
+      steps: wall.steps.map((s) => movedIn(s, inset)),
+      tops: wall.tops.map((t) => ({
+        ...movedIn(t, inset),
+        segments: t.segments.map((s) => movedIn({ ...s, run: t.run }, inset)),
       })),
     },
   };
 }
+
+const movedIn = <T extends { run: number; from: number; to: number }>(o: T, inset: readonly number[]): T => ({
+  ...o,
+  from: o.from - (inset[o.run] ?? 0),
+  to: o.to - (inset[o.run] ?? 0),
+});
 
 /** A row moved along its run. */
 export function movedRow(row: Row, by: number): Row {
@@ -89,6 +101,7 @@ export function movedRow(row: Row, by: number): Row {
     to: p.to + by,
   });
   return {
+    ...row,
     pieces: row.pieces.map(move),
     perps: row.perps.map((p) => ({ ...p, at: p.at + by })),
     bedded: row.bedded.map(move),

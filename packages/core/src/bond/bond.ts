@@ -1,10 +1,14 @@
 import { gaugeSlack, type Course } from '../gauge/courses.js';
 import { SAME_PLACE } from '../measure/length.js';
-import type { SetOpening, SetWall } from '../setout/wall.js';
+import type { SetOpening, SetVents, SetWall } from '../setout/wall.js';
 import { backRow, innerStretch, innerWythe, movedRow, type BackLeaf } from './back.js';
 import { chainsOf, mergedWall, type Chain } from './chains.js';
+import { dressRow, featuresOf, pierBacks, runFeatures, socket } from './features.js';
+import type { LostChange } from './changes.js';
 import { FREE, runEnds, type RunEnd, type RunEnds } from './ends.js';
+import { courseOutline, cutRow, standingHeight, type CourseOutline } from './outline.js';
 import { lineOf, perpLines, ringLines, type Parity, type PerpLine, type RunLines } from './perpLine.js';
+import { soldiersOver } from './soldiers.js';
 import { coverOf, layRow, type Row } from './row.js';
 
 export interface BondedRun {
@@ -17,11 +21,20 @@ export interface BondedRun {
   rows: Row[];
   /** How many courses each distinct row serves. */
   uses: Map<Row, number>;
-  /** The inner leaf, where the wall has two. */
+  /** The inner leaf, where the wall has two; the backs of its piers, where it has such. */
   back: BackLeaf | null;
+  /** The mason's changes that found no unit, and vents that found no place. */
+  lost: Lost[];
 }
 
-const signature = (openings: { index: number }[]): string => openings.map((o) => o.index).join(',');
+export type Lost = LostChange | { vents: SetVents; at: number };
+
+const signature = (openings: { index: number; sill: number }[]): string =>
+  openings.map((o) => `${o.index}@${o.sill}`).join(',');
+
+/** An opening, and the bricks on end over it, which break the courses as the opening does. */
+const withSoldiers = (wall: SetWall, o: SetOpening): SetOpening[] =>
+  o.soldiers ? [o, { ...o, sill: o.head, head: soldiersOver(wall, o).top }] : [o];
 
 /** Every course of one run. Courses with the same parity and the same openings are laid once and shared. */
 function bondRun(
@@ -30,24 +43,35 @@ function bondRun(
   ends: RunEnds,
   ring: boolean,
   courses: readonly Course[],
+  level: number,
 ): BondedRun {
   const length = wall.runs[index]?.length ?? 0;
   const run = { from: -ends.start.past, to: length + ends.end.past };
   const lines = ring ? ringLines(wall, index) : perpLines(wall, index, ends);
-  const openings: SetOpening[] = wall.openings.filter((o) => o.run === index);
+  const openings = wall.openings.filter((o) => o.run === index).flatMap((o) => withSoldiers(wall, o));
   const slack = gaugeSlack(wall);
+  const features = runFeatures(wall, index, lines);
+  const lost: Lost[] = [];
   const made = new Map<string, Row>();
   const uses = new Map<Row, number>();
   const rows = courses.map((course) => {
     const parity: Parity = course.number % 2 === 1 ? 'odd' : 'even';
     const cover = coverOf(openings, course, slack);
+    cover.over = cover.over.filter((o) => !o.soldiers);
     const strips = cover.partly.map(
       (p) => `${p.opening.index}:${p.strips.map((s) => `${s.from}-${s.to}`).join('+')}`,
     );
-    const key = `${(course.number - 1) % lines.length}|${signature(cover.through)}|${strips.join(',')}|${signature(cover.over)}`;
-    let row = made.get(key);
+    const outline = courseOutline(wall, index, course, level, slack);
+    // A slope cuts every course in another place; a plumb step serves all the courses it stops alike.
+    const shaped =
+      outline === null
+        ? ''
+        : `${outline.missing.map((m) => `${m.from}-${m.to}`).join(',')}|${outline.cut.length > 0 || outline.otherwise === 0 ? course.number : ''}`;
+    const key = `${(course.number - 1) % lines.length}|${signature(cover.through)}|${strips.join(',')}|${signature(cover.over)}|${shaped}`;
+    const own = featuresOf(wall, features, course);
+    let row = made.get(key + own.key);
     if (!row) {
-      const at = (end: RunEnd): boolean => end[parity] === 'own';
+      const at = (end: RunEnd): boolean => end[parity] === 'own' && end.other !== null;
       const corner = {
         cornerAtStart: at(ends.start),
         cornerAtEnd: at(ends.end),
@@ -56,15 +80,44 @@ function bondRun(
       };
       const line = lineOf(lines, course.number);
       const span = ring ? { from: line.u[0] ?? 0, to: (line.u.at(-1) ?? 0) - line.joint } : run;
-      row = layRow(wall, span, line, corner, cover);
+      const missing = [...(outline?.missing ?? []), ...own.branches.map((b) => socket(wall, b))];
+      row = layRow(wall, span, line, corner, missing.length > 0 ? { ...cover, missing } : cover);
       if (ring) closeRing(row, line);
-      made.set(key, row);
+      if (outline) row = outlined(row, wall, index, course, outline, slack, run);
+      const done = dressRow(wall, index, row, course, own);
+      row = done.row;
+      lost.push(...done.lost);
+      made.set(key + own.key, row);
     }
     uses.set(row, (uses.get(row) ?? 0) + 1);
     return row;
   });
   const to = ring ? Math.max(...lines.map((l) => l.u.at(-1) ?? 0)) : run.to;
-  return { index, ends, lines, from: run.from, to, rows, uses, back: null };
+  const back = pierBacks(wall, features, rows);
+  return { index, ends, lines, from: run.from, to, rows, uses, back, lost };
+}
+
+/** A row as the outline leaves it: sawn to the top, and bare where the run round the corner has nothing to show. */
+function outlined(
+  row: Row,
+  wall: SetWall,
+  run: number,
+  course: Course,
+  outline: CourseOutline,
+  slack: number,
+  span: { from: number; to: number },
+): Row {
+  const cut =
+    outline.cut.length > 0 || outline.otherwise === 0
+      ? cutRow(row, wall, run, course, outline, slack)
+      : { ...row };
+  const bare = (x: number): boolean =>
+    outline.missing.some((m) => x > m.from && x < m.to) ||
+    (outline.otherwise === 0 && outline.cut.length === 0) ||
+    standingHeight(wall, run, x, outline) < course.top - slack - course.unitHeight / 2;
+  if (bare(span.from + 1)) cut.bareStart = true;
+  if (bare(span.to - 1)) cut.bareEnd = true;
+  return cut;
 }
 
 /** The joint where a ring comes round to its first unit. */
@@ -99,6 +152,7 @@ function partOf(row: Row, from: number, to: number): Row {
   const here = (x: number): boolean => x >= from - SAME_PLACE && x < to - SAME_PLACE;
   return movedRow(
     {
+      ...row,
       pieces: row.pieces.filter((p) => here(p.from)),
       perps: row.perps.filter((p) => here(p.at)),
       bedded: row.bedded.flatMap((b) => {
@@ -147,23 +201,31 @@ function parted(wall: SetWall, chains: readonly Chain[], chain: Chain, bonded: B
       rows,
       uses,
       back: null,
+      lost: k === 0 ? laid.lost : [],
     };
   });
 }
 
-function leaf(wall: SetWall, courses: readonly Course[]): BondedRun[] {
+function leaf(wall: SetWall, courses: readonly Course[], level: number): BondedRun[] {
   const chains = chainsOf(wall);
   const merged = mergedWall(wall, chains);
   const ends = runEnds(merged);
   return chains.flatMap((chain, k) => {
     const own = ends[k];
-    return own ? parted(wall, chains, chain, bondRun(merged, k, own, chain.ring, courses)) : [];
+    return own ? parted(wall, chains, chain, bondRun(merged, k, own, chain.ring, courses, level)) : [];
   });
 }
 
-/** The units of a wall, run by run, both leaves where it has two. */
-export function bondWall(wall: SetWall, courses: readonly Course[]): BondedRun[] {
-  const outer = leaf(wall, courses);
+/**
+ * The units of a wall, run by run, both leaves where it has two. `level`: how many courses reach the wall's height;
+ * those above stand only under tops that rise past it.
+ */
+export function bondWall(
+  wall: SetWall,
+  courses: readonly Course[],
+  level: number = courses.length,
+): BondedRun[] {
+  const outer = leaf(wall, courses, level);
   if (wall.wythes === 1) return outer;
   if (wall.bond.family === 'header') {
     return outer.map((run) => {
@@ -172,7 +234,7 @@ export function bondWall(wall: SetWall, courses: readonly Course[]): BondedRun[]
     });
   }
   const { wall: inside, inset } = innerWythe(wall);
-  const inner = leaf(inside, courses);
+  const inner = leaf(inside, courses, level);
   return outer.map((run) => {
     const own = inner.find((r) => r.index === run.index);
     const by = inset[run.index] ?? 0;

@@ -1,5 +1,5 @@
 import { isTangent } from '../setout/line.js';
-import type { SetOpening, SetRun, SetWall } from '../setout/wall.js';
+import type { SetOpening, SetRun, SetStep, SetTop, SetWall } from '../setout/wall.js';
 
 /** Runs that go on from one another without a corner: they are laid as one, and parted again for their faces. */
 export interface Chain {
@@ -49,14 +49,38 @@ export function mergedWall(wall: SetWall, chains: readonly Chain[]): SetWall {
     length: c.length,
     perp: perpFor(wall, c),
   }));
-  const openings = wall.openings.map((o): SetOpening => {
+  const moved = <T extends { run: number; from: number; to: number }>(o: T): T & { by: number } => {
     const k = chainOf(o.run);
     const chain = chains[k];
     const by = chain?.offsets[chain.runs.indexOf(o.run)] ?? 0;
-    return { ...o, run: k, from: o.from + by, to: o.to + by };
+    return { ...o, run: k, from: o.from + by, to: o.to + by, by };
+  };
+  const openings = wall.openings.map((o): SetOpening => moved(o));
+  const steps = wall.steps.map((s): SetStep => moved(s));
+  const tops = wall.tops.map((t): SetTop => {
+    const { by, ...at } = moved(t);
+    return { ...at, segments: t.segments.map((s) => ({ ...s, from: s.from + by, to: s.to + by })) };
   });
+  const changes = wall.changes.map((c) => {
+    const { run, from } = moved({ run: c.run, from: c.at, to: c.at });
+    return { ...c, run, at: from };
+  });
+  const vents = wall.vents.map((v) => ({ ...v, run: chainOf(v.run) }));
+  const piers = wall.piers.map((p) => moved(p));
+  const branches = wall.branches.map((b) => moved(b));
   const corners = wall.line.corners
     .filter((c) => !isTangent(c.turn))
     .map((c) => ({ ...c, from: chainOf(c.from), to: chainOf(c.to) }));
-  return { ...wall, runs, openings, line: { ...wall.line, corners } };
+  return {
+    ...wall,
+    runs,
+    openings,
+    steps,
+    tops,
+    changes,
+    vents,
+    piers,
+    branches,
+    line: { ...wall.line, corners },
+  };
 }

@@ -57,6 +57,8 @@ export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
     for (const [row, uses] of run.uses) {
       for (const piece of row.pieces) {
         const length = piece.to - piece.from;
+        // What a slope takes off is the drawing's doing, whatever the bond.
+        if (piece.rake) continue;
         if (piece.cutFrom !== null) {
           cost.cutPieces += uses;
           sizes.add(Math.round(length));

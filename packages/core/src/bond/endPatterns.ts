@@ -41,6 +41,7 @@ function running(wall: SetWall, end: EndSpec, long: boolean, any: boolean): Patt
   const cycle = [wall.unitLength];
   if (end.legs) return [{ lead: [end.kind === 'own' ? end.legs.own : end.legs.shown], cycle }];
   if (end.kind === 'own') return [{ lead: [], cycle }];
+  if (end.kind === 'return' && end.shows !== undefined) return [{ lead: [end.shows], cycle }];
   if (end.kind === 'return') {
     // Stack bond stands its perps over one another only with a closer; in the others it is the mason's to ask.
     const closer = wall.closers || wall.bond.step === 0 ? cornerCloser(wall) : null;

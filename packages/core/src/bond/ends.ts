@@ -14,6 +14,8 @@ export interface RunEnd {
   even: EndKind;
   /** How far the corner unit stands past the outside face: the wall's width at an inside corner. */
   past: number;
+  /** Width of the other's unit where it shows, when that is not this wall's own: the wall a tee goes into, mm. */
+  shows?: number;
   /** The legs of the special at a corner that is not square: on its own face and round the corner, mm. */
   legs: Legs | null;
 }
@@ -27,11 +29,13 @@ export interface Legs {
 export interface EndSpec {
   kind: EndKind;
   legs: Legs | null;
+  shows?: number;
 }
 
 export const endSpec = (end: RunEnd, parity: 'odd' | 'even'): EndSpec => ({
   kind: end[parity],
   legs: end.legs,
+  ...(end.shows === undefined ? {} : { shows: end.shows }),
 });
 
 export interface RunEnds {
@@ -69,6 +73,12 @@ export function runEnds(wall: SetWall): RunEnds[] {
     const [odd, even]: [EndKind, EndKind] = earlierOnOdd ? ['own', 'return'] : ['return', 'own'];
     before.end = { other: corner.to, odd, even, past, legs };
     after.start = { other: corner.from, odd: even, even: odd, past, legs };
+  }
+  const last = ends.at(-1);
+  if (wall.goesIn && last?.end.other === null && wall.bond.family === 'running') {
+    const { past, on } = wall.goesIn;
+    const [odd, even]: [EndKind, EndKind] = on === 'odd' ? ['own', 'return'] : ['return', 'own'];
+    last.end = { other: null, odd, even, past, shows: past, legs: null };
   }
   return ends;
 }

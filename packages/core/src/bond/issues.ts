@@ -57,7 +57,7 @@ function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
       const at = (p.from + p.to) / 2;
       if (p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
       // A closer is the bond's own.
-      if (length < least - SAME_PLACE && p.kind !== 'closer') {
+      if (length < least - SAME_PLACE && p.kind !== 'closer' && !p.rake) {
         const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, p.from, p.to);
         note(slivers, opening, length, span, uses, at);
       }

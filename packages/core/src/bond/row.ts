@@ -2,6 +2,7 @@ import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { Kind } from './kinds.js';
 import { closerLength } from './endPatterns.js';
+import type { Missing } from './outline.js';
 import { headLimits, THINNEST_PIECE, type PerpLine } from './perpLine.js';
 
 export interface Piece {
@@ -16,7 +17,13 @@ export interface Piece {
   special?: true;
   /** Height of a piece over a sill or under a head that is off gauge; null for the whole course. */
   band: { from: number; to: number } | null;
+  /** Heights of its top at its two ends, where a top that is not level cuts it. */
+  rake?: { left: number; right: number };
+  /** It is not a unit of the wall's own kind, or stands on end. */
+  fitting?: Fitting;
 }
+
+export type Fitting = 'air-brick' | 'vent' | 'soldier';
 
 /** A joint between two pieces of a row: its middle and its width, mm. */
 export interface Perp {
@@ -26,6 +33,11 @@ export interface Perp {
 
 export interface Row {
   pieces: Piece[];
+  /** The end of another run's unit that would show at its start or end is not there: footing, or above the top. */
+  bareStart?: true;
+  bareEnd?: true;
+  /** Ends of other walls' units that show in this face: walls bonded into it. */
+  shown?: { from: number; to: number }[];
   perps: Perp[];
   /** Along-wall stretches that carry a bed, shown ends of other runs left out. */
   bedded: { from: number; to: number }[];
@@ -39,25 +51,31 @@ export interface Cover {
   partly: { opening: SetOpening; strips: { from: number; to: number }[] }[];
   /** Openings whose head this course is the first to bridge. */
   over: SetOpening[];
+  /** Lengths with plumb ends that are not built. */
+  missing?: readonly Missing[];
 }
 
 interface Stretch {
   from: number;
   to: number;
-  /** Opening at its left and right end, −1 at the end of the run. */
+  /** Opening at its left and right end, STEP at a step, RUN_END at the end of the run. */
   left: number;
   right: number;
 }
 
-function stretches(run: { from: number; to: number }, gaps: SetOpening[]): Stretch[] {
+const RUN_END = -1;
+
+type Gap = Pick<SetOpening, 'from' | 'to' | 'index'>;
+
+function stretches(run: { from: number; to: number }, gaps: readonly Gap[]): Stretch[] {
   const list: Stretch[] = [];
-  let at = { from: run.from, left: -1 };
+  let at = { from: run.from, left: RUN_END };
   for (const gap of [...gaps].sort((a, b) => a.from - b.from)) {
     if (gap.from - at.from > SAME_PLACE)
       list.push({ from: at.from, to: gap.from, left: at.left, right: gap.index });
     at = { from: Math.max(at.from, gap.to), left: gap.index };
   }
-  if (run.to - at.from > SAME_PLACE) list.push({ from: at.from, to: run.to, left: at.left, right: -1 });
+  if (run.to - at.from > SAME_PLACE) list.push({ from: at.from, to: run.to, left: at.left, right: RUN_END });
   return list;
 }
 
@@ -97,9 +115,9 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
   const fits = (off: number): boolean =>
     off <= limits.most - joint + SAME_PLACE && -off <= joint - limits.least + SAME_PLACE;
   // A perp that stands all but on the jamb is the jamb's own joint.
-  if (stretch.left >= 0 && bounds.length > 2 && fits((bounds[1] ?? 0) - stretch.from))
+  if (stretch.left !== RUN_END && bounds.length > 2 && fits((bounds[1] ?? 0) - stretch.from))
     bounds = [stretch.from, ...bounds.slice(2)];
-  if (stretch.right >= 0 && bounds.length > 2 && fits(end - (bounds.at(-2) ?? 0)))
+  if (stretch.right !== RUN_END && bounds.length > 2 && fits(end - (bounds.at(-2) ?? 0)))
     bounds = [...bounds.slice(0, -2), end];
   bounds = thicken(closerInside(bounds, wall, stretch, joint), wall, joint);
   const count = bounds.length - 1;
@@ -108,10 +126,11 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
   let exact = true;
   for (let i = 0; i < count; i++) {
     const slot = (bounds[i + 1] ?? 0) - (bounds[i] ?? 0);
-    const opening = i === 0 && stretch.left >= 0 ? stretch.left : i === count - 1 ? stretch.right : -1;
+    const opening =
+      i === 0 && stretch.left !== RUN_END ? stretch.left : i === count - 1 ? stretch.right : RUN_END;
     const raw = slot - joint;
     const snap =
-      opening < 0 ? undefined : [sizes.whole, sizes.half].find((s) => fits(raw - s) && !near(raw, s));
+      opening === RUN_END ? undefined : [sizes.whole, sizes.half].find((s) => fits(raw - s) && !near(raw, s));
     lengths.push(snap ?? raw);
     openings.push(opening);
     const sized =
@@ -119,7 +138,7 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
       near(raw, sizes.half) ||
       snap !== undefined ||
       kindInHeaderBond(wall, raw) !== null;
-    if (!sized && opening >= 0) exact = false;
+    if (!sized && opening !== RUN_END) exact = false;
   }
   const sum = lengths.reduce((a, b) => a + b, 0);
   const shared = count > 1 ? (stretch.to - stretch.from - sum) / (count - 1) : joint;
@@ -135,7 +154,7 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
     const from = bounds[i] ?? 0;
     const to = (bounds[i + 1] ?? 0) - joint;
     // A snapped piece keeps its jamb; its other side takes the difference in one joint.
-    const atRight = i === count - 1 && stretch.right >= 0;
+    const atRight = i === count - 1 && stretch.right !== RUN_END;
     if (near(length, to - from) || count === 1) return { from, to, opening: openings[i] ?? -1 };
     return atRight ? { from: to - length, to, opening: -1 } : { from, to: from + length, opening: -1 };
   });
@@ -147,10 +166,10 @@ function closerInside(bounds: number[], wall: SetWall, stretch: Stretch, joint: 
   const [closer, header] = [closerLength(wall) + joint, wall.unitWidth + joint];
   const out = [...bounds];
   const slot = (i: number): number => (bounds[i + 1] ?? 0) - (bounds[i] ?? 0);
-  if (stretch.left >= 0 && near(slot(0), closer, 1) && near(slot(1), header, 1))
+  if (stretch.left !== RUN_END && near(slot(0), closer, 1) && near(slot(1), header, 1))
     out[1] = (out[0] ?? 0) + slot(1);
   const n = bounds.length - 2;
-  if (stretch.right >= 0 && n > 1 && near(slot(n), closer, 1) && near(slot(n - 1), header, 1))
+  if (stretch.right !== RUN_END && n > 1 && near(slot(n), closer, 1) && near(slot(n - 1), header, 1))
     out[n] = (out[n + 1] ?? 0) - slot(n - 1);
   return out;
 }
@@ -183,7 +202,8 @@ function kindInHeaderBond(wall: SetWall, length: number): { kind: Kind; cut: boo
   return null;
 }
 
-function kindOf(wall: SetWall, length: number, sizes: Sizes): { kind: Kind; cut: boolean } {
+/** What a piece is by its length, and whether it is sawn. */
+export function kindOf(wall: SetWall, length: number, sizes: Sizes): { kind: Kind; cut: boolean } {
   const own = kindInHeaderBond(wall, length);
   if (own) return own;
   if (near(length, sizes.whole, 0.01)) return { kind: 'stretcher', cut: false };
@@ -218,15 +238,15 @@ export function layRow(
   const sizes = sizesOf(wall);
   const hollow = wall.unit.shells !== null;
   const row: Row = { pieces: [], perps: [], bedded: [] };
-  const gaps = [...cover.through, ...cover.partly.map((p) => p.opening)];
+  const gaps: Gap[] = [...cover.through, ...cover.partly.map((p) => p.opening), ...(cover.missing ?? [])];
   for (const stretch of stretches(run, gaps)) {
     const laid = layStretch(wall, line, stretch);
     laid.forEach((piece, i) => {
       const next = laid[i + 1];
       if (next) row.perps.push({ at: (piece.to + next.from) / 2, width: next.from - piece.to });
     });
-    const shownLeft = line.shownAtStart && stretch.left < 0;
-    const shownRight = line.shownAtEnd && stretch.right < 0;
+    const shownLeft = line.shownAtStart && stretch.left === RUN_END;
+    const shownRight = line.shownAtEnd && stretch.right === RUN_END;
     const own = laid.slice(shownLeft ? 1 : 0, shownRight ? -1 : undefined);
     const first = own[0];
     const last = own.at(-1);
@@ -240,11 +260,11 @@ export function layRow(
       const { cut } = named;
       const kind = isCornerCloser(wall, named.kind, shownLeft && i === 0, shownRight && i === own.length - 1);
       const atCorner =
-        (i === 0 && stretch.left < 0 && ends.cornerAtStart) ||
-        (i === own.length - 1 && stretch.right < 0 && ends.cornerAtEnd);
+        (i === 0 && stretch.left === RUN_END && ends.cornerAtStart) ||
+        (i === own.length - 1 && stretch.right === RUN_END && ends.cornerAtEnd);
       const special =
-        (i === 0 && stretch.left < 0 && ends.specialAtStart === true) ||
-        (i === own.length - 1 && stretch.right < 0 && ends.specialAtEnd === true);
+        (i === 0 && stretch.left === RUN_END && ends.specialAtStart === true) ||
+        (i === own.length - 1 && stretch.right === RUN_END && ends.specialAtEnd === true);
       const atJamb =
         hollow && ((i === 0 && stretch.left >= 0) || (i === own.length - 1 && stretch.right >= 0));
       const called: Kind =

@@ -1,7 +1,8 @@
 import { sayMm, type Show } from '../measure/format.js';
 import type { WallPlan } from '../plan/plan.js';
 import { scenesToSvg } from './svg.js';
-import { elevationScene, FOOTING_DRAWN, letterFindings } from '../scene/elevation.js';
+import { elevationScene, letterFindings } from '../scene/elevation.js';
+import { FOOTING_DRAWN } from '../scene/outline.js';
 import { poleScene } from '../scene/pole.js';
 import { words, type Scene } from '../scene/scene.js';
 import { coursePlanScene, tapeScene } from '../scene/tape.js';

@@ -18,6 +18,7 @@ const LOOKS: Partial<Record<Role, Look>> = {
   opening: { fill: '#fff', stroke: '#22272b', width: 8 },
   'opening-name': { fill: '#22272b', size: 80, weight: 700 },
   'opening-size': { fill: '#22272b', size: 62 },
+  sky: { fill: '#fff', stroke: '#22272b', width: 5 },
   short: { fill: 'none', stroke: '#ae2a1c', width: 6, dash: '30 20' },
   'bad-joint': { stroke: '#ae2a1c', width: 22 },
   'letter-fault': { fill: '#ae2a1c', stroke: '#fff', width: 30, size: 120, weight: 700 },
@@ -66,6 +67,10 @@ function shapeSvg(shape: SceneShape, flip: (y: number) => number, t: number): st
   ].filter(Boolean);
   if (shape.type === 'rect') {
     return `<rect x="${n(shape.x)}" y="${n(flip(shape.y + shape.h))}" width="${n(shape.w)}" height="${n(shape.h)}" ${paint.join(' ')}/>`;
+  }
+  if (shape.type === 'shape') {
+    const points = shape.points.map(([x, y]) => `${n(x)},${n(flip(y))}`).join(' ');
+    return `<polygon points="${points}" ${paint.join(' ')}/>`;
   }
   if (shape.type === 'line') {
     return `<line x1="${n(shape.x1)}" y1="${n(flip(shape.y1))}" x2="${n(shape.x2)}" y2="${n(flip(shape.y2))}" ${paint.join(' ')}/>`;

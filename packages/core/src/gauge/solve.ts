@@ -18,6 +18,7 @@ import { meetHeights, type MeetProblem, type MeetSolution } from './meet.js';
 /** How the courses are got to the height: what was asked for, with every default decided. */
 export interface GaugeSolution {
   courses: Course[];
+  /** Courses up to the wall's height; those above belong to tops that rise past it. */
   count: number;
   /** Lowest beds that take the difference; equal to `count` when all are eased. */
   lowest: number;
@@ -112,6 +113,19 @@ function outsideLimits(wall: SetWall, courses: readonly Course[]): number[] {
   return courses.filter((c) => !sound(c)).map((c) => c.number);
 }
 
+/** Courses at the target bed for the gables and other tops that rise past the wall's height. */
+function above(wall: SetWall, level: readonly Course[]): Course[] {
+  const highest = Math.max(0, ...wall.tops.flatMap((t) => t.segments.flatMap((s) => [s.left, s.right])));
+  const from = level.at(-1)?.top ?? 0;
+  const pitch = wall.unitHeight + wall.bed;
+  const count = Math.max(0, Math.ceil((highest - from) / pitch - 1e-9));
+  return Array.from({ length: count }, (_, k): Course => {
+    const bottom = from + k * pitch;
+    const number = level.length + k + 1;
+    return { number, bottom, top: bottom + pitch, bed: wall.bed, unitHeight: wall.unitHeight, kind: 'whole' };
+  });
+}
+
 /**
  * The courses of a wall. With nothing said in `build.gauge`: the number of whole courses whose bed is inside
  * the limits and nearest its target, else the nearest whole number at the target bed (contract, Gauge).
@@ -121,18 +135,19 @@ export function solveGauge(wall: SetWall): GaugeSolution {
   const met = wall.gauge.meet ? meetWall(wall, wall.gauge.allow ?? []) : null;
   const solved = met !== null && met.courses.length > 0;
   const spread = spreadFor(wall);
-  const courses = solved ? layMet(met.courses) : layCourses(spread, wall.unitHeight);
-  const short = wall.height - (courses.at(-1)?.top ?? 0);
+  const level = solved ? layMet(met.courses) : layCourses(spread, wall.unitHeight);
+  const courses = [...level, ...above(wall, level)];
+  const short = wall.height - (level.at(-1)?.top ?? 0);
   const numberOf = (kind: Course['kind']): number | null =>
     courses.find((c) => c.kind === kind)?.number ?? null;
   return {
     courses,
-    count: courses.length,
-    lowest: solved ? courses.length : spread.lowest,
+    count: level.length,
+    lowest: solved ? level.length : spread.lowest,
     sawn: numberOf('sawn'),
     halfHigh: numberOf('half-high'),
     met,
     short: Math.abs(short) < SAME_PLACE ? 0 : short,
-    outside: outsideLimits(wall, courses),
+    outside: outsideLimits(wall, level),
   };
 }

@@ -1,11 +1,13 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
+import { topAt } from '../setout/outline.js';
 import { setOutWall, type SetOpening, type SetWall } from '../setout/wall.js';
 import { unitById } from '../tables/units.js';
 import { sayValue, type Fault } from './fault.js';
 import { LIMITS } from './limits.js';
 import { stated } from './stated.js';
 import { findUnit } from './units.js';
+import { outlineFaults } from './outlineRules.js';
 import type { JobDocument } from './types.js';
 
 function repeated(ids: { id: string; path: string }[], what: string): Fault[] {
@@ -22,6 +24,16 @@ function repeated(ids: { id: string; path: string }[], what: string): Fault[] {
 
 const apart = (aFrom: number, aTo: number, bFrom: number, bTo: number): boolean =>
   aTo < bFrom - SAME_PLACE || bTo < aFrom - SAME_PLACE;
+
+/** How high the wall stands over the middle of an opening: a gable may rise past its height. */
+const highestOf = (wall: SetWall, o: SetOpening): number =>
+  Math.max(
+    wall.height,
+    topAt(
+      wall.tops.filter((t) => t.run === o.run).flatMap((t) => t.segments),
+      (o.from + o.to) / 2,
+    ) ?? 0,
+  );
 
 function openingFaults(wall: SetWall, o: SetOpening, earlier: SetOpening[]): Fault[] {
   const path = `/walls/${wall.index}/openings/${o.index}`;
@@ -45,10 +57,10 @@ function openingFaults(wall: SetWall, o: SetOpening, earlier: SetOpening[]): Fau
       got: say(o.head),
     });
   }
-  if (!(o.head <= wall.height + SAME_PLACE)) {
+  if (!(o.head <= highestOf(wall, o) + SAME_PLACE)) {
     faults.push({
       path: `${path}/head`,
-      wanted: `a head no higher than the wall, ${say(wall.height)}`,
+      wanted: `a head no higher than the wall, ${say(highestOf(wall, o))}`,
       got: say(o.head),
     });
   }
@@ -118,7 +130,8 @@ function sampleFaults(job: JobDocument, index: number): Fault[] {
 
 const unitsIn = (wall: SetWall): number =>
   (wall.runs.reduce((sum, r) => sum + r.length, 0) / (wall.unitLength + wall.head)) *
-  (wall.height / (wall.unitHeight + wall.bed)) *
+  (Math.max(wall.height, ...wall.tops.flatMap((t) => t.segments.flatMap((s) => [s.left, s.right]))) /
+    (wall.unitHeight + wall.bed)) *
   wall.wythes;
 
 /** The faults that only show once the form is sound: ids, units, openings in their runs, size. */
@@ -174,7 +187,7 @@ export function checkRules(job: JobDocument): Fault[] {
     faults.push(...sampleFaults(job, i));
     const set = setOutWall(job, i);
     const sizes = sizeFaults(set);
-    faults.push(...sizes);
+    faults.push(...sizes, ...outlineFaults(job, set));
     if (sizes.length === 0) {
       set.openings.forEach((o, k) => faults.push(...openingFaults(set, o, set.openings.slice(0, k))));
     }

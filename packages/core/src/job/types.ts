@@ -33,6 +33,10 @@ export interface Opening {
   keep?: Keep;
   /** How far its sill and head may stand off and still be taken. Left out: none. */
   tolerance?: Stated;
+  /** What carries its face: bricks on end with equal joints. Left out: the courses go on over it. */
+  over?: 'soldiers';
+  /** The bond is to read the same both ways from its middle. */
+  symmetric?: true;
 }
 
 export type Keep = 'must' | 'wish';
@@ -80,6 +84,22 @@ export interface Face {
   hiddenTo?: Stated;
 }
 
+/** One unit laid otherwise than the bond would have it. */
+export interface PieceChange {
+  id: string;
+  run: number;
+  course: number;
+  /** The middle of the unit, along the run as the tape reads. */
+  at: Stated;
+  /** How long it was when it was chosen: another unit there now is not the one that was meant. */
+  length: Stated;
+  /** In two with a joint between; changed about with the next one on; or turned across the wall. */
+  do: 'split' | 'swap' | 'turn';
+}
+
+export type CutsAt = 'panel' | 'opening' | 'jamb';
+export type Locked = 'gauge' | 'bond';
+
 export interface Build {
   kind: 'units';
   unit: string;
@@ -96,6 +116,11 @@ export interface Build {
   gauge?: Gauge;
   face?: Face;
   samples?: Samples;
+  /** Where units are cut when a stretch does not divide. Left out: by the unit. */
+  cuts?: CutsAt;
+  pieces?: PieceChange[];
+  /** Stages whose choice stands: nothing proposes to change it. */
+  locked?: Locked[];
 }
 
 export interface Steel {
@@ -156,6 +181,52 @@ export interface Assumed {
   confirmed?: string;
 }
 
+/** A part of a run's top that is not level with the rest: heights above the wall's base. */
+export interface Top {
+  id: string;
+  run: number;
+  kind: 'raked' | 'stepped' | 'scallop' | 'ramp';
+  from: Stated;
+  to: Stated;
+  /** Where it begins and where it ends. */
+  left: Stated;
+  right: Stated;
+  /** Courses in each step of a stepped top. */
+  step?: number;
+  /** How far a scallop hangs below the line between its ends. */
+  dip?: Stated;
+}
+
+/** A length of footing whose top stands whole courses above the wall's base. */
+export interface FootingStep {
+  id: string;
+  run: number;
+  from: Stated;
+  to: Stated;
+  up: number;
+}
+
+/** Air bricks or vents let into a course, on whole units. */
+export interface Vents {
+  id: string;
+  run: number;
+  course: number;
+  what: 'air-brick' | 'vent';
+  every: Stated;
+}
+
+/** A pier bonded into the wall, one leaf proud of it. */
+export interface Pier {
+  id: string;
+  name?: string;
+  run: number;
+  at: Stated;
+  width: Stated;
+  side?: 'inside' | 'outside';
+}
+
+export type MeetHow = 'tied' | 'bonded' | 'toothed';
+
 export interface Wall {
   id: string;
   name: string;
@@ -171,7 +242,14 @@ export interface Wall {
   poured?: PouredSpot[];
   square?: { sides: Stated[]; diagonals: Stated[] };
   old?: OldWall;
-  meets?: { wall: string; run: number; at: Stated };
+  /** Its last run ends on another wall, with its near side there; bonded or toothed it goes in on these courses. */
+  meets?: { wall: string; run: number; at: Stated; how?: MeetHow; on?: 'odd' | 'even' };
+  tops?: Top[];
+  steps?: FootingStep[];
+  vents?: Vents[];
+  piers?: Pier[];
+  /** Where its line begins on the site, and which way it sets off: degrees left of the site's x. */
+  place?: { x: Stated; y: Stated; heading?: number };
   steel?: Steel;
   grout?: { fill: 'none' | 'steel' | 'all' | { every: number } };
 }

@@ -19,6 +19,8 @@ export interface PieceJson {
   shows?: { run: number; from: number; to: number };
   bottom?: number;
   top?: number;
+  rake?: { left: number; right: number };
+  fitting?: string;
 }
 
 /** What a corner unit's end shows on the face round the corner. */
@@ -48,6 +50,8 @@ function pieceJson(plan: WallPlan, run: BondedRun, piece: Piece, sawn: boolean):
     ...(sawn || piece.cutFrom !== null ? { cutFrom: piece.cutFrom ?? 'stretcher' } : {}),
     ...(turned ? { shows: turned } : {}),
     ...(piece.band ? { bottom: tidy(piece.band.from), top: tidy(piece.band.to) } : {}),
+    ...(piece.fitting ? { fitting: piece.fitting } : {}),
+    ...(piece.rake ? { rake: { left: tidy(piece.rake.left), right: tidy(piece.rake.right) } } : {}),
   };
 }
 
@@ -87,7 +91,7 @@ function wallJson(p: WallPlan): Record<string, unknown> {
       unitHeight: tidy(c.unitHeight),
     })),
     rows: p.gauge.courses.flatMap((c, i) =>
-      Array.from({ length: p.wall.wythes }, (_, leaf) => ({
+      Array.from({ length: p.runs.some((r) => r.back) ? 2 : 1 }, (_, leaf) => ({
         course: c.number,
         leaf,
         pieces: p.runs.flatMap((run) =>

@@ -1,10 +1,12 @@
 import { bondWall, type BondedRun } from '../bond/bond.js';
 import { bondIssues } from '../bond/issues.js';
 import { gaugeIssues } from '../gauge/issues.js';
+import { featureIssues } from '../bond/featureIssues.js';
+import { outlineIssues } from '../bond/outlineIssues.js';
 import { solveGauge, type GaugeSolution } from '../gauge/solve.js';
 import type { JobDocument } from '../job/types.js';
 import { groundIssues } from '../setout/groundIssues.js';
-import { meetIssues } from '../setout/meetIssues.js';
+import { teeIssues } from '../bond/teeIssues.js';
 import { siteLevels, type SiteLevels } from '../setout/site.js';
 import { surveyOf, type Survey } from '../setout/survey.js';
 import { setOutIssues } from '../setout/issues.js';
@@ -23,7 +25,7 @@ export interface WallWork {
 export function workWall(job: JobDocument, index: number): WallWork {
   const wall = setOutWall(job, index);
   const gauge = solveGauge(wall);
-  const runs = bondWall(wall, gauge.courses);
+  const runs = bondWall(wall, gauge.courses, gauge.count);
   const firstCourse = (run: number): { from: number; to: number }[] =>
     runs.find((r) => r.index === run)?.rows[0]?.pieces ?? [];
   return {
@@ -56,9 +58,11 @@ export function issuesOf(job: JobDocument, index: number, work: WallWork): Issue
   return [
     ...setOutIssues(work.wall),
     ...groundIssues(job, work),
-    ...meetIssues(job, work.wall, work.gauge.count),
+    ...teeIssues(job, work.wall, work.gauge),
     ...gaugeIssues(work.wall, work.gauge),
     ...bondIssues(work.wall, work.runs),
+    ...featureIssues(work.wall, work.gauge, work.runs),
+    ...outlineIssues(work.wall, work.gauge, work.runs),
     ...notBuiltYet(job, index),
   ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 }

@@ -2,7 +2,7 @@ import { toMillimetres } from '../measure/length.js';
 import { KINDS, type Kind } from '../bond/kinds.js';
 import type { Job } from '../job/types.js';
 import { KERF } from '../tally/offcuts.js';
-import { buyKey, packsOf, type Tally } from '../tally/tally.js';
+import { buyKey, buyName, packsOf, type Tally } from '../tally/tally.js';
 import { plan, type SiteRecord, type WallPlan } from './plan.js';
 
 export type Quantity = 'count' | 'length' | 'area' | 'volume' | 'factor' | 'text';
@@ -68,7 +68,7 @@ const buy: Make = (p, _t, figure) => {
   if (!line) return null;
   const breakage = p.wall.profile.breakage(p.wall.unit);
   return {
-    title: `To order: ${line.halfHigh ? 'half-high ' : ''}${KIND_NAMES[line.kind].toLowerCase()}`,
+    title: `To order: ${buyName(line, KIND_NAMES)}`,
     formula: 'net × (1 + breakage), rounded up once at the end',
     inputs: [
       count('net, whole units laid', line.net - line.toSaw),

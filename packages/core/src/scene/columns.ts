@@ -1,4 +1,5 @@
 import { kindIndex } from '../bond/kinds.js';
+import type { RunEnd } from '../bond/ends.js';
 import { lineOf } from '../bond/perpLine.js';
 import type { WallWork } from '../plan/work.js';
 
@@ -36,15 +37,21 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
   const run = work.runs.find((r) => r.index === index);
   if (!run) return empty(0);
   const { courses } = work.gauge;
-  const startShown = run.ends.start.legs?.shown ?? work.wall.unitWidth;
-  const endShown = run.ends.end.legs?.shown ?? work.wall.unitWidth;
-  const ends = courses.map((c) => {
+  const shown = (end: RunEnd): number => end.legs?.shown ?? end.shows ?? work.wall.unitWidth;
+  const [startShown, endShown] = [shown(run.ends.start), shown(run.ends.end)];
+  const ends = courses.map((c, i) => {
     const line = lineOf(run.lines, c.number);
-    return { start: line.shownAtStart, end: line.shownAtEnd };
+    const row = run.rows[i];
+    return { start: line.shownAtStart && !row?.bareStart, end: line.shownAtEnd && !row?.bareEnd };
   });
   let total = 0;
   run.rows.forEach(
-    (row, i) => (total += row.pieces.length + Number(ends[i]?.start ?? 0) + Number(ends[i]?.end ?? 0)),
+    (row, i) =>
+      (total +=
+        row.pieces.length +
+        (row.shown?.length ?? 0) +
+        Number(ends[i]?.start ?? 0) +
+        Number(ends[i]?.end ?? 0)),
   );
   const columns = empty(total);
   let n = 0;
@@ -83,6 +90,7 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
         p.band?.to ?? course.top,
       );
     }
+    for (const s of row.shown ?? []) put(course.number, SHOWN, false, s.from, s.to, bottom, course.top);
     if (ends[i]?.end) put(course.number, SHOWN, false, run.to - endShown, run.to, bottom, course.top);
   });
   return columns;

@@ -2,10 +2,8 @@ import { showMm, type Show } from '../measure/format.js';
 import type { Finding } from '../plan/finding.js';
 import type { WallWork } from '../plan/work.js';
 import { pieceColumns } from './columns.js';
+import { FOOTING_DRAWN, skyShapes, stepShapes } from './outline.js';
 import { line, rect, words, type Scene, type SceneShape } from './scene.js';
-
-/** How much ground is drawn under the wall, mm: enough to show what it stands on. */
-export const FOOTING_DRAWN = 150;
 
 const letterOf = (i: number): string =>
   i < 26
@@ -61,6 +59,7 @@ export function elevationScene(work: WallWork, run: number, letters: readonly Le
     rect('ground', -over * 2, -FOOTING_DRAWN * 1.6, length + over * 4, FOOTING_DRAWN * 1.6),
     rect('footing', -over, -FOOTING_DRAWN, length + over * 2, FOOTING_DRAWN),
   ];
+  shapes.push(...stepShapes(work.wall, work.gauge, run), ...skyShapes(work.wall, work.gauge, run));
   if (work.gauge.short > 0)
     shapes.push(rect('short', 0, work.wall.height - work.gauge.short, length, work.gauge.short));
   for (const o of work.wall.openings.filter((one) => one.run === run)) {

@@ -8,6 +8,8 @@ export type Role =
   | 'opening-name'
   | 'opening-size'
   | 'short'
+  | 'sky'
+  | 'top'
   | 'bad-joint'
   | 'letter-fault'
   | 'letter-choice'
@@ -31,6 +33,7 @@ export type Role =
 
 export type SceneShape =
   | { type: 'rect'; role: Role; x: number; y: number; w: number; h: number; id?: string }
+  | { type: 'shape'; role: Role; points: readonly (readonly [number, number])[]; id?: string }
   | { type: 'line'; role: Role; x1: number; y1: number; x2: number; y2: number; id?: string }
   | {
       type: 'text';
@@ -56,6 +59,17 @@ export const rect = (role: Role, x: number, y: number, w: number, h: number, id?
   y,
   w,
   h,
+  ...(id === undefined ? {} : { id }),
+});
+/** A closed shape by its corners. */
+export const shape = (
+  role: Role,
+  points: readonly (readonly [number, number])[],
+  id?: string,
+): SceneShape => ({
+  type: 'shape',
+  role,
+  points,
   ...(id === undefined ? {} : { id }),
 });
 export const line = (role: Role, x1: number, y1: number, x2: number, y2: number): SceneShape => ({

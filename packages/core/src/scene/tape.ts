@@ -54,10 +54,24 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
     shapes.push(rect('unit-plan', piece.from, y, length, deep, piece.kind));
     shapes.push(...cells(work, piece.from, length, y, deep));
   };
+  // A unit turned into a pier reaches through it, one way or the other.
+  const inPier = (p: Piece) =>
+    p.kind === 'header' && work.wall.wythes === 1
+      ? work.wall.piers.find((q) => q.run === runIndex && p.from >= q.from - 1 && p.to <= q.to + 1)
+      : undefined;
+  const deepOf = (p: Piece): number => (inPier(p) ? 2 * unitWidth + work.wall.head : unitWidth);
+  const acrossAt = (p: Piece): number => (inPier(p)?.side === 'outside' ? -unitWidth - work.wall.head : 0);
   // The outside face is at the foot of the strip, as the wall is seen from outside.
   for (const piece of run?.rows[course - 1]?.pieces ?? [])
-    put(piece, 0, goesThrough(work.wall, piece) ? thickness : unitWidth);
-  for (const piece of run?.back?.rows[course - 1]?.pieces ?? []) put(piece, thickness - unitWidth, unitWidth);
+    put(piece, acrossAt(piece), goesThrough(work.wall, piece) ? thickness : deepOf(piece));
+  const { piers, wythes, head } = work.wall;
+  const outside = (p: Piece): boolean =>
+    piers.some((q) => q.run === runIndex && q.side === 'outside' && p.from >= q.from - 1 && p.to <= q.to + 1);
+  for (const piece of run?.back?.rows[course - 1]?.pieces ?? []) {
+    const behind =
+      wythes === 2 ? thickness - unitWidth : outside(piece) ? -unitWidth - head : unitWidth + head;
+    put(piece, behind, unitWidth);
+  }
   return {
     box: { x: 0, y: 0, w: work.wall.runs[runIndex]?.length ?? 0, h: thickness },
     pieces: null,

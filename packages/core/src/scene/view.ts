@@ -4,7 +4,7 @@ import type { Spot } from '../setout/poured.js';
 import type { SiteLevels } from '../setout/site.js';
 import type { Survey } from '../setout/survey.js';
 import { leastJointFor, type Sampled } from '../setout/samples.js';
-import type { SetHeight, SetWall } from '../setout/wall.js';
+import type { SetHeight, SetStep, SetTop, SetWall } from '../setout/wall.js';
 import type { BondId } from '../job/types.js';
 import { closersMatter } from '../bond/ways.js';
 import type { Show } from '../measure/format.js';
@@ -15,9 +15,10 @@ import { bedLimits } from '../gauge/courses.js';
 import type { Choice } from '../plan/finding.js';
 import type { WallPlan } from '../plan/plan.js';
 import { KIND_NAMES } from '../plan/working.js';
-import { buyKey, packsOf } from '../tally/tally.js';
+import { buyKey, buyName, packsOf } from '../tally/tally.js';
 import { elevationScene, letterFindings, type Lettered } from './elevation.js';
 import { poleFlags, poleMarks, type PoleFlag, type PoleMark } from './pole.js';
+import { rakedCuts, type RakedCut } from './outline.js';
 import type { Scene } from './scene.js';
 import { coursePlanScene, tapeMarks, type TapeMark } from './tape.js';
 
@@ -102,6 +103,10 @@ export interface SheetView {
   footing:
     (Strip & FootingAmounts & { used: number; bags: { name: string; count: number; m3: number } }) | null;
   heights: SetHeight[];
+  tops: SetTop[];
+  steps: SetStep[];
+  /** Pieces of this run sawn to a top, for the cut list. */
+  raked: RakedCut[];
   samples: SampleView[];
   runs: {
     index: number;
@@ -181,16 +186,7 @@ function wallFigures(p: WallPlan): Figure[] {
   const { pack } = p.wall.profile;
   return [
     ...counted(p, 'wall', tally.pieces),
-    ...buy.map((l) =>
-      figure(
-        p,
-        'wall',
-        `Order: ${l.halfHigh ? 'half-high ' : ''}${KIND_NAMES[l.kind].toLowerCase()}`,
-        buyKey(l),
-        l.ordered,
-        'count',
-      ),
-    ),
+    ...buy.map((l) => figure(p, 'wall', `Order: ${buyName(l, KIND_NAMES)}`, buyKey(l), l.ordered, 'count')),
     figure(p, 'wall', 'Mortar in the joints', 'mortar.geometric', tally.mortar.geometric, 'volume'),
     figure(p, 'wall', 'Mortar to mix', 'mortar.used', tally.mortar.used, 'volume'),
     figure(
@@ -260,6 +256,9 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
     site: p.site,
     footing: footingView(wall),
     heights: wall.heights,
+    tops: wall.tops.filter((t) => t.run === run),
+    steps: wall.steps.filter((s) => s.run === run),
+    raked: bonded ? rakedCuts(p.gauge, bonded) : [],
     samples: sampleViews(wall),
     runs: wall.runs.map((r, index) => ({
       index,

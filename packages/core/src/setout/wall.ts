@@ -1,13 +1,26 @@
-import { toMillimetres, type Length } from '../measure/length.js';
+import { SAME_PLACE, toMillimetres, type Length } from '../measure/length.js';
 import type { Show } from '../measure/format.js';
 import { stated } from '../job/stated.js';
 import { findUnit } from '../job/units.js';
-import { isArc, isRun, type Gauge, type JobDocument, type Samples, type Wall } from '../job/types.js';
+import {
+  isArc,
+  isRun,
+  type CutsAt,
+  type Gauge,
+  type JobDocument,
+  type PieceChange,
+  type Samples,
+  type Top,
+  type Vents,
+  type Wall,
+} from '../job/types.js';
 import { PROFILES, type Profile } from '../tables/profiles.js';
 import type { UnitShape } from '../tables/units.js';
 import { bondById, type Bond } from '../tables/bonds.js';
+import { branchesOf, goesInto, type Branch, type GoesIn } from './tees.js';
 import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
+import { topSegments, type TopSegment } from './outline.js';
 import type { Spot } from './poured.js';
 import { sampled, type Sampled } from './samples.js';
 
@@ -25,6 +38,60 @@ export interface SetOpening {
   must: boolean;
   /** How far its sill and head may stand off a course, mm. */
   tolerance: number;
+  soldiers: boolean;
+  symmetric: boolean;
+}
+
+/** A top that is not level, in actual mm along its run. */
+export interface SetTop {
+  id: string;
+  /** Place in the document's list, for edits. */
+  index: number;
+  run: number;
+  kind: Top['kind'];
+  from: number;
+  to: number;
+  segments: TopSegment[];
+}
+
+/** A length of footing that stands `up` whole courses above the base. */
+export interface SetStep {
+  id: string;
+  index: number;
+  run: number;
+  from: number;
+  to: number;
+  up: number;
+}
+
+/** One unit laid otherwise than the bond would have it. */
+export interface SetChange {
+  id: string;
+  index: number;
+  run: number;
+  course: number;
+  at: number;
+  length: number;
+  does: PieceChange['do'];
+}
+
+export interface SetVents {
+  id: string;
+  index: number;
+  run: number;
+  course: number;
+  what: Vents['what'];
+  every: number;
+}
+
+export interface SetPier {
+  id: string;
+  name: string;
+  index: number;
+  run: number;
+  from: number;
+  to: number;
+  side: 'inside' | 'outside';
 }
 
 /** A fixed height that is not an opening's, mm above the base. */
@@ -74,6 +141,16 @@ export interface SetWall {
   runs: SetRun[];
   openings: SetOpening[];
   heights: SetHeight[];
+  tops: SetTop[];
+  steps: SetStep[];
+  changes: SetChange[];
+  vents: SetVents[];
+  piers: SetPier[];
+  /** Walls that end on this one and go into it, and how this one's end goes into another. */
+  branches: Branch[];
+  goesIn: GoesIn | null;
+  /** Where units are cut when a stretch does not divide. */
+  cuts: CutsAt;
   /** Level of the base above the job's datum, mm. */
   base: number;
   footing: Strip | null;
@@ -129,6 +206,10 @@ function laidSizes(
   return { unitLength, head, unitHeight, bed, unitWidth: real.width?.mean ?? toMillimetres(unit.width) };
 }
 
+/** A place stated at a run's nominal end is the end of its face. */
+const endOn = (run: SetRun | undefined, to: number): number =>
+  run && to > run.length && to <= run.stated + SAME_PLACE ? run.length : to;
+
 /** Reads one wall of a checked document. Throws when its unit is unknown, which `check` refuses. */
 export function setOutWall(job: JobDocument, index: number): SetWall {
   const wall = job.walls[index];
@@ -168,6 +249,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
       sweep: run.sweep,
     };
   });
+  const thickness = wall.build.wythes === 2 ? 2 * laid.unitWidth + head : laid.unitWidth;
   return {
     id: wall.id,
     name: wall.name,
@@ -193,7 +275,52 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
       head: length(o.head),
       must: o.keep !== 'wish',
       tolerance: length(o.tolerance ?? 0),
+      soldiers: o.over === 'soldiers',
+      symmetric: o.symmetric ?? false,
     })),
+    tops: (wall.tops ?? []).map((t, i): SetTop => {
+      const shape = {
+        kind: t.kind,
+        from: length(t.from),
+        to: endOn(runs[t.run], length(t.to)),
+        left: length(t.left),
+        right: length(t.right),
+        step: t.step ?? 1,
+        dip: length(t.dip ?? 0),
+      };
+      const segments = topSegments(shape, laid.unitHeight + laid.bed);
+      return { id: t.id, index: i, run: t.run, kind: t.kind, from: shape.from, to: shape.to, segments };
+    }),
+    steps: (wall.steps ?? []).map((s, i) => ({
+      id: s.id,
+      index: i,
+      run: s.run,
+      from: length(s.from),
+      to: endOn(runs[s.run], length(s.to)),
+      up: s.up,
+    })),
+    changes: (wall.build.pieces ?? []).map((p, i) => ({
+      id: p.id,
+      index: i,
+      run: p.run,
+      course: p.course,
+      at: length(p.at),
+      length: length(p.length),
+      does: p.do,
+    })),
+    vents: (wall.vents ?? []).map((v, i) => ({ ...v, index: i, every: length(v.every) })),
+    piers: (wall.piers ?? []).map((p, i) => ({
+      id: p.id,
+      name: p.name ?? p.id,
+      index: i,
+      run: p.run,
+      from: length(p.at),
+      to: length(p.at) + length(p.width),
+      side: p.side ?? 'inside',
+    })),
+    branches: branchesOf(job, wall),
+    goesIn: goesInto(job, wall, laid.unitLength),
+    cuts: wall.build.cuts ?? (unit.family === 'adobe' ? 'jamb' : 'panel'),
     heights: (wall.heights ?? []).map((h, i) => ({
       id: h.id,
       name: h.name ?? h.id,
@@ -215,7 +342,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     poured: (wall.poured ?? []).map((p) => ({ run: p.run, at: length(p.at), level: length(p.level) })),
     halfHigh: unit.halfHigh === undefined ? null : toMillimetres(unit.halfHigh),
     wythes: wall.build.wythes ?? 1,
-    thickness: wall.build.wythes === 2 ? 2 * laid.unitWidth + head : laid.unitWidth,
+    thickness,
     bond: bondById(wall.build.bond),
     closers: wall.build.closers ?? false,
     start: wall.build.start ?? 'whole',

@@ -75,6 +75,32 @@ function twoLeaves(wall: SetWall, run: BondedRun, courses: readonly Course[]): M
   return total;
 }
 
+/**
+ * Mortar behind the wall in its bonded piers: what they enclose past the wall's own back, a joint included, less
+ * their units.
+ */
+function pierMortar(
+  wall: SetWall,
+  run: BondedRun,
+  courses: readonly Course[],
+): { beds: number; perps: number } {
+  const sum = { beds: 0, perps: 0 };
+  const { unitWidth: w, head } = wall;
+  const width = wall.piers.filter((p) => p.run === run.index).reduce((s, p) => s + p.to - p.from, 0);
+  courses.forEach((course, i) => {
+    const behind = (run.back?.rows[i]?.pieces ?? []).reduce((s, p) => s + p.to - p.from, 0);
+    const across = (run.rows[i]?.pieces ?? [])
+      .filter((p) => p.kind === 'header' && wall.piers.some((q) => p.from >= q.from - 1 && p.to <= q.to + 1))
+      .reduce((s, p) => s + p.to - p.from, 0);
+    const bed = width * (w + head) * course.bed;
+    const joints =
+      width * (w + head) * course.unitHeight - (behind * w + across * (w + head)) * course.unitHeight;
+    sum.beds += bed / 1e9;
+    sum.perps += joints / 1e9;
+  });
+  return sum;
+}
+
 /** Mortar in the joints of one run: a bed under every course, a perp between pieces. Cells and frogs left out. */
 export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
   if (wall.wythes === 2) return twoLeaves(wall, run, courses);
@@ -95,5 +121,10 @@ export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course
     total.bedLength += s.bedLength / 1000;
     total.perpCount += s.perpCount;
   });
+  if (run.back) {
+    const behind = pierMortar(wall, run, courses);
+    total.beds += behind.beds;
+    total.perps += behind.perps;
+  }
   return total;
 }

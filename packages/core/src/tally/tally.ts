@@ -1,12 +1,18 @@
 import { KINDS, type Kind } from '../bond/kinds.js';
 import type { BondedRun } from '../bond/bond.js';
 import type { Piece, Row } from '../bond/row.js';
+import type { Course } from '../gauge/courses.js';
 import type { GaugeSolution } from '../gauge/solve.js';
+import { topArea } from '../setout/outline.js';
 import type { SetWall } from '../setout/wall.js';
 import { unitsToSaw } from './offcuts.js';
 import { mortarOf, type MortarGeometry } from './mortar.js';
 
 export type Counts = Record<Kind, number>;
+
+/** Products bought apart that stand where a stretcher would. */
+export const LET_IN = ['air-brick', 'vent'] as const;
+export type LetIn = (typeof LET_IN)[number];
 
 /** What a stretch of wall (a run, a wall) takes. Volumes m³, areas m². */
 export interface Tally {
@@ -21,6 +27,8 @@ export interface Tally {
   area: number;
   /** Corner units cut or bought at an angle. */
   specials: number;
+  /** Air bricks and vents in the place of stretchers. */
+  fittings: Record<LetIn, number>;
   mortar: MortarGeometry & { geometric: number; used: number };
 }
 
@@ -33,8 +41,17 @@ const addSawn = (into: Tally['sawn'], kind: Kind, length: number, count: number)
   of.set(key, (of.get(key) ?? 0) + count);
 };
 
-function faceArea(wall: SetWall, run: number, top: number): number {
-  const gross = (wall.runs[run]?.length ?? 0) * top;
+/** Footing that stands in the face, mm². */
+const footingArea = (wall: SetWall, run: number, courses: readonly Course[]): number =>
+  wall.steps
+    .filter((s) => s.run === run)
+    .reduce((sum, s) => sum + (s.to - s.from) * (courses[s.up - 1]?.top ?? 0), 0);
+
+function faceArea(wall: SetWall, run: number, gauge: GaugeSolution): number {
+  const top = gauge.courses[gauge.count - 1]?.top ?? 0;
+  const tops = wall.tops.filter((t) => t.run === run).flatMap((t) => t.segments);
+  const gross =
+    (wall.runs[run]?.length ?? 0) * top + topArea(tops, top) - footingArea(wall, run, gauge.courses);
   const out = wall.openings
     .filter((o) => o.run === run)
     .reduce((sum, o) => sum + (o.to - o.from) * Math.max(0, Math.min(o.head, top) - o.sill), 0);
@@ -66,12 +83,14 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
   const sawn: Tally['sawn'] = new Map();
   let total = 0;
   let specials = 0;
+  const fittings: Tally['fittings'] = { 'air-brick': 0, vent: 0 };
   const sawnCourse = new Set(gauge.courses.filter((c) => c.kind === 'sawn').map((c) => c.number));
   for (const [row, uses] of bothLeaves(run)) {
     for (const p of row.pieces) {
       pieces[p.kind] += uses;
       total += uses;
       if (p.special) specials += uses;
+      if (p.fitting && p.fitting !== 'soldier') fittings[p.fitting] += uses;
       if (isSawnToLength(wall, p))
         addSawn(sawn, p.kind === 'beam' ? 'beam' : 'stretcher', p.to - p.from, uses);
     }
@@ -94,7 +113,7 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
   }
   const geometry = mortarOf(wall, run, gauge.courses);
   const geometric = geometry.beds + geometry.perps;
-  const area = faceArea(wall, run.index, gauge.courses.at(-1)?.top ?? 0);
+  const area = faceArea(wall, run.index, gauge);
   const used = usedMortar(wall, geometric, area);
   return {
     unit: wall.unit.id,
@@ -104,6 +123,7 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
     halfHigh,
     area,
     specials,
+    fittings,
     mortar: { ...geometry, geometric, used },
   };
 }
@@ -126,6 +146,7 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     halfHigh: { pieces: zero(), sawn: new Map() },
     area: 0,
     specials: 0,
+    fittings: { 'air-brick': 0, vent: 0 },
     mortar: {
       beds: 0,
       perps: 0,
@@ -142,6 +163,7 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     sum.total += t.total;
     sum.area += t.area;
     sum.specials += t.specials;
+    for (const f of LET_IN) sum.fittings[f] += t.fittings[f];
     for (const key of ['beds', 'perps', 'bedLength', 'perpCount', 'geometric', 'used'] as const)
       sum.mortar[key] += t.mortar[key];
   }
@@ -158,6 +180,8 @@ export interface BuyLine {
   ordered: number;
   /** Of `net`, whole units opened to saw pieces from. */
   toSaw: number;
+  /** Not a unit of the wall: let in where a stretcher would stand. */
+  letIn?: LetIn;
 }
 
 /** Ends of the same product under another name: a brick at a corner is a brick. */
@@ -222,14 +246,31 @@ export function buyLines(wall: Buys, tally: Tally): BuyLine[] {
   addStock(whole, tally.halfHigh, -1);
   const { specials } = tally;
   whole.pieces.corner -= specials;
+  whole.pieces.stretcher -= LET_IN.reduce((sum, f) => sum + tally.fittings[f], 0);
   return [
     ...specialLines(wall, specials),
     ...linesOf(wall, false, whole),
     ...linesOf(wall, true, tally.halfHigh),
+    ...LET_IN.filter((f) => tally.fittings[f] > 0).map((f): BuyLine => ({
+      unit: f,
+      kind: 'stretcher',
+      halfHigh: false,
+      net: tally.fittings[f],
+      toSaw: 0,
+      ordered: Math.ceil(tally.fittings[f] * (1 + wall.profile.breakage(wall.unit)) - 1e-9),
+      letIn: f,
+    })),
   ];
 }
 
 /** What a line of the order is called in keys: `buy.stretcher`, `buy.half-high.stretcher`. */
-export const buyKey = (l: BuyLine): string => `buy.${l.halfHigh ? 'half-high.' : ''}${l.kind}`;
+export const buyKey = (l: BuyLine): string =>
+  `buy.${l.letIn ?? `${l.halfHigh ? 'half-high.' : ''}${l.kind}`}`;
+
+/** What a line of the order is called where people read it, lower case. */
+export const buyName = (l: BuyLine, kinds: Record<Kind, string>): string =>
+  l.letIn !== undefined
+    ? { 'air-brick': 'air bricks', vent: 'vents' }[l.letIn]
+    : `${l.halfHigh ? 'half-high ' : ''}${kinds[l.kind].toLowerCase()}`;
 
 export const packsOf = (m3: number, pack: { m3: number }): number => Math.ceil(m3 / pack.m3 - 1e-9);

@@ -12,6 +12,13 @@ test('docs/job.schema.json is the form that check walks', () => {
 });
 
 test('the registry in docs/format.md names every finding code, and no other, with its meaning', () => {
+  const text = readFileSync(docs('format.md'), 'utf8');
+  const table = Object.entries(FINDINGS).map(([code, meaning]) => `| \`${code}\` | ${meaning} |`);
+  if (process.env.UPDATE_DOCS)
+    writeFileSync(
+      docs('format.md'),
+      text.replace(/(\| --- \| --- \|\n)(\| `.+\n?)+/, `$1${table.join('\n')}\n`),
+    );
   const rows = [...readFileSync(docs('format.md'), 'utf8').matchAll(/^\| `([a-z-]+)` \| (.+) \|$/gm)].map(
     (m) => [m[1], m[2]],
   );

@@ -25,6 +25,8 @@ export interface OneWall {
   openings?: Partial<Opening>[];
   heights?: FixedHeight[];
   units?: OwnUnit[];
+  /** Anything else of the wall, as the file has it. */
+  wall?: Partial<Wall>;
 }
 
 export function documentOf(w: OneWall): JobDocument {
@@ -53,6 +55,7 @@ export function documentOf(w: OneWall): JobDocument {
           ...o,
         })),
         ...(w.heights ? { heights: w.heights } : {}),
+        ...w.wall,
       },
     ],
   };

@@ -1,0 +1,97 @@
+import { sayMm } from '../measure/format.js';
+import { SAME_PLACE, toMillimetres } from '../measure/length.js';
+import type { SetWall } from '../setout/wall.js';
+import { sayValue, type Fault } from './fault.js';
+import { LIMITS } from './limits.js';
+import { stated } from './stated.js';
+import type { JobDocument } from './types.js';
+
+interface Length {
+  id: string;
+  index: number;
+  run: number;
+  from: number;
+  to: number;
+}
+
+/** Lengths laid along a run: each inside it, with its id its own, and none on top of another. */
+function lengthFaults(wall: SetWall, key: string, what: string, list: readonly Length[]): Fault[] {
+  const say = (n: number): string => sayMm(n, wall.show);
+  return list.flatMap((one, i): Fault[] => {
+    const path = `/walls/${wall.index}/${key}/${one.index}`;
+    const run = wall.runs[one.run];
+    if (!run)
+      return [{ path: `${path}/run`, wanted: `a run from 0 to ${wall.runs.length - 1}`, got: `${one.run}` }];
+    if (!(one.from < one.to && one.to <= run.length + SAME_PLACE))
+      return [
+        {
+          path: `${path}/to`,
+          wanted: `${what} inside its run, 0 to ${say(run.length)}`,
+          got: `${say(one.from)} to ${say(one.to)}`,
+        },
+      ];
+    const before = list.slice(0, i);
+    const same = before.find((b) => b.id === one.id);
+    if (same) return [{ path: `${path}/id`, wanted: `an id used once`, got: sayValue(one.id) }];
+    const over = before.find(
+      (b) => b.run === one.run && b.to > one.from + SAME_PLACE && b.from < one.to - SAME_PLACE,
+    );
+    return over
+      ? [{ path, wanted: `${what} clear of the others`, got: `${one.id} lies over ${over.id}` }]
+      : [];
+  });
+}
+
+/** Vents in runs there are, and ids used once. Units laid otherwise are never refused: they are reported when lost. */
+function letInFaults(wall: SetWall): Fault[] {
+  const path = `/walls/${wall.index}`;
+  const twice = (list: readonly { id: string }[], under: string): Fault[] =>
+    list.flatMap((one, i) =>
+      list.findIndex((x) => x.id === one.id) < i
+        ? [{ path: `${path}/${under}/${i}/id`, wanted: 'an id used once', got: sayValue(one.id) }]
+        : [],
+    );
+  return [
+    ...wall.vents
+      .filter((v) => !wall.runs[v.run])
+      .map((v) => ({
+        path: `${path}/vents/${v.index}/run`,
+        wanted: `a run from 0 to ${wall.runs.length - 1}`,
+        got: `${v.run}`,
+      })),
+    ...twice(wall.vents, 'vents'),
+    ...twice(wall.changes, 'build/pieces'),
+  ];
+}
+
+/** Tops and steps that could not be built as stated. */
+export function outlineFaults(job: JobDocument, wall: SetWall): Fault[] {
+  const faults = [
+    ...lengthFaults(wall, 'tops', 'a top', wall.tops),
+    ...lengthFaults(wall, 'steps', 'a step', wall.steps),
+    ...lengthFaults(wall, 'piers', 'a pier', wall.piers),
+    ...letInFaults(wall),
+  ];
+  (job.walls[wall.index]?.tops ?? []).forEach((t, i) => {
+    const path = `/walls/${wall.index}/tops/${i}`;
+    const mm = (s: number | string): number => toMillimetres(stated(s));
+    const highest = Math.max(mm(t.left), mm(t.right));
+    if (!(highest <= toMillimetres(LIMITS.height)))
+      faults.push({
+        path,
+        wanted: `at most ${sayMm(toMillimetres(LIMITS.height), wall.show)}`,
+        got: sayMm(highest, wall.show),
+      });
+    if (t.kind !== 'scallop') return;
+    const most = Math.min((mm(t.to) - mm(t.from)) / 2, Math.min(mm(t.left), mm(t.right)));
+    if (t.dip === undefined)
+      faults.push({ path: `${path}/dip`, wanted: 'how far the scallop hangs', got: 'nothing' });
+    else if (!(mm(t.dip) < most))
+      faults.push({
+        path: `${path}/dip`,
+        wanted: `less than ${sayMm(most, wall.show)}: half its width, and above the base`,
+        got: sayMm(mm(t.dip), wall.show),
+      });
+  });
+  return faults;
+}
