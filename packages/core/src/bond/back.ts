@@ -1,7 +1,7 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { runEnds } from './ends.js';
-import { THINNEST_PIECE } from './perpLine.js';
+import { THINNEST_PIECE } from './lines.js';
 import type { Piece, Row } from './row.js';
 
 /** The inner leaf's rows of a run, in the run's own outside-face places. Rows alike are shared, as outside. */

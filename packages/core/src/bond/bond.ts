@@ -7,7 +7,8 @@ import { dressRow, featuresOf, pierBacks, runFeatures, socket } from './features
 import type { LostChange } from './changes.js';
 import { FREE, runEnds, type RunEnd, type RunEnds } from './ends.js';
 import { courseOutline, cutRow, standingHeight, type CourseOutline } from './outline.js';
-import { lineOf, perpLines, ringLines, type Parity, type PerpLine, type RunLines } from './perpLine.js';
+import { lineOf, type Parity, type PerpLine, type RunLines } from './lines.js';
+import { perpLines, ringLines } from './perpLine.js';
 import { soldiersOver } from './soldiers.js';
 import { coverOf, layRow, type Row } from './row.js';
 

@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetChange, SetWall } from '../setout/wall.js';
-import { THINNEST_PIECE } from './perpLine.js';
+import { THINNEST_PIECE } from './lines.js';
 import { cutTo } from './piers.js';
 import type { Piece, Row } from './row.js';
 

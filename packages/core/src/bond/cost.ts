@@ -3,7 +3,7 @@ import type { SetWall } from '../setout/wall.js';
 import { BOND_WEIGHTS } from '../tables/weights.js';
 import type { BondedRun } from './bond.js';
 import { shortLaps } from './laps.js';
-import { headLimits, lineOf } from './perpLine.js';
+import { headLimits, lineOf } from './lines.js';
 import type { Row } from './row.js';
 
 export interface BondCost {

@@ -7,7 +7,7 @@ import { facet, insideJoint, leastRadius } from '../setout/curve.js';
 import type { SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
 import { isSquare } from './ends.js';
-import { headLimits } from './perpLine.js';
+import { headLimits } from './lines.js';
 
 /** Radius of the bulging face of a curved run: its outside, or, where it hollows, its inside. */
 const bulge = (wall: SetWall, radius: number): number => (radius > 0 ? radius : -radius + wall.thickness);

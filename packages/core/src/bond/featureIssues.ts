@@ -5,7 +5,7 @@ import { millimetres, SAME_PLACE } from '../measure/length.js';
 import { issue, type Issue } from '../plan/issue.js';
 import type { SetChange, SetOpening, SetPier, SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
-import { headLimits } from './perpLine.js';
+import { headLimits } from './lines.js';
 import { pierAcross, pierBonds, pierPlaces } from './piers.js';
 import { soldiersOver } from './soldiers.js';
 

@@ -282,6 +282,7 @@ describe('symmetry about an opening', () => {
       ...brick,
       line: straight(4490),
       height: 1500,
+      build: { cuts: 'jamb' },
       openings: [{ at: 1400, width: 910, sill: 600, head: 1200, symmetric: true }],
     });
     const found = first(doc).findings.find((f) => f.code === 'opening-not-symmetric');

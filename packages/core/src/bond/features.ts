@@ -4,7 +4,7 @@ import type { SetChange, SetOpening, SetPier, SetVents, SetWall } from '../setou
 import type { BackLeaf } from './back.js';
 import { changedRow, type LostChange } from './changes.js';
 import { STEP, type Missing } from './outline.js';
-import type { RunLines } from './perpLine.js';
+import type { RunLines } from './lines.js';
 import { backingAt, besideHeaders, pierAcross, pierBonds, turnedAt } from './piers.js';
 import type { Row } from './row.js';
 import { soldierPieces, soldiersStartIn } from './soldiers.js';

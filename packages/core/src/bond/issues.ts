@@ -5,7 +5,7 @@ import type { SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
 import { curveIssues, squintIssues } from './curveIssues.js';
 import { lapChains, type Chain } from './laps.js';
-import { headLimits } from './perpLine.js';
+import { headLimits } from './lines.js';
 import { lengthTries, snapTries } from './snap.js';
 import { bondWays } from './ways.js';
 
@@ -82,20 +82,24 @@ function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
       }),
     );
   }
-  for (const [index, f] of cuts) {
+  // Where panels were laid to the reveals, joints may have taken all of it: the jambs stand off the bond all the same.
+  for (const index of new Set([...cuts.keys(), ...(run.lines[0]?.off ?? [])])) {
     const o = wall.openings[index];
     if (!o) continue;
+    const f = cuts.get(index);
     list.push(
       issue({
         code: 'opening-off-bond',
         stage: 'bond',
         severity: 'choice',
-        course: f.course,
-        to: f.to,
+        course: f?.course ?? 1,
+        to: f?.to ?? null,
         run: run.index,
         at: (o.from + o.to) / 2,
         opening: o.id,
-        says: `${f.count} ${f.count === 1 ? 'piece is' : 'pieces are'} sawn for ${o.name}, the smallest ${say(f.smallest)}: its jambs stand off the perps.`,
+        says: f
+          ? `${f.count} ${f.count === 1 ? 'piece is' : 'pieces are'} sawn for ${o.name}, the smallest ${say(f.smallest)}: its jambs stand off the perps.`
+          : `The jambs of ${o.name} stand off the perps: the joints of the panels beside it are eased to meet them.`,
         source: 'the perps of odd and even courses against the jambs',
         tries: () => snapTries(wall, run, o),
       }),

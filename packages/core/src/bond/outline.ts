@@ -2,7 +2,7 @@ import { SAME_PLACE } from '../measure/length.js';
 import type { Course } from '../gauge/courses.js';
 import { topAt, type TopSegment } from '../setout/outline.js';
 import type { SetWall } from '../setout/wall.js';
-import { THINNEST_PIECE } from './perpLine.js';
+import { THINNEST_PIECE } from './lines.js';
 import type { Piece, Row } from './row.js';
 
 /** Stands for an opening's place where a course stops against a step instead. */

@@ -3,7 +3,7 @@ import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { Kind } from './kinds.js';
 import { closerLength } from './endPatterns.js';
 import type { Missing } from './outline.js';
-import { headLimits, THINNEST_PIECE, type PerpLine } from './perpLine.js';
+import { headLimits, THINNEST_PIECE, type PerpLine } from './lines.js';
 
 export interface Piece {
   kind: Kind;
@@ -130,7 +130,9 @@ function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
       i === 0 && stretch.left !== RUN_END ? stretch.left : i === count - 1 ? stretch.right : RUN_END;
     const raw = slot - joint;
     const snap =
-      opening === RUN_END ? undefined : [sizes.whole, sizes.half].find((s) => fits(raw - s) && !near(raw, s));
+      opening === RUN_END && !line.panels
+        ? undefined
+        : [sizes.whole, sizes.half].find((s) => fits(raw - s) && !near(raw, s));
     lengths.push(snap ?? raw);
     openings.push(opening);
     const sized =
@@ -227,6 +229,12 @@ export interface RowEnds {
   specialAtEnd?: boolean;
 }
 
+/** The opening a cut in mid-panel is for: its reveals are sound because this is not. */
+function panelOpening(line: PerpLine, piece: Laid): number {
+  const middle = (piece.from + piece.to) / 2;
+  return line.panels?.find((p) => middle >= p.from && middle <= p.to)?.opening ?? RUN_END;
+}
+
 /** Lays one course of one run: stretches between its openings, then the kinds of its pieces. */
 export function layRow(
   wall: SetWall,
@@ -275,7 +283,8 @@ export function layRow(
         from: piece.from,
         to: piece.to,
         cutFrom: sawn ? 'stretcher' : null,
-        opening: cut && !special ? piece.opening : -1,
+        opening:
+          cut && !special ? (piece.opening === RUN_END ? panelOpening(line, piece) : piece.opening) : -1,
         band: null,
         ...(special ? { special: true as const } : {}),
       });

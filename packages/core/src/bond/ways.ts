@@ -15,7 +15,7 @@ export interface BondWay {
   leads: boolean;
 }
 
-const setKey = (wall: SetWall, key: 'start' | 'corners' | 'closers', value: string | boolean): EditStep[] => [
+const setKey = (wall: SetWall, key: keyof Said, value: string | boolean): EditStep[] => [
   { op: 'add', path: `/walls/${wall.index}/build/${key}`, value },
 ];
 
@@ -27,7 +27,7 @@ export const closersMatter = (wall: SetWall): boolean =>
   cornerCloser(wall) !== null;
 
 /** What the file itself says of these. */
-export type Said = Pick<Build, 'start' | 'corners' | 'closers'>;
+export type Said = Pick<Build, 'start' | 'corners' | 'closers' | 'cuts'>;
 
 /** Every start and corner rule open to this wall. A start only matters where run 0 begins free. */
 export function bondWays(wall: SetWall, said: Said = {}): BondWay[] {
@@ -67,6 +67,17 @@ export function bondWays(wall: SetWall, said: Said = {}): BondWay[] {
         name: closers ? 'Put a closer beside each corner' : 'Run on from the corners without closers',
         edit: wall.closers === closers ? [] : setKey(wall, 'closers', closers),
         inForce: wall.closers === closers,
+      });
+    }
+  }
+  if (wall.openings.length > 0 && wall.bond.family === 'running' && wall.bond.step === 1 / 2) {
+    for (const cuts of ['panel', 'jamb'] as const) {
+      ways.push({
+        key: 'cuts',
+        kind: `cuts-${cuts}`,
+        name: cuts === 'panel' ? 'Cut in mid-panel and keep the reveals sound' : 'Cut at the jambs',
+        edit: wall.cuts === cuts ? [] : setKey(wall, 'cuts', cuts),
+        inForce: wall.cuts === cuts,
       });
     }
   }

@@ -97,7 +97,7 @@ export interface PieceChange {
   do: 'split' | 'swap' | 'turn';
 }
 
-export type CutsAt = 'panel' | 'opening' | 'jamb';
+export type CutsAt = 'panel' | 'jamb';
 export type Locked = 'gauge' | 'bond';
 
 export interface Build {

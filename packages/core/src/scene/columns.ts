@@ -1,6 +1,6 @@
 import { kindIndex } from '../bond/kinds.js';
 import type { RunEnd } from '../bond/ends.js';
-import { lineOf } from '../bond/perpLine.js';
+import { lineOf } from '../bond/lines.js';
 import type { WallWork } from '../plan/work.js';
 
 /** Kind of the end of another run's corner unit, seen on this face. It is counted there, not here. */

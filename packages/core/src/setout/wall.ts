@@ -206,6 +206,16 @@ function laidSizes(
   return { unitLength, head, unitHeight, bed, unitWidth: real.width?.mean ?? toMillimetres(unit.width) };
 }
 
+/**
+ * Where a wall wants its cuts: fair brick in mid-panel, so that its reveals are sound; reinforced block there too,
+ * for a cut at a jamb spoils the cell that wants a bar; the rest at the jamb, where they are fewest. Common practice.
+ */
+function cutsFor(wall: Wall, unit: UnitShape): CutsAt {
+  const fair = unit.family === 'brick' && wall.build.face?.finish !== 'rendered';
+  const reinforced = unit.shells !== null && wall.steel?.vertical !== undefined;
+  return fair || reinforced ? 'panel' : 'jamb';
+}
+
 /** A place stated at a run's nominal end is the end of its face. */
 const endOn = (run: SetRun | undefined, to: number): number =>
   run && to > run.length && to <= run.stated + SAME_PLACE ? run.length : to;
@@ -320,7 +330,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     })),
     branches: branchesOf(job, wall),
     goesIn: goesInto(job, wall, laid.unitLength),
-    cuts: wall.build.cuts ?? (unit.family === 'adobe' ? 'jamb' : 'panel'),
+    cuts: wall.build.cuts ?? cutsFor(wall, unit),
     heights: (wall.heights ?? []).map((h, i) => ({
       id: h.id,
       name: h.name ?? h.id,

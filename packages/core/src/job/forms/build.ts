@@ -90,7 +90,7 @@ export const build: Shape = {
       'real units, measured',
     ),
     cuts: optional(
-      { kind: 'oneOf', values: ['panel', 'opening', 'jamb'] },
+      { kind: 'oneOf', values: ['panel', 'jamb'] },
       'where units are cut when a stretch does not divide',
     ),
     pieces: optional({ kind: 'list', of: pieceChange, most: 10_000 }, 'units laid otherwise'),

@@ -1,0 +1,205 @@
+import { SAME_PLACE, toMillimetres } from '../measure/length.js';
+import type { SetWall } from '../setout/wall.js';
+import { BOND_WEIGHTS } from '../tables/weights.js';
+import { endPatterns, type CourseClass, type Pattern } from './endPatterns.js';
+import {
+  pieceOf,
+  THINNEST_PIECE,
+  type ClassedEnds,
+  type Ends,
+  type PerpLine,
+  type RunLines,
+  type Span,
+} from './lines.js';
+
+/** Left edges of the pieces that follow a pattern from `from`, as far as `to`, at the target joint. */
+function edges(pattern: Pattern, from: number, to: number, joint: number): number[] {
+  const list = [from];
+  let at = from;
+  for (let i = 0; ; i++) {
+    at += pieceOf(pattern, i) + joint;
+    if (at > to + SAME_PLACE) return list;
+    list.push(at);
+  }
+}
+
+/** Two odd pieces a little uneven, where even ones would bring a perp over another. */
+const UNEVEN = [0.46, 0.42, 0.38, 0.34];
+
+/** Ways to fill a gap of `gap` (its last joint included) that is no whole number of units. */
+function splits(gap: number, whole: number, wall: SetWall): number[][] {
+  if (gap <= whole + wall.head) return [[gap]];
+  const across = wall.unitWidth + wall.head;
+  const candidates = [
+    [whole, gap - whole],
+    [gap - whole, whole],
+    [gap / 2, gap / 2],
+    ...UNEVEN.flatMap((part) => [
+      [part * gap, (1 - part) * gap],
+      [(1 - part) * gap, part * gap],
+    ]),
+    [0.75 * whole, gap - 0.75 * whole],
+    [gap - 0.75 * whole, 0.75 * whole],
+    ...(wall.bond.family === 'header'
+      ? [
+          [across, gap - across],
+          [gap - across, across],
+        ]
+      : []),
+  ];
+  return candidates.filter((c) => c.every((s) => s - wall.head >= THINNEST_PIECE && s <= whole + SAME_PLACE));
+}
+
+/**
+ * The ways one course can be laid at the target joint when its length does not divide: bond kept from both
+ * ends, and the odd pieces where the two meet (`at`), or at a free end.
+ */
+function brokenLines(
+  wall: SetWall,
+  run: Span,
+  ends: Ends,
+  course: CourseClass,
+  at: readonly number[],
+  mayFollow: boolean,
+): PerpLine[] {
+  const end = run.to + wall.head;
+  const make = (u: number[]): PerpLine => ({
+    u: u.filter((x, i) => i === 0 || x - (u[i - 1] ?? 0) > SAME_PLACE),
+    joint: wall.head,
+    shownAtStart: ends.start.kind === 'return',
+    shownAtEnd: ends.end.kind === 'return',
+  });
+  const start = endPatterns(wall, ends.start, course, false)[0] as Pattern;
+  const fromStart = edges(start, run.from, end - SAME_PLACE, wall.head);
+  if (ends.end.kind === 'free') return [make([...fromStart.filter((x) => x < end - SAME_PLACE), end])];
+  const back = endPatterns(wall, ends.end, course, false)[0] as Pattern;
+  // The end's own pattern, read from the end inward and turned round to left edges.
+  const backwards = edges(back, 0, end - run.from, wall.head)
+    .map((d) => end - d)
+    .reverse();
+  const tail = back.lead.length;
+  // A course that only has to follow may let the corner rule, and stand what is left over at the free end.
+  const kept = backwards.filter((x) => x > run.from + wall.head + THINNEST_PIECE);
+  const led = ends.start.kind === 'free' && mayFollow ? [make([run.from, ...kept])] : [];
+  const places = [...new Set(at)].flatMap((place) =>
+    breaksAt(wall, start, fromStart, backwards, tail, place, end),
+  );
+  return [...led, ...places.map(make)];
+}
+
+/** The left edges of a course broken at one place: bond kept from both sides, the gap between filled every way it can be. */
+function breaksAt(
+  wall: SetWall,
+  start: Pattern,
+  fromStart: readonly number[],
+  backwards: readonly number[],
+  tail: number,
+  place: number,
+  end: number,
+): number[][] {
+  const whole = wall.unitLength + wall.head;
+  const lead = start.lead.length;
+  const atLeast = fromStart[lead] ?? fromStart[0] ?? 0;
+  const last = Math.max(atLeast, ...fromStart.filter((x) => x <= place));
+  const reach = pieceOf(start, lead) + wall.head;
+  const ready = backwards.slice(0, backwards.length - tail);
+  const first = ready.find((x) => x >= last + reach - SAME_PLACE) ?? ready.at(-1) ?? end;
+  const after = backwards.filter((x) => x >= first - SAME_PLACE);
+  const gap = first - last;
+  const before = fromStart.filter((x) => x <= last + SAME_PLACE);
+  if (!(gap > SAME_PLACE)) return [[...new Set([...before, ...after])].sort((a, b) => a - b)];
+  const filled = (from: readonly number[], slots: number[]): number[] => {
+    let x = from.at(-1) ?? 0;
+    return [...from, ...slots.slice(0, -1).map((s) => (x += s)), ...after];
+  };
+  const single = splits(gap, whole, wall).map((slots) => filled(before, slots));
+  // A leftover too short to lay is taken with the unit before it, as two pieces that are worth laying.
+  const least = toMillimetres(wall.profile.leastPiece(wall.unit));
+  const shorter = before.slice(0, -1);
+  const thin = gap - wall.head < least - SAME_PLACE && shorter.length > lead;
+  const wide = thin ? last - (shorter.at(-1) ?? last) + gap : 0;
+  return thin ? [...single, ...splits(wide, whole, wall).map((slots) => filled(shorter, slots))] : single;
+}
+
+const lapsUnder = (a: PerpLine, b: PerpLine, least: number, end: number, start = 0): number => {
+  let count = 0;
+  let j = 0;
+  for (const x of a.u) {
+    while (j < b.u.length - 1 && (b.u[j] ?? 0) < x - least) j++;
+    const near = b.u[j];
+    if (near === undefined || x < start + least || x > end - least) continue;
+    if (Math.abs(near - x) < least - SAME_PLACE) count++;
+  }
+  return count;
+};
+
+/** What a course's own pieces cost: cuts, pieces under the least, and cut sizes. */
+function lineCost(wall: SetWall, l: PerpLine): number {
+  const leastPiece = toMillimetres(wall.profile.leastPiece(wall.unit));
+  const lengths = l.u.slice(1).map((x, i) => x - (l.u[i] ?? 0) - l.joint);
+  const laid = lengths.slice(l.shownAtStart ? 1 : 0, l.shownAtEnd ? -1 : undefined);
+  const cuts = laid.filter((x) => Math.abs(x - wall.unitLength) > SAME_PLACE);
+  const slivers = laid.filter((x) => x < leastPiece - SAME_PLACE);
+  return (
+    slivers.length * BOND_WEIGHTS.pieceUnderLeast +
+    cuts.length * BOND_WEIGHTS.cutPiece +
+    new Set(cuts.map(Math.round)).size * BOND_WEIGHTS.distinctCutSize
+  );
+}
+
+/** What the lines of a length of wall cost a course pair: their pieces, and laps under the rule. */
+export function linesCost(wall: SetWall, lines: RunLines, span: Span): number {
+  const least = toMillimetres(wall.profile.leastLap(wall.unit));
+  const [a, b] = lines;
+  const laps = a && b ? lapsUnder(a, b, least, span.to, span.from) : 0;
+  return lines.reduce((sum, l) => sum + lineCost(wall, l), 0) + laps * BOND_WEIGHTS.lapUnderRule;
+}
+
+/**
+ * The lines of a run that does not divide: bond kept from both ends and broken about `at`, as laps best for the
+ * least cost.
+ */
+export function brokenRun(
+  wall: SetWall,
+  run: Span,
+  length: number,
+  at: number,
+  classes: readonly ClassedEnds[],
+): RunLines {
+  const least = toMillimetres(wall.profile.leastLap(wall.unit));
+  const ways = classes.map(({ ends, course }, i) => {
+    const on = at + (i % 2 === 1 ? wall.unitLength / 2 : 0);
+    // A unit either way may lap better with the course below.
+    const places = [0, -1, 1, -2, 2].map((units) => on + units * (wall.unitLength + wall.head));
+    const found = brokenLines(wall, run, ends, course, places, i % 2 === 1);
+    const single: PerpLine = {
+      u: [run.from, run.to + wall.head],
+      joint: wall.head,
+      shownAtStart: ends.start.kind === 'return',
+      shownAtEnd: ends.end.kind === 'return',
+    };
+    return found.length > 0 ? found : [single];
+  });
+  const own = (l: PerpLine): number => lineCost(wall, l);
+  const weighed = ways.map((lines) =>
+    lines.map((line) => ({ line, own: own(line) })).sort((a, b) => a.own - b.own),
+  );
+  let best: RunLines = [];
+  let bestCost = Infinity;
+  for (const a of weighed[0] ?? []) {
+    for (const b of weighed[1] ?? []) {
+      // Cheapest first: from here on no pair can cost less, and laps need not be counted.
+      if (a.own + b.own >= bestCost - 1e-9) break;
+      const cost = lapsUnder(a.line, b.line, least, length) * BOND_WEIGHTS.lapUnderRule + a.own + b.own;
+      if (cost < bestCost - 1e-9) [best, bestCost] = [[a.line, b.line], cost];
+    }
+  }
+  // A longer period goes on from there, each course against the one below it.
+  for (const more of ways.slice(2)) {
+    const below = best.at(-1) as PerpLine;
+    const cost = (l: PerpLine): number =>
+      lapsUnder(below, l, least, length) * BOND_WEIGHTS.lapUnderRule + own(l);
+    best.push(more.reduce((chosen, l) => (cost(l) < cost(chosen) - 1e-9 ? l : chosen)));
+  }
+  return best;
+}

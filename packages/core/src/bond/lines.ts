@@ -1,0 +1,62 @@
+import { toMillimetres } from '../measure/length.js';
+import type { SetWall } from '../setout/wall.js';
+import type { CourseClass, Pattern } from './endPatterns.js';
+import type { EndSpec } from './ends.js';
+
+export type Parity = 'odd' | 'even';
+
+/**
+ * The perps of one course of a run as if no opening broke it. A place `u` is the left edge of the piece that
+ * starts there, so the last entry is the end of the course plus one joint. Pieces are `u[i]` to `u[i+1] − joint`.
+ */
+export interface PerpLine {
+  u: number[];
+  joint: number;
+  /** The first or last piece belongs to the run round the corner: it only shows its end here. */
+  shownAtStart: boolean;
+  shownAtEnd: boolean;
+  /** Laid panel by panel between reveals, joints eased in each: and the opening each panel's cuts are for, −1 for none. */
+  panels?: readonly { from: number; to: number; opening: number }[];
+  /** Openings whose jambs stand off the run's own perps, so that the panels were laid to them. */
+  off?: readonly number[];
+}
+
+/** The lines of a run, one for each course of the bond's period: course n lies on line (n − 1) mod period. */
+export type RunLines = PerpLine[];
+
+export const lineOf = (lines: RunLines, course: number): PerpLine =>
+  lines[(course - 1) % lines.length] as PerpLine;
+
+export interface Ends {
+  start: EndSpec;
+  end: EndSpec;
+}
+
+/** One course's ends, and what kind of course it is. */
+export interface ClassedEnds {
+  ends: Ends;
+  course: CourseClass;
+}
+
+export interface HeadLimits {
+  least: number;
+  most: number;
+}
+
+export function headLimits(wall: SetWall): HeadLimits {
+  return {
+    least: Math.min(toMillimetres(wall.profile.head.least), wall.head),
+    most: Math.max(toMillimetres(wall.profile.head.most), wall.head),
+  };
+}
+
+/** A sawn piece thinner than this cannot be held or bedded: common practice. */
+export const THINNEST_PIECE = 25;
+
+export interface Span {
+  from: number;
+  to: number;
+}
+
+export const pieceOf = (p: Pattern, i: number): number =>
+  (i < p.lead.length ? p.lead[i] : p.cycle[(i - p.lead.length) % p.cycle.length]) ?? 0;

@@ -1,0 +1,166 @@
+import { SAME_PLACE } from '../measure/length.js';
+import type { SetOpening, SetWall } from '../setout/wall.js';
+import { linesCost } from './breaks.js';
+import type { EndSpec } from './ends.js';
+import { headLimits, lineOf, type ClassedEnds, type PerpLine, type RunLines, type Span } from './lines.js';
+import { spanLines } from './span.js';
+
+/** Where a perp meets an opening: the unit on its left ends at `at`, the one on its right begins a joint further on. */
+interface Reveal {
+  at: number;
+  openings: number[];
+}
+
+function revealsOf(wall: SetWall, openings: readonly SetOpening[]): Reveal[] {
+  const list: Reveal[] = [];
+  for (const o of openings) {
+    for (const at of [o.from, o.to - wall.head]) {
+      const same = list.find((r) => Math.abs(r.at - at) < 1);
+      if (same) same.openings.push(o.index);
+      else list.push({ at, openings: [o.index] });
+    }
+  }
+  return list.sort((a, b) => a.at - b.at);
+}
+
+/** Openings with a jamb that no perp of these lines meets within a joint's tolerance. */
+function offLines(wall: SetWall, openings: readonly SetOpening[], lines: RunLines): SetOpening[] {
+  const limits = headLimits(wall);
+  const fits = (off: number): boolean =>
+    off <= limits.most - wall.head + SAME_PLACE && -off <= wall.head - limits.least + SAME_PLACE;
+  const met = (of: (u: number, joint: number) => number): boolean =>
+    lines.some((l) => l.u.some((u) => fits(of(u, l.joint))));
+  return openings.filter((o) => !met((u, j) => o.from - (u - j)) || !met((u) => u - o.to));
+}
+
+/** How a panel's course ends at a reveal: on a whole unit, or on the half of one that stands astride it elsewhere. */
+const atReveal = (wall: SetWall, whole: boolean): EndSpec => ({
+  kind: 'own',
+  legs: whole ? null : { own: wall.half, shown: wall.half },
+});
+
+interface Panel {
+  span: Span;
+  left: Reveal | null;
+  right: Reveal | null;
+  /** Part of the wall's height it stands in: less for what is only under and over an opening. */
+  part: number;
+  /** The opening that makes its cuts. */
+  opening: number;
+}
+
+function panelsOf(
+  wall: SetWall,
+  span: Span,
+  reveals: readonly Reveal[],
+  off: readonly SetOpening[],
+): Panel[] {
+  const edges: (Reveal | null)[] = [null, ...reveals, null];
+  return edges.slice(0, -1).map((left, i): Panel => {
+    const right = edges[i + 1] ?? null;
+    const inside = off.find((o) => left?.openings.includes(o.index) && right?.openings.includes(o.index));
+    const beside = off.find((o) => left?.openings.includes(o.index) || right?.openings.includes(o.index));
+    return {
+      span: { from: left ? left.at + wall.head : span.from, to: right ? right.at : span.to },
+      left,
+      right,
+      part: inside ? Math.max(0.1, 1 - (inside.head - inside.sill) / wall.height) : 1,
+      opening: (inside ?? beside)?.index ?? -1,
+    };
+  });
+}
+
+/**
+ * The lines of a run whose openings stand off its bond, laid panel by panel so that every reveal is sound: a whole
+ * unit and a half by turns. What does not divide is eased over the panel's perps or cut in the middle of it, or under
+ * the opening. Null where the run's own lines serve, or where its openings crowd one another.
+ */
+export function panelLines(
+  wall: SetWall,
+  index: number,
+  span: Span,
+  classes: readonly ClassedEnds[],
+  base: RunLines,
+): RunLines | null {
+  if (wall.cuts !== 'panel' || wall.bond.family !== 'running' || wall.bond.step !== 1 / 2) return null;
+  const openings = wall.openings.filter((o) => o.run === index);
+  const off = offLines(wall, openings, base);
+  if (off.length === 0) return null;
+  const reveals = revealsOf(wall, openings);
+  const module = wall.unitLength + wall.head;
+  const panels = panelsOf(wall, span, reveals, off);
+  if (panels.some((p) => p.span.to - p.span.from < module)) return null;
+  const laid = (panel: Panel, left: boolean, right: boolean): RunLines =>
+    spanLines(
+      wall,
+      panel.span,
+      classes.map(({ ends, course }, i) => ({
+        course,
+        ends: {
+          start: panel.left ? atReveal(wall, left === (i % 2 === 0)) : ends.start,
+          end: panel.right ? atReveal(wall, right === (i % 2 === 0)) : ends.end,
+        },
+      })),
+      wall.head,
+      (panel.span.from + panel.span.to) / 2,
+    );
+  // Reveal by reveal, the cheapest way to come to it with the odd courses whole there, or the even ones.
+  let ways: { cost: number; wholeOnOdd: boolean; lines: RunLines[]; states: boolean[] }[] = [
+    { cost: 0, wholeOnOdd: true, lines: [], states: [] },
+  ];
+  for (const panel of panels) {
+    const states = panel.right ? [true, false] : [true];
+    ways = states.map((right) =>
+      ways
+        .map((way) => {
+          const lines = laid(panel, way.wholeOnOdd, right);
+          return {
+            cost: way.cost + panel.part * linesCost(wall, lines, panel.span),
+            wholeOnOdd: right,
+            lines: [...way.lines, lines],
+            states: panel.right ? [...way.states, right] : way.states,
+          };
+        })
+        .reduce((best, way) => (way.cost < best.cost - 1e-9 ? way : best)),
+    );
+  }
+  const best = ways.reduce((a, b) => (b.cost < a.cost - 1e-9 ? b : a));
+  return classes.map((_, i) => ({
+    ...joinedPanels(wall, panels, best.lines, best.states, i),
+    off: off.map((o) => o.index),
+  }));
+}
+
+/** The lines of the panels as one: at a reveal where the unit stands astride, its two halves are one unit. */
+function joinedPanels(
+  wall: SetWall,
+  panels: readonly Panel[],
+  lines: readonly RunLines[],
+  wholeOnOdd: readonly boolean[],
+  parity: number,
+): PerpLine {
+  const u: number[] = [];
+  panels.forEach((_, k) => {
+    const own = lineOf(lines[k] as RunLines, parity + 1).u;
+    const astride = k > 0 && wholeOnOdd[k - 1] !== (parity % 2 === 0);
+    const merged = (own[1] ?? 0) - (u.at(-1) ?? 0);
+    const fits = merged <= wall.unitLength + 2 * wall.head;
+    u.push(
+      ...(k < panels.length - 1
+        ? own.slice(astride && fits ? 1 : 0, -1)
+        : own.slice(astride && fits ? 1 : 0)),
+    );
+  });
+  const [first, last] = [
+    lineOf(lines[0] as RunLines, parity + 1),
+    lineOf(lines.at(-1) as RunLines, parity + 1),
+  ];
+  u[u.length - 1] = (last.u.at(-1) ?? 0) - last.joint + wall.head;
+  return {
+    u,
+    joint: wall.head,
+    shownAtStart: first.shownAtStart,
+    shownAtEnd: last.shownAtEnd,
+    panels: panels.map((p) => ({ ...p.span, opening: p.opening })),
+  };
+}
