@@ -10,6 +10,8 @@ import { sayMm } from '../measure/format.js';
 import type { SetWall } from '../setout/wall.js';
 import type { Candidate, Choice, Finding, FindingCode, Fix } from './finding.js';
 import type { Issue, Try } from './issue.js';
+import { breaksLock } from './lock.js';
+import { togetherCandidate } from './together.js';
 import { issuesOf, workWall, type WallWork } from './work.js';
 
 /** Fixes shown for one finding: enough to choose from, few enough to read. */
@@ -69,13 +71,14 @@ function proved(
   one: Issue,
   faults: number,
   choices: Try[],
+  allowed: (edit: EditStep[]) => boolean,
 ): Fix[] {
   const fixes: Fix[] = [];
   const seen = new Set<string>();
   for (const [i, t] of [...choices, ...one.tries()].entries()) {
     if (i >= choices.length && fixes.length >= MOST_FIXES) break;
     const key = JSON.stringify(t.edit);
-    if (seen.has(key)) continue;
+    if (seen.has(key) || !allowed(t.edit)) continue;
     seen.add(key);
     const issues = attempt(t.edit)?.issues();
     if (!issues) continue;
@@ -187,7 +190,13 @@ export function adviseWall(
 ): { findings: Finding[]; choices: Choice[] } {
   const gauge = gaugeCandidates(work.wall, work.gauge);
   const attempt = trials(job, index);
-  const weighed: Weighed[] = [...bondCandidates(job, index, work, attempt), ...moveCandidates(work, attempt)];
+  const locked = job.walls[index]?.build.locked ?? [];
+  const together = togetherCandidate(job, index, (edit) => edited(job, edit));
+  const weighed: Weighed[] = [
+    ...bondCandidates(job, index, work, attempt),
+    ...moveCandidates(work, attempt),
+    ...(together ? [together] : []),
+  ];
   const bond = weighed
     .map((c, i) => ({ c, i }))
     .sort(
@@ -205,7 +214,11 @@ export function adviseWall(
     const choices = (stage === 'gauge' ? gauge : stage === 'bond' ? bond : [])
       .filter((c) => c.edit.length > 0)
       .map((c) => ({ says: c.name, edit: c.edit }));
-    return { ...rest, fixes: proved(job, index, attempt, one, faults, choices) };
+    const fixes = proved(job, index, attempt, one, faults, choices, (edit) => !breaksLock(locked, edit));
+    return { ...rest, fixes };
   });
-  return { findings, choices: [...ranked(gauge), ...ranked(bond)] };
+  // What is locked stands alone: the rest is not proposed.
+  const offered = (list: Candidate[]): Choice[] =>
+    ranked(list.filter((c) => c.edit.length === 0 || !breaksLock(locked, c.edit)));
+  return { findings, choices: [...offered(gauge), ...offered(bond)] };
 }

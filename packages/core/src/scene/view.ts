@@ -5,7 +5,7 @@ import type { SiteLevels } from '../setout/site.js';
 import type { Survey } from '../setout/survey.js';
 import { leastJointFor, type Sampled } from '../setout/samples.js';
 import type { SetHeight, SetStep, SetTop, SetWall } from '../setout/wall.js';
-import type { BondId } from '../job/types.js';
+import type { BondId, CutsAt, Locked } from '../job/types.js';
 import { closersMatter } from '../bond/ways.js';
 import type { Show } from '../measure/format.js';
 import { KINDS, type Kind } from '../bond/kinds.js';
@@ -95,6 +95,8 @@ export interface SheetView {
     corners: 'in-turn' | 'in-pairs';
     /** Up to here ground, a skirting or a finish hides the face, mm; Infinity when all of it is. */
     hiddenTo: number;
+    cuts: CutsAt;
+    locked: readonly Locked[];
   };
   survey: Survey;
   /** Spot levels of this run on the footing as poured, in the document's order. */
@@ -250,6 +252,8 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       freeStart: runEnds(wall)[0]?.start.other === null,
       corners: cornersTaken(wall),
       hiddenTo: wall.hiddenTo,
+      cuts: wall.cuts,
+      locked: wall.locked,
     },
     survey: p.survey,
     poured: wall.poured.filter((s) => s.run === run),

@@ -8,6 +8,7 @@ import {
   type CutsAt,
   type Gauge,
   type JobDocument,
+  type Locked,
   type PieceChange,
   type Samples,
   type Top,
@@ -151,6 +152,7 @@ export interface SetWall {
   goesIn: GoesIn | null;
   /** Where units are cut when a stretch does not divide. */
   cuts: CutsAt;
+  locked: readonly Locked[];
   /** Level of the base above the job's datum, mm. */
   base: number;
   footing: Strip | null;
@@ -331,6 +333,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     branches: branchesOf(job, wall),
     goesIn: goesInto(job, wall, laid.unitLength),
     cuts: wall.build.cuts ?? cutsFor(wall, unit),
+    locked: wall.build.locked ?? [],
     heights: (wall.heights ?? []).map((h, i) => ({
       id: h.id,
       name: h.name ?? h.id,

@@ -1,0 +1,49 @@
+import { setAt, type EditStep } from '../job/edit.js';
+import type { JobDocument, Locked } from '../job/types.js';
+import { cornersTaken } from '../bond/ends.js';
+import type { WallWork } from './work.js';
+
+/** Keys of the wall that a locked stage keeps as they are. */
+const KEPT: Record<Locked, RegExp> = {
+  gauge: /^\/walls\/\d+\/(height|build\/(gauge|bed))(\/|$)/,
+  bond: /^\/walls\/\d+\/(meets\/on|build\/(bond|wythes|start|corners|closers|cuts))(\/|$)/,
+};
+
+/** Whether an edit would change what is locked. */
+export const breaksLock = (locked: readonly Locked[], edit: readonly EditStep[]): boolean =>
+  locked.some((stage) => edit.some((step) => KEPT[stage].test(step.path)));
+
+/**
+ * Locks a stage's choice, or lets it go. A lock writes down what the plan does now where the file is silent, so that
+ * no later edit changes it by default.
+ */
+export function lockEdit(job: JobDocument, index: number, work: WallWork, stage: Locked): EditStep[] {
+  const build = job.walls[index]?.build;
+  if (!build) return [];
+  const path = `/walls/${index}/build`;
+  const locked = build.locked ?? [];
+  if (locked.includes(stage)) {
+    const left = locked.filter((s) => s !== stage);
+    return [
+      left.length > 0
+        ? { op: 'replace', path: `${path}/locked`, value: left }
+        : { op: 'remove', path: `${path}/locked` },
+    ];
+  }
+  const { wall, gauge } = work;
+  const said: [string, unknown, unknown][] =
+    stage === 'gauge'
+      ? [['gauge', build.gauge, { courses: gauge.count }]]
+      : [
+          ['start', build.start, wall.start],
+          ['corners', build.corners, cornersTaken(wall)],
+          ['closers', build.closers, wall.closers],
+          ['cuts', build.cuts, wall.cuts],
+        ];
+  return [
+    ...said
+      .filter(([, now]) => now === undefined)
+      .map(([key, , value]): EditStep => ({ op: 'add', path: `${path}/${key}`, value })),
+    setAt(job, `${path}/locked`, [...locked, stage]),
+  ];
+}
