@@ -37,6 +37,23 @@ test('the dry-lay tape printed and read back: running marks by multiplication', 
   await mason.get(`/api/jobs/${kept.id}/tape.pdf?wall=n&run=x`).expect(400);
 });
 
+test('a footing that steps prints a pole for the higher corner too, with the old work carried over', async () => {
+  const wall = job('Stepped', {
+    steps: [{ id: 'S', run: 0, from: 3600, to: 7000, up: 2 }],
+    old: { height: "4'", courses: 6 },
+  });
+  const stepped = await addedJob(mason, wall);
+  const answer = await mason
+    .get(`/api/jobs/${stepped.id}/pole.pdf?wall=n&show=mm`)
+    .responseType('blob')
+    .expect(200);
+  const text = await readPdf(answer.body as Buffer);
+  expect(text).toContain('a pole for each corner');
+  expect(text).toMatch(/from\s+course 3/);
+  // Six old courses in 4 ft: 203.2 mm each, so every mark lies level with an old one.
+  expect(text).toContain('level with old 6');
+});
+
 test.each([
   ['no wall named', '', 400],
   ['a wall that is not there', 'wall=west', 404],

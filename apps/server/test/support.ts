@@ -59,7 +59,7 @@ export async function newcomer(server: TestServer, yard = 'Crew'): Promise<Agent
   return agent;
 }
 
-export const job = (name = 'Boat store'): Record<string, unknown> => ({
+export const job = (name = 'Boat store', wall: object = {}): Record<string, unknown> => ({
   format: 'even-tally/job',
   version: 1,
   name,
@@ -72,6 +72,7 @@ export const job = (name = 'Boat store'): Record<string, unknown> => ({
       line: [{ run: "24'" }],
       height: '8\' 8"',
       build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' },
+      ...wall,
     },
   ],
 });

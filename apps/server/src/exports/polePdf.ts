@@ -22,7 +22,7 @@ function columns(left: number): Column[] {
   ];
 }
 
-function heading(doc: Paper, sheet: PoleSheet): number {
+function heading(doc: Paper, sheet: PoleSheet, show: Show): number {
   doc.font('bold').fontSize(18).text(sheet.title, MARGIN, MARGIN);
   doc.font('plain').fontSize(10).text(sheet.sub).moveDown(0.3);
   doc.text(
@@ -34,6 +34,19 @@ function heading(doc: Paper, sheet: PoleSheet): number {
       .font('bold')
       .text(`Not on any course: ${sheet.missed.join('; ')}.`)
       .font('plain');
+  if (sheet.stands.length > 0)
+    doc.text(
+      `The footing steps, so a pole for each corner: ${sheet.stands
+        .map(
+          (s) =>
+            `${s.where}: ${s.up === 0 ? 'from the base' : `from course ${s.up + 1}, its foot ${sayMm(s.level, show)} up`}`,
+        )
+        .join('; ')}.`,
+    );
+  if (sheet.oldPitch !== null)
+    doc.text(
+      `Carried over from the old work: ${sayMm(sheet.oldPitch, show)} a course, drawn broken on the pole.`,
+    );
   return doc.y + 10;
 }
 
@@ -65,6 +78,15 @@ function strip(doc: Paper, rows: PoleSheet['rows'], top: number, bottom: number)
         .lineWidth(2)
         .stroke()
         .lineWidth(1);
+    if (r.old && r.old.top > base && r.old.top <= last.top) {
+      const old = y(r.old.top);
+      doc
+        .moveTo(MARGIN + 11, old)
+        .lineTo(MARGIN + 32, old)
+        .dash(2, { space: 2 })
+        .stroke()
+        .undash();
+    }
     const high = (r.bed + r.unit) * scale;
     if (high >= 9)
       doc
@@ -74,9 +96,17 @@ function strip(doc: Paper, rows: PoleSheet['rows'], top: number, bottom: number)
   doc.fontSize(10);
 }
 
+/** How a mark stands to the old work's nearest course. */
+function oldNote(r: PoleSheet['rows'][number], show: Show): string {
+  if (!r.old) return '';
+  const by = Math.abs(r.old.above);
+  const off = by < 0.5 ? 'level with' : `${sayMm(by, show)} ${r.old.above > 0 ? 'above' : 'below'}`;
+  return `${off} old ${r.old.course}`;
+}
+
 /** Heights lowest at the foot of the page, as they stand on the pole. */
 function tablePages(doc: Paper, sheet: PoleSheet, show: Show): void {
-  let top = heading(doc, sheet);
+  let top = heading(doc, sheet, show);
   const foot = doc.page.height - MARGIN - 34;
   const cols = columns(MARGIN + 44);
   let rest = sheet.rows;
@@ -94,7 +124,7 @@ function tablePages(doc: Paper, sheet: PoleSheet, show: Show): void {
         showMm(r.bed, show, 64),
         showMm(r.top, show, 64),
         r.top.toFixed(2),
-        `${r.fixed}${kind}`,
+        `${[r.fixed, oldNote(r, show)].filter(Boolean).join('; ')}${kind}`,
       ];
       cols.forEach((c, k) =>
         doc.text(cells[k] ?? '', c.x, y, { width: c.width, height: ROW - 3, align: c.align, ellipsis: true }),
@@ -162,6 +192,20 @@ function template(doc: Paper, sheet: PoleSheet, show: Show): void {
 export function polePdf(sheet: PoleSheet, show: Show): Promise<Buffer> {
   const doc = newPaper(sheet.title, show);
   tablePages(doc, sheet, show);
+  for (const level of new Set(sheet.stands.map((s) => s.up).filter((up) => up > 0))) {
+    const at = sheet.stands.filter((s) => s.up === level);
+    doc.addPage();
+    tablePages(
+      doc,
+      {
+        ...sheet,
+        title: `${sheet.title}: ${at.map((s) => s.where).join(' and ')}`,
+        rows: sheet.rows.filter((r) => r.course > level),
+        stands: [],
+      },
+      show,
+    );
+  }
   template(doc, sheet, show);
   return bytesOf(doc);
 }

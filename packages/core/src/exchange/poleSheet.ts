@@ -13,6 +13,15 @@ export interface PoleRow {
   /** What lands on this mark, in words. */
   fixed: string;
   kind: 'whole' | 'half-high' | 'sawn';
+  /** The old work's course line nearest this mark: its number, height, and how far the mark stands above it. */
+  old: { course: number; top: number; above: number } | null;
+}
+
+/** Where a pole stands on a footing that steps: `up` courses are left off its foot. */
+export interface PoleStand {
+  where: string;
+  up: number;
+  level: number;
 }
 
 /** What the pole says when it is printed: the marks, and the fixed heights that no course meets. */
@@ -23,6 +32,10 @@ export interface PoleSheet {
   missed: string[];
   /** How far apart nails stand where the gauge does not change: "1 to 12: 75 mm". */
   spacing: string[];
+  /** A pole for each corner whose footing stands above the base, and the corners that stand on it; none where none does. */
+  stands: PoleStand[];
+  /** The old work's gauge, where it was measured: height of one of its courses, mm. */
+  oldPitch: number | null;
   caution: string;
 }
 
@@ -40,9 +53,32 @@ function spacings(rows: readonly PoleRow[], show: Show): string[] {
   });
 }
 
+const nearestOld = (top: number, pitch: number): PoleRow['old'] => {
+  const course = Math.max(1, Math.round(top / pitch));
+  return { course, top: course * pitch, above: top - course * pitch };
+};
+
+/** Every end of every run, with the level its footing stands at: only asked where the footing steps. */
+function standsOf({ wall, gauge }: Pick<WallWork, 'wall' | 'gauge'>): PoleStand[] {
+  if (wall.steps.length === 0) return [];
+  const upAt = (run: number, x: number): number =>
+    Math.max(0, ...wall.steps.filter((s) => s.run === run && x >= s.from && x <= s.to).map((s) => s.up));
+  return wall.runs.flatMap((run, i) =>
+    (['start', 'end'] as const).map((end) => {
+      const up = upAt(i, end === 'start' ? 0 : run.length);
+      return { where: `${run.name}, ${end}`, up, level: up === 0 ? 0 : (gauge.courses[up - 1]?.top ?? 0) };
+    }),
+  );
+}
+
 /** The story pole for one wall, lowest course first, every mark measured from the base and never stepped. */
-export function poleSheet(job: string, work: Pick<WallWork, 'wall' | 'gauge'>, show: Show): PoleSheet {
+export function poleSheet(
+  job: string,
+  work: Pick<WallWork, 'wall' | 'gauge'> & Partial<Pick<WallWork, 'survey'>>,
+  show: Show,
+): PoleSheet {
   const { wall, gauge } = work;
+  const oldPitch = work.survey?.oldPitch ?? null;
   const fixed = fixedHeights(wall);
   const met = new Set<string>();
   const rows = gauge.courses.map((c): PoleRow => {
@@ -55,6 +91,7 @@ export function poleSheet(job: string, work: Pick<WallWork, 'wall' | 'gauge'>, s
       top: c.top,
       fixed: here.flatMap((f) => f.names).join(', '),
       kind: c.kind,
+      old: oldPitch === null ? null : nearestOld(c.top, oldPitch),
     };
   });
   return {
@@ -65,6 +102,8 @@ export function poleSheet(job: string, work: Pick<WallWork, 'wall' | 'gauge'>, s
       .filter((f) => f.names.some((n) => !met.has(n)))
       .map((f) => `${f.names.filter((n) => !met.has(n)).join(', ')} at ${sayMm(f.at, show)}`),
     spacing: spacings(rows, show),
+    stands: standsOf(work),
+    oldPitch,
     caution: CAUTION,
   };
 }
@@ -72,7 +111,16 @@ export function poleSheet(job: string, work: Pick<WallWork, 'wall' | 'gauge'>, s
 /** The pole as rows for a CSV file: what is shown, and the mark in millimetres to a hundredth. */
 export function poleRows(sheet: PoleSheet, show: Show): (string | number)[][] {
   return [
-    ['course', 'bed', 'unit height', 'top from the base', 'top, mm', 'course of', 'fixed height'],
+    [
+      'course',
+      'bed',
+      'unit height',
+      'top from the base',
+      'top, mm',
+      'course of',
+      'fixed height',
+      ...(sheet.oldPitch === null ? [] : ['old course', 'old, mm', 'above the old, mm']),
+    ],
     ...sheet.rows.map((r) => [
       r.course,
       showMm(r.bed, show, 64),
@@ -81,6 +129,18 @@ export function poleRows(sheet: PoleSheet, show: Show): (string | number)[][] {
       Math.round(r.top * 100) / 100,
       r.kind,
       r.fixed,
+      ...(r.old
+        ? [r.old.course, Math.round(r.old.top * 100) / 100, Math.round(r.old.above * 100) / 100]
+        : []),
+    ]),
+    ...sheet.stands.map((s) => [
+      `stands at ${s.where}`,
+      '',
+      '',
+      '',
+      Math.round(s.level * 100) / 100,
+      `first course ${s.up + 1}`,
+      '',
     ]),
   ];
 }

@@ -1,7 +1,5 @@
 import { setAt, type EditStep } from '../job/edit.js';
-import type { JobDocument, Locked } from '../job/types.js';
-import { cornersTaken } from '../bond/ends.js';
-import type { WallWork } from './work.js';
+import type { Build, JobDocument, Locked } from '../job/types.js';
 
 /** Keys of the wall that a locked stage keeps as they are. */
 const KEPT: Record<Locked, RegExp> = {
@@ -13,11 +11,16 @@ const KEPT: Record<Locked, RegExp> = {
 export const breaksLock = (locked: readonly Locked[], edit: readonly EditStep[]): boolean =>
   locked.some((stage) => edit.some((step) => KEPT[stage].test(step.path)));
 
+/** What the plan does now, whether or not the file says so. */
+export type AsItStands = Required<Pick<Build, 'start' | 'corners' | 'closers' | 'cuts'>> & {
+  courses: number;
+};
+
 /**
  * Locks a stage's choice, or lets it go. A lock writes down what the plan does now where the file is silent, so that
  * no later edit changes it by default.
  */
-export function lockEdit(job: JobDocument, index: number, work: WallWork, stage: Locked): EditStep[] {
+export function lockEdit(job: JobDocument, index: number, now: AsItStands, stage: Locked): EditStep[] {
   const build = job.walls[index]?.build;
   if (!build) return [];
   const path = `/walls/${index}/build`;
@@ -30,19 +33,18 @@ export function lockEdit(job: JobDocument, index: number, work: WallWork, stage:
         : { op: 'remove', path: `${path}/locked` },
     ];
   }
-  const { wall, gauge } = work;
   const said: [string, unknown, unknown][] =
     stage === 'gauge'
-      ? [['gauge', build.gauge, { courses: gauge.count }]]
+      ? [['gauge', build.gauge, { courses: now.courses }]]
       : [
-          ['start', build.start, wall.start],
-          ['corners', build.corners, cornersTaken(wall)],
-          ['closers', build.closers, wall.closers],
-          ['cuts', build.cuts, wall.cuts],
+          ['start', build.start, now.start],
+          ['corners', build.corners, now.corners],
+          ['closers', build.closers, now.closers],
+          ['cuts', build.cuts, now.cuts],
         ];
   return [
     ...said
-      .filter(([, now]) => now === undefined)
+      .filter(([, stated]) => stated === undefined)
       .map(([key, , value]): EditStep => ({ op: 'add', path: `${path}/${key}`, value })),
     setAt(job, `${path}/locked`, [...locked, stage]),
   ];

@@ -2,7 +2,7 @@ import { applyEdit } from '../job/edit.js';
 import type { JobDocument, Wall } from '../job/types.js';
 import { bondCost } from '../bond/cost.js';
 import { documentOf, soundJob, straight } from '../testing/jobs.js';
-import { lockEdit } from './lock.js';
+import { lockEdit, type AsItStands } from './lock.js';
 import { plan, type WallPlan } from './plan.js';
 import { bondedTogether } from './together.js';
 import { workWall } from './work.js';
@@ -73,8 +73,12 @@ describe('a lock', () => {
       openings: [{ at: 950, width: 900, sill: 0, head: 450 }],
     }),
   );
+  const standing = (document: JobDocument): AsItStands => {
+    const { wall, gauge } = workWall(document, 0);
+    return { ...wall, courses: gauge.count };
+  };
   const locked = (stage: 'gauge' | 'bond'): JobDocument => {
-    const after = applyEdit(job, lockEdit(job, 0, workWall(job, 0), stage));
+    const after = applyEdit(job, lockEdit(job, 0, standing(job), stage));
     if (!after.ok) throw new Error('not applied');
     return after.value as JobDocument;
   };
@@ -99,7 +103,7 @@ describe('a lock', () => {
 
   test('is let go again, and what it wrote stays', () => {
     const one = locked('bond');
-    const after = applyEdit(one, lockEdit(one, 0, workWall(one, 0), 'bond'));
+    const after = applyEdit(one, lockEdit(one, 0, standing(one), 'bond'));
     expect(after.ok && (after.value as JobDocument).walls[0]?.build.locked).toBeUndefined();
     expect(after.ok && (after.value as JobDocument).walls[0]?.build.start).toBe('whole');
   });

@@ -8,7 +8,7 @@ import type { JobDocument } from '../job/types.js';
 import { groundIssues } from '../setout/groundIssues.js';
 import { teeIssues } from '../bond/teeIssues.js';
 import { siteLevels, type SiteLevels } from '../setout/site.js';
-import { surveyOf, type Survey } from '../setout/survey.js';
+import { surveyOf, type FirstLaid, type Survey } from '../setout/survey.js';
 import { setOutIssues } from '../setout/issues.js';
 import { setOutWall, type SetWall } from '../setout/wall.js';
 import { issue, type Issue } from './issue.js';
@@ -21,18 +21,34 @@ export interface WallWork {
   site: SiteLevels;
 }
 
+/** The units of a run that stand on its footing: course one, and the first course over each step. */
+function firstLaid(
+  wall: SetWall,
+  gauge: GaugeSolution,
+  runs: readonly BondedRun[],
+  run: number,
+): FirstLaid[] {
+  const rows = runs.find((r) => r.index === run)?.rows;
+  const on = (up: number, from: number, to: number): FirstLaid[] =>
+    (rows?.[up]?.pieces ?? [])
+      .filter((p) => p.from >= from - 1 && p.to <= to + 1)
+      .map((p) => ({ from: p.from, to: p.to, rise: up === 0 ? 0 : (gauge.courses[up - 1]?.top ?? 0) }));
+  const steps = wall.steps.filter((s) => s.run === run);
+  return [...on(0, -Infinity, Infinity), ...steps.flatMap((s) => on(s.up, s.from, s.to))].sort(
+    (a, b) => a.from - b.from,
+  );
+}
+
 /** Set out, gauge and bond of one wall, without what it says about itself. */
 export function workWall(job: JobDocument, index: number): WallWork {
   const wall = setOutWall(job, index);
   const gauge = solveGauge(wall);
   const runs = bondWall(wall, gauge.courses, gauge.count);
-  const firstCourse = (run: number): { from: number; to: number }[] =>
-    runs.find((r) => r.index === run)?.rows[0]?.pieces ?? [];
   return {
     wall,
     gauge,
     runs,
-    survey: surveyOf(job, wall, firstCourse),
+    survey: surveyOf(job, wall, (run) => firstLaid(wall, gauge, runs, run)),
     site: siteLevels(job, wall.unitHeight + wall.bed),
   };
 }

@@ -4,12 +4,13 @@ import type { Spot } from '../setout/poured.js';
 import type { SiteLevels } from '../setout/site.js';
 import type { Survey } from '../setout/survey.js';
 import { leastJointFor, type Sampled } from '../setout/samples.js';
-import type { SetHeight, SetStep, SetTop, SetWall } from '../setout/wall.js';
+import type { SetChange, SetHeight, SetPier, SetStep, SetTop, SetVents, SetWall } from '../setout/wall.js';
 import type { BondId, CutsAt, Locked } from '../job/types.js';
 import { closersMatter } from '../bond/ways.js';
 import type { Show } from '../measure/format.js';
 import { KINDS, type Kind } from '../bond/kinds.js';
 import { cornersTaken, runEnds } from '../bond/ends.js';
+import { narrowPiers, type NarrowPier } from '../bond/narrow.js';
 import { jambPlaces } from '../bond/snap.js';
 import { bedLimits } from '../gauge/courses.js';
 import type { Choice } from '../plan/finding.js';
@@ -107,6 +108,10 @@ export interface SheetView {
   heights: SetHeight[];
   tops: SetTop[];
   steps: SetStep[];
+  vents: SetVents[];
+  piers: SetPier[];
+  changes: SetChange[];
+  narrow: NarrowPier[];
   /** Pieces of this run sawn to a top, for the cut list. */
   raked: RakedCut[];
   samples: SampleView[];
@@ -133,6 +138,8 @@ export interface SheetView {
     head: number;
     must: boolean;
     tolerance: number;
+    soldiers: boolean;
+    symmetric: boolean;
   }[];
   /** Where jambs stand on the bond, for a drag to settle on. */
   jambs: number[];
@@ -262,6 +269,10 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
     heights: wall.heights,
     tops: wall.tops.filter((t) => t.run === run),
     steps: wall.steps.filter((s) => s.run === run),
+    vents: wall.vents.filter((v) => v.run === run),
+    piers: wall.piers.filter((v) => v.run === run),
+    changes: wall.changes.filter((c) => c.run === run),
+    narrow: bonded ? narrowPiers(wall, p.gauge, bonded) : [],
     raked: bonded ? rakedCuts(p.gauge, bonded) : [],
     samples: sampleViews(wall),
     runs: wall.runs.map((r, index) => ({
@@ -276,18 +287,22 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       heading: wall.line.runs[index]?.heading ?? 0,
     })),
     run,
-    openings: wall.openings.map(({ id, name, index, run: r, from, to, sill, head, must, tolerance }) => ({
-      id,
-      name,
-      index,
-      run: r,
-      from,
-      to,
-      sill,
-      head,
-      must,
-      tolerance,
-    })),
+    openings: wall.openings.map(
+      ({ id, name, index, run: r, from, to, sill, head, must, tolerance, soldiers, symmetric }) => ({
+        id,
+        name,
+        index,
+        run: r,
+        from,
+        to,
+        sill,
+        head,
+        must,
+        tolerance,
+        soldiers,
+        symmetric,
+      }),
+    ),
     jambs: bonded ? jambPlaces(bonded).left : [],
     courses: courseLines(p, run),
     marks: poleMarks(p),

@@ -16,6 +16,8 @@ export interface Survey {
   /** Legs and hypotenuse that fit the first two runs, mm. */
   threeFourFive: [number, number, number] | null;
   drifts: Drift[];
+  /** Height of one course of the old work, bed and all, mm, where it was measured. */
+  oldPitch: number | null;
   lean: SaidLean | null;
   fade: FadePlan | null;
   /** Why it is not for a mason to decide, each a sentence. */
@@ -24,12 +26,39 @@ export interface Survey {
 
 const mm = (s: Stated): number => toMillimetres(stated(s));
 
-/** `firstCourse` gives the units of course one of a run, as the bond laid them. */
-export function surveyOf(
-  job: JobDocument,
+/** Units laid first on the footing, and how far above the base it stands there: more than nothing on a step. */
+export interface FirstLaid {
+  from: number;
+  to: number;
+  rise: number;
+}
+
+/** Steps apart: each is judged by the spots shot on it. */
+function bedsOf(
   wall: SetWall,
-  firstCourse: (run: number) => { from: number; to: number }[],
-): Survey {
+  run: number,
+  laid: readonly FirstLaid[],
+  limits: { least: number; most: number },
+): PouredUnit[] {
+  const spots = wall.poured.filter((s) => s.run === run);
+  const rises = [...new Set(laid.map((u) => u.rise))];
+  const riseAt = (x: number): number =>
+    laid.reduce(
+      (near, u) => {
+        const by = Math.max(0, u.from - x, x - u.to);
+        return by < near.by ? { by, rise: u.rise } : near;
+      },
+      { by: Infinity, rise: 0 },
+    ).rise;
+  return rises.flatMap((rise) => {
+    const own = spots.filter((s) => riseAt(s.at) === rise).map((s) => ({ ...s, level: s.level - rise }));
+    const units = laid.filter((u) => u.rise === rise);
+    return own.length > 0 ? pouredBeds(units, own, wall.bed, limits) : [];
+  });
+}
+
+/** `firstLaid` gives the units that stand on a run's footing, as the bond laid them. */
+export function surveyOf(job: JobDocument, wall: SetWall, firstLaid: (run: number) => FirstLaid[]): Survey {
   const document = job.walls[wall.index];
   const { firstBed } = wall.profile;
   const limits = {
@@ -66,17 +95,13 @@ export function surveyOf(
   return {
     poured: runs.map((run) => ({
       run,
-      units: pouredBeds(
-        firstCourse(run),
-        wall.poured.filter((s) => s.run === run),
-        wall.bed,
-        limits,
-      ),
+      units: bedsOf(wall, run, firstLaid(run), limits),
     })),
     simulated: runs.filter((run) => (document?.poured ?? []).some((s) => s.run === run && s.simulated)),
     square: taped && first > 0 && second > 0 ? checkSquare({ ab, bc, cd, da, ac, bd }, first, second) : null,
     threeFourFive:
       first > 0 && second > 0 ? threeFourFive(first, second, wall.show === 'mm' ? 100 : 304.8) : null,
+    oldPitch: old.height !== undefined && old.courses !== undefined ? mm(old.height) / old.courses : null,
     drifts:
       old.height !== undefined && old.courses !== undefined
         ? drifts({ height: mm(old.height), courses: old.courses }, wall.unitHeight, wall.bed, courses)
