@@ -5,6 +5,7 @@ import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'rea
 import { drag, drop, edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
 import { openingEdit, type Part, type SheetOpening } from './openingEdits';
+import { pieceIn } from './chosenPiece';
 import { paintElevation } from './paint';
 import type { Layout } from './layout';
 
@@ -168,6 +169,26 @@ function lettersOf({
   return placed;
 }
 
+/** The unit that was pressed, ringed in ink. */
+function ChosenUnit({ view, layout }: Props): ReactNode {
+  const at = useViewing((s) => s.piece);
+  const course = useViewing((s) => s.course);
+  const piece = at === null ? null : pieceIn(view, course, at);
+  if (!piece) return null;
+  return (
+    <rect
+      x={layout.left + piece.from * layout.scale}
+      y={layout.base - piece.top * layout.scale}
+      width={(piece.to - piece.from) * layout.scale}
+      height={(piece.top - piece.bottom) * layout.scale}
+      fill="none"
+      stroke="#22272b"
+      strokeWidth="3"
+      pointerEvents="none"
+    />
+  );
+}
+
 /** The face of the wall: units on canvas, everything that can be touched over it. */
 export const Elevation = memo(DrawnElevation);
 
@@ -199,7 +220,8 @@ function DrawnElevation(props: Props): ReactNode {
           const box = e.currentTarget.getBoundingClientRect();
           const mm = (layout.base - (e.clientY - box.top)) / layout.scale;
           const hit = view.courses.find((c) => mm >= c.bottom && mm < c.top);
-          if (hit) look({ course: hit.number });
+          const along = (e.clientX - box.left - layout.left) / layout.scale;
+          if (hit) look({ course: hit.number, piece: pieceIn(view, hit.number, along) ? along : null });
         }}
       >
         {view.elevation.shapes.map((s, i) =>
@@ -251,6 +273,7 @@ function DrawnElevation(props: Props): ReactNode {
             </text>
           </g>
         )}
+        <ChosenUnit {...props} />
         {view.elevation.shapes.map((s, i) =>
           s.type === 'line' && s.role === 'bad-joint' ? (
             <line

@@ -165,7 +165,7 @@ export function Sheet(): ReactNode {
   const show: Show = chosen ?? job?.show ?? 'ft-in';
   const run = Math.max(0, Number(runText) || 0);
   const { view, planner, failure } = usePlan(job, wall, run, show);
-  useEffect(() => look({ course: 1, letter: null, opening: null, figure: null }), [wallId, run]);
+  useEffect(() => look({ course: 1, letter: null, opening: null, figure: null, piece: null }), [wallId, run]);
   const base = `/jobs/${jobId}/${encodeURIComponent(wallId)}`;
   const stem = `${base}/${run}`;
   const runs = view?.runs.length ?? 1;

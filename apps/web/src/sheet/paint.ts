@@ -85,6 +85,7 @@ function paintPieces(
 interface Painted {
   pieces: PieceColumns;
   placing: string;
+  outline: string;
 }
 const painted = new WeakMap<HTMLCanvasElement, Painted>();
 
@@ -136,10 +137,12 @@ function changedStrips(was: PieceColumns, now: PieceColumns): Strip[] | null {
 function repaintStrips(
   g: CanvasRenderingContext2D,
   was: PieceColumns,
-  now: PieceColumns,
+  scene: Scene,
   at: Placing,
   lite: boolean,
 ): boolean {
+  const now = scene.pieces;
+  if (!now) return false;
   const strips = changedStrips(was, now);
   if (!strips) return false;
   if (strips.reduce((sum, s) => sum + s.end - s.first, 0) > now.count * 0.6) return false;
@@ -153,6 +156,7 @@ function repaintStrips(
     g.clip();
     g.clearRect(0, top - 1, at.width, foot - top + 2);
     paintPieces(g, now, at, lite, s.first, s.end);
+    paintOutline(g, scene, at);
     g.restore();
   }
   return true;
@@ -166,8 +170,8 @@ export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Plac
   const before = painted.get(canvas);
   if (before?.placing === placing && scene.pieces) {
     const g = canvas.getContext('2d');
-    if (g && repaintStrips(g, before.pieces, scene.pieces, at, lite)) {
-      painted.set(canvas, { pieces: scene.pieces, placing });
+    if (g && before.outline === outlineKey(scene) && repaintStrips(g, before.pieces, scene, at, lite)) {
+      painted.set(canvas, { pieces: scene.pieces, placing, outline: outlineKey(scene) });
       return;
     }
   }
@@ -176,7 +180,38 @@ export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Plac
   paintGround(g, scene, at);
   if (!scene.pieces) return;
   paintPieces(g, scene.pieces, at, lite);
-  painted.set(canvas, { pieces: scene.pieces, placing });
+  paintOutline(g, scene, at);
+  painted.set(canvas, { pieces: scene.pieces, placing, outline: outlineKey(scene) });
+}
+
+const outlineKey = (scene: Scene): string =>
+  JSON.stringify(scene.shapes.filter((s) => s.role === 'sky' || s.role === 'footing'));
+
+/** What stands above a top that is not level is taken off the canvas again, and the cut drawn in ink. */
+function paintOutline(g: CanvasRenderingContext2D, scene: Scene, at: Placing): void {
+  for (const s of scene.shapes) {
+    if (s.type !== 'shape' || s.role !== 'sky') continue;
+    const path = new Path2D();
+    s.points.forEach(([x, y], i) => {
+      const [px, py] = [at.left + x * at.scale, at.base - y * at.scale];
+      if (i === 0) path.moveTo(px, py);
+      else path.lineTo(px, py);
+    });
+    path.closePath();
+    g.save();
+    g.globalCompositeOperation = 'destination-out';
+    g.fill(path);
+    g.restore();
+    const cut = new Path2D();
+    s.points.slice(1, -1).forEach(([x, y], i) => {
+      const [px, py] = [at.left + x * at.scale, at.base - y * at.scale];
+      if (i === 0) cut.moveTo(px, py);
+      else cut.lineTo(px, py);
+    });
+    g.lineWidth = 1.6;
+    g.strokeStyle = '#22272b';
+    g.stroke(cut);
+  }
 }
 
 function paintGround(g: CanvasRenderingContext2D, scene: Scene, at: Placing): void {
@@ -196,7 +231,8 @@ function paintGround(g: CanvasRenderingContext2D, scene: Scene, at: Placing): vo
       g.fillStyle = '#b9b1a0';
       g.strokeStyle = INK;
       const [x, y, w, h] = box(s.x, s.y, s.w, s.h);
-      const deep = Math.min(h, 26);
+      // Below the base no more than a strip of it; a step stands as high as it is.
+      const deep = s.y < 0 ? Math.min(h, 26) : h;
       g.fillRect(x, y, w, deep);
       g.strokeRect(x, y, w, deep);
     }

@@ -9,6 +9,8 @@ interface Viewing {
   course: number;
   letter: string | null;
   opening: string | null;
+  /** A place along the live course, mm: the unit over it is the one that was pressed. */
+  piece: number | null;
   asList: boolean;
   keysOpen: boolean;
   /** Key of the figure whose working is open. */
@@ -26,6 +28,7 @@ export const viewing = createStore<Viewing>(() => ({
   course: 1,
   letter: null,
   opening: null,
+  piece: null,
   asList: false,
   keysOpen: false,
   figure: null,

@@ -1,3 +1,4 @@
+import { leastPieceOf } from './lines.js';
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { BOND_WEIGHTS } from '../tables/weights.js';
@@ -114,7 +115,7 @@ function breaksAt(
   };
   const single = splits(gap, whole, wall).map((slots) => filled(before, slots));
   // A leftover too short to lay is taken with the unit before it, as two pieces that are worth laying.
-  const least = toMillimetres(wall.profile.leastPiece(wall.unit));
+  const least = leastPieceOf(wall);
   const shorter = before.slice(0, -1);
   const thin = gap - wall.head < least - SAME_PLACE && shorter.length > lead;
   const wide = thin ? last - (shorter.at(-1) ?? last) + gap : 0;
@@ -135,7 +136,7 @@ const lapsUnder = (a: PerpLine, b: PerpLine, least: number, end: number, start =
 
 /** What a course's own pieces cost: cuts, pieces under the least, and cut sizes. */
 function lineCost(wall: SetWall, l: PerpLine): number {
-  const leastPiece = toMillimetres(wall.profile.leastPiece(wall.unit));
+  const leastPiece = leastPieceOf(wall);
   const lengths = l.u.slice(1).map((x, i) => x - (l.u[i] ?? 0) - l.joint);
   const laid = lengths.slice(l.shownAtStart ? 1 : 0, l.shownAtEnd ? -1 : undefined);
   const cuts = laid.filter((x) => Math.abs(x - wall.unitLength) > SAME_PLACE);

@@ -1,3 +1,4 @@
+import { leastPieceOf } from './lines.js';
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { BOND_WEIGHTS } from '../tables/weights.js';
@@ -38,7 +39,7 @@ function perpsOff(run: BondedRun, row: Row): number {
 
 /** What a bond costs by the contract's weights: rows alike are weighed once and multiplied by their courses. */
 export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
-  const leastPiece = toMillimetres(wall.profile.leastPiece(wall.unit));
+  const leastPiece = leastPieceOf(wall);
   const leastLap = toMillimetres(wall.profile.leastLap(wall.unit));
   const limits = headLimits(wall);
   const cost: BondCost = {

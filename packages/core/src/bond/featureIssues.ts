@@ -1,16 +1,14 @@
 import { gaugeSlack } from '../gauge/courses.js';
 import type { GaugeSolution } from '../gauge/solve.js';
-import { sayMm, writeLength } from '../measure/format.js';
-import { millimetres, SAME_PLACE } from '../measure/length.js';
+import { sayMm } from '../measure/format.js';
+import { SAME_PLACE } from '../measure/length.js';
 import { issue, type Issue } from '../plan/issue.js';
 import type { SetChange, SetOpening, SetPier, SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
 import { headLimits } from './lines.js';
 import { pierAcross, pierBonds, pierPlaces } from './piers.js';
 import { soldiersOver } from './soldiers.js';
-
-const written = (wall: SetWall, mm: number): string | number =>
-  writeLength(millimetres(Math.round(mm * 1000) / 1000), wall.show);
+import { written } from './written.js';
 
 const DID = { split: 'parted', swap: 'changed about', turn: 'turned' } as const;
 

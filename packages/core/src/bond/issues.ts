@@ -1,3 +1,4 @@
+import { leastPieceOf } from './lines.js';
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
@@ -46,7 +47,7 @@ function besideOpening(wall: SetWall, run: number, from: number, to: number): nu
 }
 
 function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
-  const least = toMillimetres(wall.profile.leastPiece(wall.unit));
+  const least = leastPieceOf(wall);
   const say = (n: number): string => sayMm(n, wall.show);
   const slivers = new Map<number, Found>();
   const cuts = new Map<number, Found>();

@@ -50,6 +50,10 @@ export function headLimits(wall: SetWall): HeadLimits {
   };
 }
 
+/** The least piece worth laying, mm: the profile's, but a half of this wall's own unit and joint is never too short. */
+export const leastPieceOf = (wall: SetWall): number =>
+  Math.min(toMillimetres(wall.profile.leastPiece(wall.unit)), wall.half);
+
 /** A sawn piece thinner than this cannot be held or bedded: common practice. */
 export const THINNEST_PIECE = 25;
 

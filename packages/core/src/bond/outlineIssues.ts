@@ -1,22 +1,20 @@
 import { gaugeSlack, type Course } from '../gauge/courses.js';
 import type { GaugeSolution } from '../gauge/solve.js';
-import { sayMm, writeLength } from '../measure/format.js';
-import { millimetres, SAME_PLACE } from '../measure/length.js';
+import { sayMm } from '../measure/format.js';
+import { SAME_PLACE } from '../measure/length.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
 import { isTangent } from '../setout/line.js';
 import type { SetStep, SetTop, SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
 import { STEP } from './outline.js';
 import { bondWays } from './ways.js';
+import { written } from './written.js';
 
 /** A raked piece shorter on its bed than this is an ear: it breaks off, or is bedded crooked. Common practice, mm. */
 const SHORT_EAR = 60;
 
 const nearest = (list: readonly number[], to: number): number | undefined =>
   [...list].sort((a, b) => Math.abs(a - to) - Math.abs(b - to))[0];
-
-const written = (wall: SetWall, mm: number): string | number =>
-  writeLength(millimetres(Math.round(mm * 1000) / 1000), wall.show);
 
 /** Heights at which a top means to lie level on a course. */
 const levels = (top: SetTop): number[] =>

@@ -80,7 +80,7 @@ describe('a lock', () => {
   const locked = (stage: 'gauge' | 'bond'): JobDocument => {
     const after = applyEdit(job, lockEdit(job, 0, standing(job), stage));
     if (!after.ok) throw new Error('not applied');
-    return after.value as JobDocument;
+    return after.value;
   };
 
   test('writes down what the plan does, and changes nothing', () => {
@@ -104,7 +104,7 @@ describe('a lock', () => {
   test('is let go again, and what it wrote stays', () => {
     const one = locked('bond');
     const after = applyEdit(one, lockEdit(one, 0, standing(one), 'bond'));
-    expect(after.ok && (after.value as JobDocument).walls[0]?.build.locked).toBeUndefined();
-    expect(after.ok && (after.value as JobDocument).walls[0]?.build.start).toBe('whole');
+    expect(after.ok && after.value.walls[0]?.build.locked).toBeUndefined();
+    expect(after.ok && after.value.walls[0]?.build.start).toBe('whole');
   });
 });

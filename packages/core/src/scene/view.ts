@@ -75,6 +75,8 @@ export interface SheetView {
     family: string;
     height: number;
     built: number;
+    /** Courses up to the wall's height; more stand under a gable. */
+    count: number;
     bed: number;
     head: number;
     module: number;
@@ -240,7 +242,8 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       unit: wall.unit.id,
       family: wall.unit.family,
       height: wall.height,
-      built: p.gauge.courses.at(-1)?.top ?? 0,
+      built: p.gauge.courses[p.gauge.count - 1]?.top ?? 0,
+      count: p.gauge.count,
       bed: wall.bed,
       head: wall.head,
       module: wall.unitLength + wall.head,

@@ -6,11 +6,15 @@ import { Pick } from '../../ui/Pick';
 import { fileName } from '../../ui/download';
 import { Section } from '../../ui/Section';
 import { Choices } from '../Choices';
+import { Lock } from '../Lock';
 import { TakeAway } from '../TakeAway';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { Closing } from './Closing';
+import { AirBricks, Piers } from './LetIn';
 import { Openings } from './Openings';
+import { Tops } from './Tops';
+import { UnitCard } from './UnitCard';
 
 const throughBond = (id: BondId): boolean => BONDS.some((b) => b.id === id && b.family === 'header');
 
@@ -79,17 +83,29 @@ export function Bond(props: PanelProps): ReactNode {
             onChange={(v) => set('/build/closers', v === 'closer')}
           />
         )}
+        {view.openings.length > 0 && view.wall.bond === 'half' && (
+          <Pick
+            label="Where it must be cut"
+            value={view.wall.cuts}
+            options={[
+              ['panel', 'in mid-panel, reveals sound'],
+              ['jamb', 'at the jambs'],
+            ]}
+            onChange={(v) => set('/build/cuts', v)}
+          />
+        )}
         <p role="alert" className="font-semibold text-fault">
           {refusal}
         </p>
       </Section>
+      <UnitCard {...props} />
       <Openings {...props} />
-      <Section
-        title="Ways to bond it"
-        aside={<span className="text-[13px]">as it stands, then best first</span>}
-      >
+      <Section title="Ways to bond it" aside={<Lock {...props} stage="bond" />}>
         <Choices choices={view.choices.filter((c) => c.stage === 'bond')} advised={view.advised} />
       </Section>
+      <Tops {...props} />
+      <Piers {...props} />
+      <AirBricks {...props} />
       <Closing {...props} />
       <TakeAway
         title="Take the tape"

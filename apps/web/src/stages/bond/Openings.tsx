@@ -1,4 +1,4 @@
-import { millimetres, writeLength, type EditStep, type Stated } from '@even-tally/core';
+import { sayMm, type EditStep, type Stated } from '@even-tally/core';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { edit } from '../../state/openJob';
@@ -6,6 +6,7 @@ import { look, useViewing } from '../../state/view';
 import { LengthField } from '../../ui/LengthField';
 import { Section } from '../../ui/Section';
 import type { PanelProps } from '../panel';
+import { written } from '../written';
 
 type One = PanelProps['view']['openings'][number];
 
@@ -48,7 +49,83 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
         <LengthField label="Sill" name={`${o.id}-sill`} value={o.sill} {...measure} onChange={set('sill')} />
         <LengthField label="Head" name={`${o.id}-head`} value={o.head} {...measure} onChange={set('head')} />
       </div>
+      <p className="flex flex-wrap gap-x-4">
+        <Tick
+          label="soldiers over it"
+          on={o.soldiers}
+          onChange={(on) => edit([flag(path, 'over', on ? 'soldiers' : null)])}
+        />
+        <Tick
+          label="the same both sides"
+          on={o.symmetric}
+          onChange={(on) => edit([flag(path, 'symmetric', on ? true : null)])}
+        />
+      </p>
+      {matches(view, o).map((m) => (
+        <button
+          key={m.says}
+          className="mr-3 min-h-7 text-[13px] font-semibold text-chalk underline"
+          onClick={() => edit([{ op: 'replace', path: `${path}/${m.key}`, value: written(m.to, show) }])}
+        >
+          {m.says}
+        </button>
+      ))}
     </li>
+  );
+}
+
+const flag = (path: string, key: string, value: unknown): EditStep =>
+  value === null ? { op: 'remove', path: `${path}/${key}` } : { op: 'add', path: `${path}/${key}`, value };
+
+function Tick({
+  label,
+  on,
+  onChange,
+}: {
+  label: string;
+  on: boolean;
+  onChange: (on: boolean) => void;
+}): ReactNode {
+  return (
+    <label className="inline-flex min-h-7 items-center gap-2 text-[13px]">
+      <input type="checkbox" checked={on} onChange={(e) => onChange(e.currentTarget.checked)} /> {label}
+    </label>
+  );
+}
+
+/** The nearest other opening of the run whose sill or head this one might be set to. */
+function matches(view: PanelProps['view'], o: One): { says: string; key: 'sill' | 'head'; to: number }[] {
+  const other = view.openings
+    .filter((n) => n.run === o.run && n.id !== o.id)
+    .sort((a, b) => Math.abs(a.from - o.from) - Math.abs(b.from - o.from))[0];
+  if (!other) return [];
+  return (['sill', 'head'] as const)
+    .filter(
+      (key) => Math.abs(other[key] - o[key]) > 0.5 && (key === 'head' || (o.sill > 0 && other.sill > 0)),
+    )
+    .filter((key) => (key === 'head' ? other.head > o.sill : other.sill < o.head))
+    .map((key) => ({ says: `Match the ${key} of ${other.name}`, key, to: other[key] }));
+}
+
+/** Narrow piers between openings: which units stand first, and the perp between them. */
+function Narrow({ view, show }: PanelProps): ReactNode {
+  if (view.narrow.length === 0) return null;
+  const say = (mm: number): string => sayMm(mm, show);
+  return (
+    <div className="border-t border-rule pt-2">
+      <p className="font-semibold">Narrow piers</p>
+      <ol className="list-decimal space-y-1 pl-5">
+        {view.narrow.map((n) => (
+          <li key={n.from}>
+            <span className="figures">{say(n.to - n.from)}</span> at{' '}
+            <span className="figures">{say(n.from)}</span>: set the two end units to the jambs first, then the{' '}
+            {Math.max(n.odd.length, n.even.length) - 2 > 0 ? 'rest' : 'perp'} between at perps of{' '}
+            <b className="figures">{say(n.joint)}</b>, all alike. {n.odd.length} units on odd courses,{' '}
+            {n.even.length} on even.
+          </li>
+        ))}
+      </ol>
+    </div>
   );
 }
 
@@ -70,7 +147,7 @@ function newOpening({ job, view, show }: PanelProps): EditStep[] | null {
   const list = job.walls[index]?.openings;
   const id =
     Array.from({ length: 1000 }, (_, i) => `W${i + 1}`).find((n) => !list?.some((o) => o.id === n)) ?? 'W';
-  const text = (mm: number): Stated => writeLength(millimetres(Math.round(mm * 1000) / 1000), show);
+  const text = (mm: number): Stated => written(mm, show);
   const value = {
     id,
     name: `Opening ${id}`,
@@ -107,6 +184,7 @@ export function Openings(props: PanelProps): ReactNode {
           <OpeningFields key={o.id} {...props} o={o} />
         ))}
       </ul>
+      <Narrow {...props} />
     </Section>
   );
 }

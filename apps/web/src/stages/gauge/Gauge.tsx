@@ -7,6 +7,7 @@ import { Pick } from '../../ui/Pick';
 import { fileName } from '../../ui/download';
 import { Section } from '../../ui/Section';
 import { Choices } from '../Choices';
+import { Lock } from '../Lock';
 import { TakeAway } from '../TakeAway';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
@@ -69,10 +70,7 @@ export function Gauge(props: PanelProps): ReactNode {
           {refusal}
         </p>
       </Section>
-      <Section
-        title="Ways to reach the heights"
-        aside={<span className="text-[13px]">as it stands, then best first</span>}
-      >
+      <Section title="Ways to reach the heights" aside={<Lock {...props} stage="gauge" />}>
         <Choices choices={view.choices.filter((c) => c.stage === 'gauge')} advised={view.advised} />
       </Section>
       <FixedHeights {...props} />

@@ -10,14 +10,19 @@ import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { AssumedPart } from './AssumedPart';
 import { DrawLine } from './DrawLine';
+import { BasePlanPart } from './BasePlanPart';
+import { FromDrawing } from './FromDrawing';
+import { lineEdits } from './lineEdits';
+import { Meets } from './Meets';
 import { FootingPart } from './FootingPart';
 import { Levels } from './Levels';
 import { LinePlan } from './LinePlan';
 import { OldWallPart } from './OldWallPart';
 import { Poured } from './Poured';
+import { SitePlan } from './SitePlan';
 import { Square } from './Square';
+import { Steps } from './Steps';
 import { Turns } from './Turns';
-import { Walls } from './Walls';
 import { lineFor, shapeOf, type LineShape } from './shapes';
 
 const SHAPES: readonly (readonly [LineShape, string])[] = [
@@ -25,6 +30,19 @@ const SHAPES: readonly (readonly [LineShape, string])[] = [
   ['corner', 'Two runs and a corner'],
   ['closed', 'Four runs, closed'],
 ];
+
+/** What belongs to the ground one wall stands on, and is not taken along to the next. */
+const OF_THAT_WALL = [
+  'poured',
+  'square',
+  'meets',
+  'place',
+  'tops',
+  'steps',
+  'piers',
+  'vents',
+  'old',
+] as const;
 
 const freeId = (job: PanelProps['job']): string =>
   Array.from({ length: 2000 }, (_, i) => `wall-${i + 1}`).find((id) => !job.walls.some((w) => w.id === id)) ??
@@ -41,31 +59,18 @@ export function SetOut(props: PanelProps): ReactNode {
   const base = stem.slice(0, stem.lastIndexOf('/'));
   const redraw = (to: LineShape): void => {
     if (!wall || to === 'other') return;
-    const line = lineFor(to, wall.line);
-    const runs = line.filter((i) => 'run' in i).length;
-    const openings = (wall.openings ?? []).filter((o) => o.run < runs);
     void navigate(`${base}/0/set-out`);
-    edit([
-      { op: 'replace', path: `${path}/line`, value: line },
-      ...(wall.openings ? [{ op: 'replace' as const, path: `${path}/openings`, value: openings }] : []),
-    ]);
+    edit(lineEdits(job, view.wall.index, lineFor(to, wall.line)));
   };
-  const [drawing, setDrawing] = useState<'line' | 'wall' | null>(null);
+  const [drawing, setDrawing] = useState<'line' | 'wall' | 'drawing' | null>(null);
   const drawn = (line: LineItem[]): boolean => {
-    const runs = line.filter((i) => !('turn' in i)).length;
-    if (drawing === 'line') {
-      const openings = (wall?.openings ?? []).filter((o) => o.run < runs);
+    if (drawing !== 'wall') {
       void navigate(`${base}/0/set-out`);
-      return edit([
-        { op: 'replace', path: `${path}/line`, value: line },
-        ...(wall?.openings ? [{ op: 'replace' as const, path: `${path}/openings`, value: openings }] : []),
-      ]);
+      return edit(lineEdits(job, view.wall.index, line));
     }
     const id = freeId(job);
     const value = { ...structuredClone(wall), id, name: `Wall ${job.walls.length + 1}`, line, openings: [] };
-    delete value.poured;
-    delete value.square;
-    delete value.meets;
+    for (const key of OF_THAT_WALL) delete value[key];
     if (!edit([{ op: 'add', path: '/walls/-', value }])) return false;
     void navigate(`${base.slice(0, base.lastIndexOf('/'))}/${id}/0/set-out`);
     return true;
@@ -74,7 +79,7 @@ export function SetOut(props: PanelProps): ReactNode {
   return (
     <>
       <DrawLine
-        open={drawing !== null}
+        open={drawing === 'line' || drawing === 'wall'}
         title={drawing === 'wall' ? 'Draw another wall' : `Draw the line of ${view.wall.name}`}
         show={show}
         module={view.wall.module}
@@ -82,7 +87,8 @@ export function SetOut(props: PanelProps): ReactNode {
         onDrawn={drawn}
         onClose={() => setDrawing(null)}
       />
-      {job.walls.length > 1 && <Walls {...props} />}
+      {drawing === 'drawing' && <FromDrawing show={show} onTaken={drawn} onClose={() => setDrawing(null)} />}
+      {job.walls.length > 1 && <SitePlan {...props} />}
       <Section title="The line">
         <NameField label="Wall" value={view.wall.name} onChange={(v) => set('/name', v)} />
         <Pick
@@ -98,6 +104,9 @@ export function SetOut(props: PanelProps): ReactNode {
           </button>
           <button className="press-plain" onClick={() => setDrawing('wall')}>
             Draw another wall
+          </button>
+          <button className="press-plain" onClick={() => setDrawing('drawing')}>
+            Take it from a DXF
           </button>
         </p>
         {shape === 'other' ? (
@@ -164,9 +173,12 @@ export function SetOut(props: PanelProps): ReactNode {
       </Section>
       <Levels {...props} />
       <FootingPart {...props} />
+      <Steps {...props} />
       <Poured {...props} />
       <Square {...props} />
       <OldWallPart {...props} />
+      <Meets {...props} />
+      <BasePlanPart {...props} onTaken={drawn} />
       <AssumedPart {...props} />
       <p role="alert" className="px-4 pt-2 font-semibold text-fault">
         {refusal}

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { edit } from '../../state/openJob';
 import { LengthField } from '../../ui/LengthField';
 import type { PanelProps } from '../panel';
+import { withoutRun } from './lineEdits';
 
 function Degrees({
   label,
@@ -47,17 +48,7 @@ export function Turns({ job, view, show }: PanelProps): ReactNode {
     const item = line[i];
     if (!item) return;
     const run = line.slice(0, i).filter((x) => !isTurn(x)).length;
-    const openings = job.walls[view.wall.index]?.openings ?? [];
-    // Openings of the run that goes, go with it; those of later runs keep to their own.
-    const kept = openings
-      .filter((o) => o.run !== run)
-      .map((o) => (o.run > run ? { ...o, run: o.run - 1 } : o));
-    edit([
-      { op: 'remove', path: `${path}/${i}` },
-      ...(!isTurn(item) && openings.length > 0
-        ? [{ op: 'replace' as const, path: `/walls/${view.wall.index}/openings`, value: kept }]
-        : []),
-    ]);
+    edit(isTurn(item) ? [{ op: 'remove', path: `${path}/${i}` }] : withoutRun(job, view.wall.index, i, run));
   };
   return (
     <>

@@ -1,0 +1,137 @@
+import { sayMm, type Top } from '@even-tally/core';
+import type { ReactNode } from 'react';
+import { LengthField } from '../../ui/LengthField';
+import { Listed } from '../../ui/Listed';
+import { NumberField } from '../../ui/NumberField';
+import { Pick } from '../../ui/Pick';
+import type { PanelProps } from '../panel';
+import { useWallList } from '../useWallList';
+import { written } from '../written';
+
+const KINDS: readonly (readonly [Top['kind'], string])[] = [
+  ['raked', 'raked: a straight slope'],
+  ['stepped', 'stepped in courses'],
+  ['scallop', 'a scallop between two heights'],
+  ['ramp', 'a ramp, swept up'],
+];
+
+/** What the saw is set to for a top: length on the bed, and the height of either end. */
+function CutList({ view, show }: PanelProps): ReactNode {
+  if (view.raked.length === 0) return null;
+  const say = (mm: number): string => sayMm(mm, show);
+  return (
+    <table className="w-full text-[13px]">
+      <caption className="text-left font-bold">
+        Cut list: {view.raked.reduce((sum, c) => sum + c.count, 0)} pieces
+      </caption>
+      <thead>
+        <tr className="text-left text-soft">
+          <th className="font-normal">course</th>
+          <th className="text-right font-normal">no.</th>
+          <th className="text-right font-normal">on the bed</th>
+          <th className="text-right font-normal">left × right</th>
+        </tr>
+      </thead>
+      <tbody>
+        {view.raked.map((c, i) => (
+          <tr key={i} className="border-t border-rule">
+            <td className="figures">
+              {c.courses[0]}
+              {c.courses[1] > c.courses[0] ? `–${c.courses[1]}` : ''}
+            </td>
+            <td className="figures text-right">{c.count}</td>
+            <td className="figures text-right">{say(c.bed)}</td>
+            <td className="figures text-right">
+              {say(c.left)} × {say(c.right)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Gables, steps, scallops and ramps of this run, and the list of their cuts. */
+export function Tops(props: PanelProps): ReactNode {
+  const { job, view, show } = props;
+  const list = useWallList(job, view, 'tops', 'T');
+  const stated = job.walls[view.wall.index]?.tops ?? [];
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  const length = view.runs[view.run]?.length ?? 0;
+  const add = (): void => {
+    const from = Math.max(0, ...view.tops.map((t) => t.to));
+    const clear = from < length - view.wall.module ? from : 0;
+    list.add({
+      run: view.run,
+      kind: 'raked',
+      from: written(clear, show),
+      to: written(length, show),
+      left: written(view.wall.height, show),
+      right: written(Math.max(view.wall.pitch * 2, view.wall.height - view.wall.pitch * 4), show),
+    });
+  };
+  const change = (index: number, kind: Top['kind']): void => {
+    const dip = written(view.wall.pitch * 3, show);
+    if (kind === 'scallop' && stated[index]?.dip === undefined) list.set(index, 'dip', dip);
+    list.set(index, 'kind', kind);
+  };
+  return (
+    <Listed
+      title="Tops"
+      one="top"
+      none="Level all along. A gable rises past the height; a garden wall may fall in slopes, steps, ramps or scallops."
+      items={view.tops}
+      keyOf={(t) => t.id}
+      onAdd={add}
+      onRemove={(t) => list.remove(t.index)}
+      after={<CutList {...props} />}
+    >
+      {(t) => (
+        <div className="grid grid-cols-2 gap-x-3 gap-y-1">
+          <div className="col-span-2">
+            <Pick label={`Top ${t.id}`} value={t.kind} options={KINDS} onChange={(k) => change(t.index, k)} />
+          </div>
+          <LengthField
+            label="From"
+            value={t.from}
+            {...measure}
+            onChange={(v) => list.set(t.index, 'from', v)}
+          />
+          <LengthField label="To" value={t.to} {...measure} onChange={(v) => list.set(t.index, 'to', v)} />
+          <LengthField
+            label="Height where it begins"
+            value={t.segments[0]?.left ?? 0}
+            {...measure}
+            onChange={(v) => list.set(t.index, 'left', v)}
+          />
+          <LengthField
+            label="Height where it ends"
+            value={t.segments.at(-1)?.right ?? 0}
+            {...measure}
+            onChange={(v) => list.set(t.index, 'right', v)}
+          />
+          {t.kind === 'stepped' && (
+            <NumberField
+              label="Courses in a step"
+              value={stated[t.index]?.step ?? 1}
+              most={100}
+              onChange={(n) => list.set(t.index, 'step', n)}
+            />
+          )}
+          {t.kind === 'scallop' && (
+            <LengthField
+              label="Hangs by"
+              value={Math.max(
+                0,
+                ((t.segments[0]?.left ?? 0) + (t.segments.at(-1)?.right ?? 0)) / 2 -
+                  (t.segments[t.segments.length / 2]?.left ?? 0),
+              )}
+              {...measure}
+              onChange={(v) => list.set(t.index, 'dip', v)}
+            />
+          )}
+        </div>
+      )}
+    </Listed>
+  );
+}

@@ -1,0 +1,127 @@
+import { lineLength, placedWalls, sayMm } from '@even-tally/core';
+import { useMemo, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { edit } from '../../state/openJob';
+import { LengthField } from '../../ui/LengthField';
+import { NumberField } from '../../ui/NumberField';
+import { Section } from '../../ui/Section';
+import type { PanelProps } from '../panel';
+import { useWallFields } from '../useWallFields';
+import { written } from '../written';
+
+const WIDE = 288;
+const HIGH = 190;
+const ROOM = 18;
+
+/** The job's walls from above, where they stand to one another: press one to stand before it. */
+export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
+  const { set, path } = useWallFields(job, view);
+  const base = stem.slice(0, stem.lastIndexOf('/'));
+  const jobStem = base.slice(0, base.lastIndexOf('/'));
+  const walls = useMemo(() => placedWalls(job), [job]);
+  const all = walls.flatMap((w) => w.points);
+  const [xs, ys] = [all.map((p) => p.x), all.map((p) => p.y)];
+  const [left, low] = [Math.min(...xs), Math.min(...ys)];
+  const [w, h] = [Math.max(...xs) - left, Math.max(...ys) - low];
+  const scale = Math.min((WIDE - 2 * ROOM) / Math.max(w, 1), (HIGH - 2 * ROOM) / Math.max(h, 1));
+  const x = (v: number): number => (WIDE - w * scale) / 2 + (v - left) * scale;
+  const y = (v: number): number => (HIGH + h * scale) / 2 - (v - low) * scale;
+  const here = walls.find((one) => one.index === view.wall.index);
+  const place = job.walls[view.wall.index]?.place;
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  return (
+    <Section title="The site" aside={<span className="text-[13px]">{job.walls.length} walls</span>}>
+      <svg
+        width={WIDE}
+        height={HIGH}
+        className="bg-paper"
+        role="img"
+        aria-label="The walls of the job from above"
+      >
+        {walls.map((one) => (
+          <polyline
+            key={one.id}
+            points={one.points.map((p) => `${x(p.x)},${y(p.y)}`).join(' ')}
+            fill="none"
+            stroke={one === here ? '#22272b' : '#77726a'}
+            strokeWidth={one === here ? 6 : 3}
+            strokeDasharray={one.by === 'beside' && walls.length > 1 ? '7 4' : undefined}
+          />
+        ))}
+        {walls.map((one, i) => {
+          const p = one.points[0];
+          return p ? (
+            <text key={one.id} x={x(p.x) + 5} y={y(p.y) - 6} className="fill-ink text-[12px] font-bold">
+              {i + 1}
+            </text>
+          ) : null;
+        })}
+      </svg>
+      <ol className="-mx-4">
+        {walls.map((one, i) => (
+          <li key={one.id} className={`border-b border-rule ${one === here ? 'bg-[#e9f0e6]' : ''}`}>
+            <Link
+              to={`${jobStem}/${encodeURIComponent(one.id)}/0/set-out`}
+              className="flex min-h-9 items-center gap-3 px-4 py-1 hover:bg-chalk-pale"
+              aria-current={one === here ? 'page' : undefined}
+            >
+              <span className="figures w-4 font-bold">{i + 1}</span>
+              <b className="min-w-0 break-words">{one.name}</b>
+              <span className="figures ml-auto shrink-0 text-[13px] text-soft">
+                {sayMm(lineLength(job.walls[one.index]?.line ?? []), show)}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+      {place ? (
+        <div className="grid grid-cols-3 gap-x-2">
+          <LengthField
+            label="Begins, across"
+            value={here?.points[0]?.x ?? 0}
+            {...measure}
+            signed
+            onChange={(v) => set('/place/x', v)}
+          />
+          <LengthField
+            label="and up the plan"
+            value={here?.points[0]?.y ?? 0}
+            {...measure}
+            signed
+            onChange={(v) => set('/place/y', v)}
+          />
+          <NumberField
+            label="heading, °"
+            value={place.heading ?? 0}
+            least={-360}
+            most={360}
+            onChange={(n) => set('/place/heading', n)}
+          />
+        </div>
+      ) : (
+        <p className="text-[13px] text-soft">
+          {here?.by === 'meets'
+            ? 'This one stands where it meets the other.'
+            : 'Broken lines stand where nobody has said yet. '}
+          <button
+            className="min-h-6 font-semibold text-chalk underline"
+            onClick={() =>
+              edit([
+                {
+                  op: 'add',
+                  path: `${path}/place`,
+                  value: {
+                    x: written(here?.points[0]?.x ?? 0, show),
+                    y: written(here?.points[0]?.y ?? 0, show),
+                  },
+                },
+              ])
+            }
+          >
+            Give this one its place
+          </button>
+        </p>
+      )}
+    </Section>
+  );
+}
