@@ -4,6 +4,7 @@ import { sayMm, showMm, type SheetView, type Show } from '@even-tally/core';
 import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { drag, drop, edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
+import { LevelLines } from './LevelLines';
 import { openingEdit, type Part, type SheetOpening } from './openingEdits';
 import { pieceIn } from './chosenPiece';
 import { paintElevation } from './paint';
@@ -169,6 +170,31 @@ function lettersOf({
   return placed;
 }
 
+/** Air bricks and vents: slots across the unit they stand in for. */
+function AirBricks({ view, layout }: Props): ReactNode {
+  return view.elevation.shapes.map((s, i) => {
+    if (s.type !== 'rect' || s.role !== 'vent') return null;
+    const [x, w, h] = [layout.left + s.x * layout.scale, s.w * layout.scale, s.h * layout.scale];
+    const y = layout.base - (s.y + s.h) * layout.scale;
+    return (
+      <g key={i} pointerEvents="none">
+        <rect x={x} y={y} width={w} height={h} fill="#f4f0e4" stroke="#22272b" />
+        {[0.2, 0.4, 0.6, 0.8].map((part) => (
+          <line
+            key={part}
+            x1={x + part * w}
+            x2={x + part * w}
+            y1={y + h * 0.2}
+            y2={y + h * 0.8}
+            stroke="#22272b"
+            strokeWidth="2"
+          />
+        ))}
+      </g>
+    );
+  });
+}
+
 /** The unit that was pressed, ringed in ink. */
 function ChosenUnit({ view, layout }: Props): ReactNode {
   const at = useViewing((s) => s.piece);
@@ -192,7 +218,7 @@ function ChosenUnit({ view, layout }: Props): ReactNode {
 /** The face of the wall: units on canvas, everything that can be touched over it. */
 export const Elevation = memo(DrawnElevation);
 
-function DrawnElevation(props: Props): ReactNode {
+function DrawnElevation({ levels, ...props }: Props & { levels: boolean }): ReactNode {
   const { view, layout, show } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
   const live = useViewing((s) => s.course);
@@ -273,6 +299,8 @@ function DrawnElevation(props: Props): ReactNode {
             </text>
           </g>
         )}
+        {levels && <LevelLines {...props} />}
+        <AirBricks {...props} />
         <ChosenUnit {...props} />
         {view.elevation.shapes.map((s, i) =>
           s.type === 'line' && s.role === 'bad-joint' ? (

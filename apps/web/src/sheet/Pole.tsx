@@ -7,8 +7,8 @@ import { look, useViewing } from '../state/view';
 import type { Layout } from './layout';
 import { heightEdit, type Flag } from './poleEdits';
 
-const WIDTH = 158;
-const POLE = 66;
+const WIDTH = 184;
+const POLE = 88;
 const STAFF = 28;
 const BED_INK = { target: 'none', tight: '#9a6700', open: '#9a6700', out: '#ae2a1c' } as const;
 const BED_SIGN = { target: '', tight: '−', open: '+', out: '!' } as const;

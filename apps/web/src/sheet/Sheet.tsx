@@ -117,7 +117,7 @@ interface Drawn extends PanelProps {
   stage: StageKey;
 }
 
-function Drawing({ view, show, job }: Drawn): ReactNode {
+function Drawing({ view, show, job, stage }: Drawn): ReactNode {
   const [ref, size] = useSize();
   const asList = useViewing((s) => s.asList);
   const layout = useLayout(view, size);
@@ -133,7 +133,7 @@ function Drawing({ view, show, job }: Drawn): ReactNode {
       <main ref={ref} className="relative min-h-[420px] min-w-0 overflow-hidden" data-job={job.name}>
         {layout && (
           <>
-            <Elevation view={view} layout={layout} show={show} />
+            <Elevation view={view} layout={layout} show={show} levels={stage === 'set-out'} />
             <Tape view={view} layout={layout} show={show} />
           </>
         )}
@@ -200,7 +200,7 @@ export function Sheet(): ReactNode {
     <>
       <div className="no-print flex h-full min-h-[640px] min-w-[1000px] flex-col">
         <Top title={job.name} sub={view.wall.name} stem={stem} show={show} />
-        <div className="grid min-h-0 grow grid-cols-[158px_minmax(0,1fr)_322px]">
+        <div className="grid min-h-0 grow grid-cols-[184px_minmax(0,1fr)_322px]">
           <Drawing {...panel} stage={stage} />
           <aside
             className="overflow-y-auto border-l border-rule bg-sheet pb-6"

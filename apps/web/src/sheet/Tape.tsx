@@ -65,7 +65,7 @@ export const Tape = memo(
 );
 
 function DrawnTape({ view, layout, show }: { view: SheetView; layout: Layout; show: Show }): ReactNode {
-  const width = view.elevation.box.w * layout.scale;
+  const width = (view.runs[view.run]?.length ?? 0) * layout.scale;
   return (
     <>
       <svg

@@ -23,7 +23,7 @@ export const sameLayout = (was: Layout | null, now: Layout): Layout =>
 
 /** Fits a run into the space there is, as large as it goes, set low so that tape and courses lie under it. */
 export function layOut(view: SheetView, width: number, height: number): Layout {
-  const { w, h } = view.elevation.box;
+  const { x, w, h } = view.elevation.box;
   const thick = view.odd.box.h;
   const across = Math.max(50, width - 2 * BESIDE) / w;
   const planAt = (scale: number): number => Math.min(view.wall.wythes * 30 + 4, Math.max(18, thick * scale));
@@ -37,7 +37,7 @@ export function layOut(view: SheetView, width: number, height: number): Layout {
     width,
     height,
     scale,
-    left: (width - w * scale) / 2,
+    left: (width - w * scale) / 2 - x * scale,
     base,
     tapeTop,
     planTop: tapeTop + TAPE,

@@ -168,6 +168,8 @@ function partOf(row: Row, from: number, to: number): Row {
 const turned = (end: RunEnd, run: (chain: number) => number | undefined): RunEnd =>
   end.other === null ? end : { ...end, other: run(end.other) ?? end.other };
 
+const movedLine = (l: PerpLine, by: number): PerpLine => ({ ...l, u: l.u.map((u) => u - by) });
+
 /** A chain laid as one run, parted again into the runs it is made of. */
 function parted(wall: SetWall, chains: readonly Chain[], chain: Chain, bonded: BondedRun): BondedRun[] {
   // Round a corner stands the last run of the chain before, or the first of the one after.
@@ -192,8 +194,8 @@ function parted(wall: SetWall, chains: readonly Chain[], chain: Chain, bonded: B
       index,
       ends: { start: k === 0 ? laid.ends.start : FREE, end: k === last ? laid.ends.end : FREE },
       lines: laid.lines.map((l) => ({
-        ...l,
-        u: l.u.map((u) => u - offset),
+        ...movedLine(l, offset),
+        ...(l.own ? { own: movedLine(l.own, offset) } : {}),
         shownAtStart: k === 0 && l.shownAtStart,
         shownAtEnd: k === last && l.shownAtEnd,
       })),

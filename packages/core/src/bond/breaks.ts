@@ -1,16 +1,17 @@
-import { leastPieceOf } from './lines.js';
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { BOND_WEIGHTS } from '../tables/weights.js';
+import type { EndSpec } from './ends.js';
 import { endPatterns, type CourseClass, type Pattern } from './endPatterns.js';
 import {
-  pieceOf,
-  THINNEST_PIECE,
   type ClassedEnds,
   type Ends,
   type PerpLine,
   type RunLines,
   type Span,
+  THINNEST_PIECE,
+  leastPieceOf,
+  pieceOf,
 } from './lines.js';
 
 /** Left edges of the pieces that follow a pattern from `from`, as far as `to`, at the target joint. */
@@ -148,6 +149,19 @@ function lineCost(wall: SetWall, l: PerpLine): number {
   );
 }
 
+/** A cut in the unit that turns a corner, or stands at a sound reveal, costs as much as a piece too short. */
+function endsCut(wall: SetWall, l: PerpLine, classed: ClassedEnds | undefined): number {
+  if (!classed) return 0;
+  const { ends, course } = classed;
+  const lengths = l.u.slice(1).map((x, i) => x - (l.u[i] ?? 0) - l.joint);
+  const cut = (end: EndSpec, length: number | undefined): boolean => {
+    const [pattern] = endPatterns(wall, end, course, false);
+    return end.kind === 'own' && pattern !== undefined && Math.abs((length ?? 0) - pieceOf(pattern, 0)) > 1;
+  };
+  const count = Number(cut(ends.start, lengths[0])) + Number(cut(ends.end, lengths.at(-1)));
+  return count * BOND_WEIGHTS.pieceUnderLeast;
+}
+
 /** What the lines of a length of wall cost a course pair: their pieces, and laps under the rule. */
 export function linesCost(wall: SetWall, lines: RunLines, span: Span): number {
   const least = toMillimetres(wall.profile.leastLap(wall.unit));
@@ -181,9 +195,10 @@ export function brokenRun(
     };
     return found.length > 0 ? found : [single];
   });
-  const own = (l: PerpLine): number => lineCost(wall, l);
-  const weighed = ways.map((lines) =>
-    lines.map((line) => ({ line, own: own(line) })).sort((a, b) => a.own - b.own),
+  const weighed = ways.map((lines, i) =>
+    lines
+      .map((line) => ({ line, own: lineCost(wall, line) + endsCut(wall, line, classes[i]) }))
+      .sort((a, b) => a.own - b.own),
   );
   let best: RunLines = [];
   let bestCost = Infinity;
@@ -199,7 +214,7 @@ export function brokenRun(
   for (const more of ways.slice(2)) {
     const below = best.at(-1) as PerpLine;
     const cost = (l: PerpLine): number =>
-      lapsUnder(below, l, least, length) * BOND_WEIGHTS.lapUnderRule + own(l);
+      lapsUnder(below, l, least, length) * BOND_WEIGHTS.lapUnderRule + lineCost(wall, l);
     best.push(more.reduce((chosen, l) => (cost(l) < cost(chosen) - 1e-9 ? l : chosen)));
   }
   return best;

@@ -1,11 +1,10 @@
-import { leastPieceOf } from './lines.js';
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { BOND_WEIGHTS } from '../tables/weights.js';
 import type { BondedRun } from './bond.js';
 import { shortLaps } from './laps.js';
-import { headLimits, lineOf } from './lines.js';
 import type { Row } from './row.js';
+import { headLimits, leastPieceOf, lineOf } from './lines.js';
 
 export interface BondCost {
   total: number;
@@ -59,7 +58,7 @@ export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
       for (const piece of row.pieces) {
         const length = piece.to - piece.from;
         // What a slope takes off is the drawing's doing, whatever the bond.
-        if (piece.rake) continue;
+        if (piece.rake || piece.fitting === 'soldier') continue;
         if (piece.cutFrom !== null) {
           cost.cutPieces += uses;
           sizes.add(Math.round(length));

@@ -1,14 +1,14 @@
-import { leastPieceOf } from './lines.js';
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
 import { curveIssues, squintIssues } from './curveIssues.js';
+import { written } from './written.js';
 import { lapChains, type Chain } from './laps.js';
-import { headLimits } from './lines.js';
 import { lengthTries, snapTries } from './snap.js';
 import { bondWays } from './ways.js';
+import { headLimits, leastPieceOf, lineOf } from './lines.js';
 
 interface Found {
   count: number;
@@ -58,7 +58,7 @@ function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
       const at = (p.from + p.to) / 2;
       if (p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
       // A closer is the bond's own.
-      if (length < least - SAME_PLACE && p.kind !== 'closer' && !p.rake) {
+      if (length < least - SAME_PLACE && p.kind !== 'closer' && !p.rake && p.fitting !== 'soldier') {
         const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, p.from, p.to);
         note(slivers, opening, length, span, uses, at);
       }
@@ -121,6 +121,26 @@ const openingsNear = (wall: SetWall, run: number, at: number): SetWall['openings
     .sort((a, b) => Math.abs((a.from + a.to) / 2 - at) - Math.abs((b.from + b.to) / 2 - at))
     .slice(0, 2);
 
+/** A wall bonded in goes astride the middle of a unit of the courses it stays out of: its nearest such places. */
+function branchTries(wall: SetWall, run: BondedRun, at: number): Try[] {
+  const near = wall.branches
+    .filter((b) => b.run === run.index)
+    .sort((a, b) => Math.abs(a.from - at) - Math.abs(b.from - at))[0];
+  if (!near) return [];
+  const { u, joint } = lineOf(run.lines, near.on === 'odd' ? 2 : 1);
+  const width = near.to - near.from;
+  return u
+    .slice(0, -1)
+    .map((x, i) => (x + (u[i + 1] ?? x) - joint) / 2 - width / 2)
+    .filter((from) => from > wall.unitLength)
+    .sort((a, b) => Math.abs(a - near.from) - Math.abs(b - near.from))
+    .slice(0, 2)
+    .map((from) => ({
+      says: `Bring ${near.name} in at ${sayMm(from, wall.show)}, astride a unit`,
+      edit: [{ op: 'replace', path: `/walls/${near.index}/meets/at`, value: written(wall, from) }],
+    }));
+}
+
 function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
   // Stack bond has no lap and is said so once; its perps are meant to stand in line.
   if (wall.bond.step === 0) return [];
@@ -152,6 +172,7 @@ function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
         ...wayTries(wall),
         ...lengthTries(wall, run.index),
         ...openingsNear(wall, run.index, first.at).flatMap((o) => snapTries(wall, run, o).slice(0, 2)),
+        ...branchTries(wall, run, first.at),
       ],
     };
     if (key === 'short') {

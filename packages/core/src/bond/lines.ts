@@ -19,6 +19,8 @@ export interface PerpLine {
   panels?: readonly { from: number; to: number; opening: number }[];
   /** Openings whose jambs stand off the run's own perps, so that the panels were laid to them. */
   off?: readonly number[];
+  /** The run's own perps, as if no opening asked anything of them: where an opening may be brought to. */
+  own?: PerpLine;
 }
 
 /** The lines of a run, one for each course of the bond's period: course n lies on line (n − 1) mod period. */

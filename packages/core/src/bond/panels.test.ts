@@ -46,6 +46,20 @@ describe('where the cuts go', () => {
     expect(said({ unit: 'adobe-10x14x4', profile: 'earth' })).toBe('jamb');
   });
 
+  test('bringing the opening to the run’s own perps is offered, and settles it', () => {
+    const p = planOf(
+      {
+        ...brick,
+        line: straight(40 * 225 - 10),
+        height: 2250,
+        openings: [{ at: 3210, width: 1135, sill: 600, head: 1500 }],
+      },
+      true,
+    );
+    const fixes = p.findings.find((f) => f.code === 'opening-off-bond')?.fixes.map((f) => f.says);
+    expect(fixes).toContain('Move O1 70 mm left');
+  });
+
   test('openings on the bond leave the run’s own perps alone', () => {
     const p = wall('panel', { openings: [{ at: 3140, width: 1135, sill: 600, head: 1500 }] });
     expect(p.runs[0]?.lines[0]?.panels).toBeUndefined();

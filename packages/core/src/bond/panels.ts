@@ -128,6 +128,7 @@ export function panelLines(
   return classes.map((_, i) => ({
     ...joinedPanels(wall, panels, best.lines, best.states, i),
     off: off.map((o) => o.index),
+    own: lineOf(base, i + 1),
   }));
 }
 

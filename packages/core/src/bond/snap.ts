@@ -7,8 +7,9 @@ import type { BondedRun } from './bond.js';
 
 /** Where jambs can stand so that odd and even courses both meet them in wholes and halves. */
 export function jambPlaces(run: BondedRun): { left: number[]; right: number[] } {
-  const left = run.lines.flatMap((l) => l.u.map((u) => u - l.joint)).sort((a, b) => a - b);
-  const right = run.lines.flatMap((l) => l.u).sort((a, b) => a - b);
+  const lines = run.lines.map((l) => l.own ?? l);
+  const left = lines.flatMap((l) => l.u.map((u) => u - l.joint)).sort((a, b) => a - b);
+  const right = lines.flatMap((l) => l.u).sort((a, b) => a - b);
   return { left, right };
 }
 

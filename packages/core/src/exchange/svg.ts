@@ -19,6 +19,7 @@ const LOOKS: Partial<Record<Role, Look>> = {
   'opening-name': { fill: '#22272b', size: 80, weight: 700 },
   'opening-size': { fill: '#22272b', size: 62 },
   sky: { fill: '#fff', stroke: '#22272b', width: 5 },
+  vent: { fill: '#6b665b', stroke: '#22272b', width: 4 },
   short: { fill: 'none', stroke: '#ae2a1c', width: 6, dash: '30 20' },
   'bad-joint': { stroke: '#ae2a1c', width: 22 },
   'letter-fault': { fill: '#ae2a1c', stroke: '#fff', width: 30, size: 120, weight: 700 },

@@ -28,7 +28,10 @@ export function showMm(value: number, show: Show, per = 16): string {
   const parts = Math.round((size / 25.4) * per);
   const feet = Math.floor(parts / (12 * per));
   const rest = parts - feet * 12 * per;
-  return feet === 0 ? `${sign}${mixed(rest, per, SLASH)}″` : `${sign}${feet}′-${mixed(rest, per, SLASH)}″`;
+  if (feet === 0) return `${sign}${mixed(rest, per, SLASH)}″`;
+  // A fraction of an inch after feet says its nought: 6′-0 7⁄8″.
+  const nought = rest > 0 && rest < per ? '0 ' : '';
+  return `${sign}${feet}′-${nought}${mixed(rest, per, SLASH)}″`;
 }
 
 /** As `showMm`, with the unit said for millimetres: for sentences. */

@@ -50,6 +50,26 @@ function findingShapes(work: WallWork, { letter, finding }: Lettered): SceneShap
   return shapes;
 }
 
+/** Air bricks and vents where they are let in. */
+const ventShapes = (work: WallWork, run: number): SceneShape[] =>
+  work.wall.vents
+    .filter((v) => v.run === run)
+    .flatMap((v) => {
+      const course = work.gauge.courses[v.course - 1];
+      const pieces = work.runs.find((r) => r.index === run)?.rows[v.course - 1]?.pieces ?? [];
+      return pieces
+        .filter((p) => course && p.fitting !== undefined && p.fitting !== 'soldier')
+        .map((p) =>
+          rect(
+            'vent',
+            p.from,
+            (course?.bottom ?? 0) + (course?.bed ?? 0),
+            p.to - p.from,
+            course?.unitHeight ?? 0,
+          ),
+        );
+    });
+
 /** The face of one run seen from outside, unit by unit. `letters` are drawn where they belong. */
 export function elevationScene(work: WallWork, run: number, letters: readonly Lettered[], show: Show): Scene {
   const length = work.wall.runs[run]?.length ?? 0;
@@ -60,6 +80,7 @@ export function elevationScene(work: WallWork, run: number, letters: readonly Le
     rect('footing', -over, -FOOTING_DRAWN, length + over * 2, FOOTING_DRAWN),
   ];
   shapes.push(...stepShapes(work.wall, work.gauge, run), ...skyShapes(work.wall, work.gauge, run));
+  shapes.push(...ventShapes(work, run));
   if (work.gauge.short > 0)
     shapes.push(rect('short', 0, work.wall.height - work.gauge.short, length, work.gauge.short));
   for (const o of work.wall.openings.filter((one) => one.run === run)) {
@@ -77,5 +98,9 @@ export function elevationScene(work: WallWork, run: number, letters: readonly Le
     );
   }
   for (const l of letters) if ((l.finding.run ?? run) === run) shapes.push(...findingShapes(work, l));
-  return { box: { x: 0, y: 0, w: length, h: height }, pieces: pieceColumns(work, run), shapes };
+  // A wall that goes into another shows how far.
+  const bonded = work.runs.find((r) => r.index === run);
+  const from = Math.min(0, bonded?.from ?? 0);
+  const reach = Math.max(length, bonded?.to ?? 0) - from;
+  return { box: { x: from, y: 0, w: reach, h: height }, pieces: pieceColumns(work, run), shapes };
 }

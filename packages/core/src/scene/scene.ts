@@ -9,7 +9,7 @@ export type Role =
   | 'opening-size'
   | 'short'
   | 'sky'
-  | 'top'
+  | 'vent'
   | 'bad-joint'
   | 'letter-fault'
   | 'letter-choice'

@@ -74,6 +74,8 @@ export interface SheetView {
     unit: string;
     family: string;
     height: number;
+    /** Its base over the job's datum, mm. */
+    base: number;
     built: number;
     /** Courses up to the wall's height; more stand under a gable. */
     count: number;
@@ -242,6 +244,7 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       unit: wall.unit.id,
       family: wall.unit.family,
       height: wall.height,
+      base: wall.base,
       built: p.gauge.courses[p.gauge.count - 1]?.top ?? 0,
       count: p.gauge.count,
       bed: wall.bed,

@@ -7,6 +7,9 @@ import { PROFILES } from '../tables/profiles.js';
 /** A wall bonded into this one: where its thickness stands along a run, in which courses. */
 export interface Branch {
   wall: string;
+  name: string;
+  /** Its place in the document, for edits. */
+  index: number;
   run: number;
   from: number;
   to: number;
@@ -37,11 +40,11 @@ const GOES_IN_ON = 'even';
 const POCKET = 0.25;
 
 export const branchesOf = (job: JobDocument, wall: Wall): Branch[] =>
-  job.walls.flatMap((w): Branch[] => {
+  job.walls.flatMap((w, index): Branch[] => {
     if (w === wall || w.meets?.wall !== wall.id || w.meets.how !== 'bonded') return [];
     const from = toMillimetres(stated(w.meets.at));
     const to = from + thicknessOf(job, w);
-    return [{ wall: w.id, run: w.meets.run, from, to, on: w.meets.on ?? GOES_IN_ON }];
+    return [{ wall: w.id, name: w.name, index, run: w.meets.run, from, to, on: w.meets.on ?? GOES_IN_ON }];
   });
 
 export function goesInto(job: JobDocument, wall: Wall, unitLength: number): GoesIn | null {

@@ -67,7 +67,7 @@ export function UnitCard({ job, view, show }: PanelProps): ReactNode {
       ) : (
         <>
           <p>
-            <b>{piece.kind === 'cut' ? 'Sawn' : piece.kind}</b>
+            <b className="capitalize">{piece.kind === 'cut' ? 'Sawn' : piece.kind}</b>
             {piece.sawn && piece.kind !== 'cut' ? ', sawn' : ''} in course {course},{' '}
             <span className="figures">{sayMm(piece.to - piece.from, show)}</span> long, from{' '}
             <span className="figures">{sayMm(piece.from, show)}</span>.
