@@ -3,7 +3,20 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type Page } from 'puppeteer-core';
-import { dragBy, enterDemo, openSite, press, settled, textOf, violations, type Site } from './support';
+import {
+  brickJob,
+  dragBy,
+  enterDemo,
+  kept,
+  openJob,
+  openSite,
+  press,
+  settled,
+  textOf,
+  violations,
+  wallsOf,
+  type Site,
+} from './support';
 
 let site: Site;
 let page: Page;
@@ -16,43 +29,6 @@ beforeEach(async () => {
   await enterDemo(site, page);
 });
 afterEach(() => page.browserContext().close());
-
-const wallsOf = (): Promise<{ name: string; line: Record<string, unknown>[] }[]> =>
-  page.evaluate(async () => {
-    const id = location.pathname.split('/')[2] ?? '';
-    const answer = await fetch(`/api/jobs/${id}`);
-    return (
-      (await answer.json()) as { document: { walls: { name: string; line: Record<string, unknown>[] }[] } }
-    ).document.walls;
-  });
-const kept = (): Promise<unknown> =>
-  page.waitForFunction(() =>
-    document.querySelector('header [role="status"]')?.textContent?.startsWith('Kept'),
-  );
-
-/** A job of its own, put in the yard and opened at a stage. */
-async function openJob(document: unknown, wall: string, stage: string): Promise<void> {
-  const id = await page.evaluate(async (d) => {
-    const answer = await fetch('/api/jobs', {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ document: d }),
-    });
-    return ((await answer.json()) as { id: string }).id;
-  }, document as object);
-  await page.goto(`${site.address}/jobs/${id}/${wall}/0/${stage}`);
-  await page.waitForSelector('[aria-label="The wall says"]');
-  await settled(page);
-}
-
-const brickJob = (wall: object): unknown => ({
-  format: 'even-tally/job',
-  version: 1,
-  name: 'Porch',
-  show: 'mm',
-  profile: 'uk',
-  walls: [{ id: 'w', name: 'Porch wall', line: [{ run: 4040 }], height: 1800, ...wall }],
-});
 
 /** New wall from the yard, and the board on which its line is drawn. */
 async function openBoard(): Promise<void> {
@@ -85,8 +61,8 @@ describe('an L building from nothing', () => {
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => !document.querySelector('[data-board]'));
     await settled(page);
-    await kept();
-    const [wall] = await wallsOf();
+    await kept(page);
+    const [wall] = await wallsOf(page);
     expect(wall?.line.flatMap((i) => ('run' in i ? [i.run] : []))).toEqual([
       "24'",
       "12'",
@@ -140,8 +116,8 @@ describe('an L building from nothing', () => {
     await press(page, 'Build on this line');
     await page.waitForFunction(() => !document.querySelector('[data-board]'));
     await settled(page);
-    await kept();
-    const [wall] = await wallsOf();
+    await kept(page);
+    const [wall] = await wallsOf(page);
     expect(turnsOf(wall?.line ?? []).length).toBeGreaterThanOrEqual(6);
     expect(await textOf(page, '[aria-label="The line"]')).toContain('Turn'.toLowerCase());
   });
@@ -149,6 +125,8 @@ describe('an L building from nothing', () => {
 
 test('a height that does not divide is brought to a chosen solution: sill, head and top all land', async () => {
   await openJob(
+    site,
+    page,
     brickJob({
       build: { kind: 'units', unit: 'brick-215x102.5x65', bond: 'half' },
       openings: [{ id: 'W1', name: 'Window', run: 0, at: 1340, width: 910, sill: 612, head: 1508 }],
@@ -169,6 +147,8 @@ test('a height that does not divide is brought to a chosen solution: sill, head 
 
 test('a fixed height is dragged on the pole, and goes to a course', async () => {
   await openJob(
+    site,
+    page,
     brickJob({
       build: { kind: 'units', unit: 'brick-215x102.5x65', bond: 'half' },
       heights: [{ id: 'H1', name: 'Bearing', at: 1237 }],
@@ -197,6 +177,8 @@ test('a fixed height is dragged on the pole, and goes to a course', async () => 
 
 test('a straight joint is found on the drawing, and gone when its fix is pressed', async () => {
   await openJob(
+    site,
+    page,
     brickJob({
       build: { kind: 'units', unit: 'brick-215x102.5x65', bond: 'english', wythes: 2 },
       openings: [{ id: 'O', name: 'Hatch', run: 0, at: 675, width: 460, sill: 600, head: 1500 }],
@@ -215,6 +197,8 @@ test('a straight joint is found on the drawing, and gone when its fix is pressed
 
 test('the pole is printed and read back: every course at its mark', async () => {
   await openJob(
+    site,
+    page,
     brickJob({ build: { kind: 'units', unit: 'brick-215x102.5x65', bond: 'half' } }),
     'w',
     'gauge',
@@ -251,6 +235,8 @@ test('the pole is printed and read back: every course at its mark', async () => 
 
 test('levels, a footing and tapes are entered, and the wall says what is wrong with them', async () => {
   await openJob(
+    site,
+    page,
     brickJob({
       line: [
         { run: 4040 },
@@ -290,6 +276,8 @@ test('levels, a footing and tapes are entered, and the wall says what is wrong w
 test('dragging an opening with ten thousand units showing: the intervals, printed', async () => {
   const length = 225 * 112 - 10;
   await openJob(
+    site,
+    page,
     brickJob({
       line: [{ run: length }],
       height: 75 * 90,

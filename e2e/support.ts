@@ -175,3 +175,55 @@ export async function dragBy(
   await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 6 });
   await page.mouse.move(x + dx, y + dy, { steps: 6 });
 }
+
+export interface KeptWall {
+  id: string;
+  name: string;
+  line: Record<string, unknown>[];
+  [key: string]: unknown;
+}
+
+/** The walls of the open job as the server keeps them. */
+export const wallsOf = (page: Page): Promise<KeptWall[]> =>
+  page.evaluate(async () => {
+    const id = location.pathname.split('/')[2] ?? '';
+    const answer = await fetch(`/api/jobs/${id}`);
+    return ((await answer.json()) as { document: { walls: KeptWall[] } }).document.walls;
+  });
+
+/** Waits until the server has what is on the screen. */
+export const kept = (page: Page): Promise<unknown> =>
+  page.waitForFunction(() =>
+    document.querySelector('header [role="status"]')?.textContent?.startsWith('Kept'),
+  );
+
+/** A job of its own, put in the yard and opened at a stage. */
+export async function openJob(
+  site: Site,
+  page: Page,
+  document: unknown,
+  wall: string,
+  stage: string,
+): Promise<void> {
+  const id = await page.evaluate(async (d) => {
+    const answer = await fetch('/api/jobs', {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ document: d }),
+    });
+    return ((await answer.json()) as { id: string }).id;
+  }, document as object);
+  await page.goto(`${site.address}/jobs/${id}/${wall}/0/${stage}`);
+  await page.waitForSelector('[aria-label="The wall says"]');
+  await settled(page);
+}
+
+/** A job with one brick wall. */
+export const brickJob = (wall: object): unknown => ({
+  format: 'even-tally/job',
+  version: 1,
+  name: 'Porch',
+  show: 'mm',
+  profile: 'uk',
+  walls: [{ id: 'w', name: 'Porch wall', line: [{ run: 4040 }], height: 1800, ...wall }],
+});

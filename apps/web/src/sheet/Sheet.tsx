@@ -1,5 +1,5 @@
 import { CAUTION, sayMm, showMm, type Job, type SheetView, type Show } from '@even-tally/core';
-import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { memo, useEffect, useMemo, useRef, useState, type ComponentType, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { open, useOpenJob } from '../state/openJob';
 import { look, useViewing } from '../state/view';
@@ -16,7 +16,7 @@ import { KeysSheet, StaleWrite } from './Dialogs';
 import { Elevation } from './Elevation';
 import { onKey } from './keys';
 import { layOut, sameLayout, type Layout } from './layout';
-import { shared } from './shared';
+import { useCalm } from './useCalm';
 import { Pole } from './Pole';
 import { PrintSheet } from './PrintSheet';
 import { Says } from './Says';
@@ -25,12 +25,15 @@ import { Tape } from './Tape';
 import { Top } from './Top';
 import { WorkingCard } from './WorkingCard';
 
-const PANELS: Record<StageKey, (props: PanelProps) => ReactNode> = {
-  'set-out': SetOut,
-  gauge: Gauge,
-  bond: Bond,
-  tally: Tally,
+const PANELS: Record<StageKey, ComponentType<PanelProps>> = {
+  'set-out': memo(SetOut),
+  gauge: memo(Gauge),
+  bond: memo(Bond),
+  tally: memo(Tally),
 };
+const Slip = memo(Says);
+const Paper = memo(PrintSheet);
+const Foot = memo(FootBar);
 
 function usePlan(
   job: Job | null,
@@ -42,14 +45,9 @@ function usePlan(
   const [view, setView] = useState<SheetView | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
   useEffect(() => {
+    // Until it has been advised again, the choices shown are those before.
     planner.onSheet((v) => {
-      setView((was) =>
-        was && (v.advised || was.wall.id !== v.wall.id || was.run !== v.run)
-          ? shared(was, v)
-          : was
-            ? shared(was, { ...v, choices: was.choices })
-            : v,
-      );
+      setView((was) => (was && !v.advised && was.wall.id === v.wall.id ? { ...v, choices: was.choices } : v));
       setFailure(null);
     }, setFailure);
     return () => planner.close();
@@ -165,6 +163,8 @@ export function Sheet(): ReactNode {
   const show: Show = chosen ?? job?.show ?? 'ft-in';
   const run = Math.max(0, Number(runText) || 0);
   const { view, planner, failure } = usePlan(job, wall, run, show);
+  const moving = useOpenJob((s) => s.base !== null);
+  const [calmJob, calmView] = [useCalm(job, moving), useCalm(view, moving)];
   useEffect(() => look({ course: 1, letter: null, opening: null, figure: null, piece: null }), [wallId, run]);
   const base = `/jobs/${jobId}/${encodeURIComponent(wallId)}`;
   const stem = `${base}/${run}`;
@@ -193,28 +193,29 @@ export function Sheet(): ReactNode {
   if (job && wall < 0) return <Stumble says="There is no such wall in this job." />;
   if (failure !== null && !view) return <Stumble says={failure} />;
   if (!isStage(stage)) return <Stumble missing />;
-  if (!job || !view || view.wall.id !== wallId) return <Waiting what="Setting out the wall" />;
+  if (!job || !view || !calmJob || !calmView || view.wall.id !== wallId)
+    return <Waiting what="Setting out the wall" />;
   const Panel = PANELS[stage];
-  const panel: PanelProps = { job, view, show, stem, planner };
+  const panel: PanelProps = { job: calmJob, view: calmView, show, stem, planner };
   return (
     <>
       <div className="no-print flex h-full min-h-[640px] min-w-[1000px] flex-col">
         <Top title={job.name} sub={view.wall.name} stem={stem} show={show} />
         <div className="grid min-h-0 grow grid-cols-[184px_minmax(0,1fr)_322px]">
-          <Drawing {...panel} stage={stage} />
+          <Drawing job={job} view={view} show={show} stem={stem} planner={planner} stage={stage} />
           <aside
             className="overflow-y-auto border-l border-rule bg-sheet pb-6"
             aria-label="Slip"
             tabIndex={0}
           >
-            <Says view={view} stage={stage} stem={stem} />
+            <Slip view={calmView} stage={stage} stem={stem} />
             <Panel {...panel} />
             <p className="px-4 pt-4 text-[13px] text-soft">{CAUTION}</p>
           </aside>
         </div>
-        <FootBar view={view} show={show} />
+        <Foot view={calmView} show={show} />
       </div>
-      <PrintSheet job={job} view={view} show={show} planner={planner} />
+      <Paper job={calmJob} view={calmView} show={show} planner={planner} />
       <KeysSheet />
       <StaleWrite toYard={() => void navigate('/yard')} />
       <WorkingCard job={job} planner={planner} show={show} />

@@ -1,4 +1,5 @@
 import type { Job, SheetView, Show, Working } from '@even-tally/core';
+import { withChange } from './changes';
 import type { Answer, Ask } from './protocol';
 import { startPlanner } from './start';
 
@@ -18,12 +19,15 @@ export function openPlanner(): Planner {
   const worker = startPlanner();
   let seq = 0;
   let latest = 0;
+  let view: SheetView | null = null;
   let listen: (view: SheetView) => void = () => undefined;
   let failed: (says: string) => void = () => undefined;
   const asked = new Map<number, { resolve: (a: Answer) => void; reject: (e: Error) => void }>();
   worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
     if (data.kind === 'sheet') {
-      if (data.seq >= latest) listen(data.view);
+      // Every change is taken in, even one that comes too late to be shown: later ones build on it.
+      view = withChange(view, data.change);
+      if (view && data.seq >= latest) listen(view);
       return;
     }
     const one = asked.get(data.seq);

@@ -11,7 +11,10 @@ import {
   working,
   workWall,
 } from '@even-tally/core';
+import { changeSender } from './changes';
 import type { Answer, Ask } from './protocol';
+
+const changeOf = changeSender();
 
 type SheetAsk = Extract<Ask, { kind: 'sheet' }>;
 
@@ -27,7 +30,7 @@ function sheet(ask: SheetAsk, advise: boolean): void {
   const run = Math.min(ask.run, p.wall.runs.length - 1);
   const view = sheetView(p, run, ask.show, advise);
   answer(
-    { kind: 'sheet', seq: ask.seq, view },
+    { kind: 'sheet', seq: ask.seq, change: changeOf(view) },
     view.elevation.pieces ? columnBuffers(view.elevation.pieces) : [],
   );
 }

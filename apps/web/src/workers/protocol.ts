@@ -1,4 +1,5 @@
-import type { Job, SheetView, Show, Working } from '@even-tally/core';
+import type { Job, Show, Working } from '@even-tally/core';
+import type { ViewChange } from './changes';
 
 export type Ask =
   | { kind: 'sheet'; seq: number; job: Job; wall: number; run: number; show: Show }
@@ -9,7 +10,7 @@ export type Ask =
   | { kind: 'svg'; seq: number; job: Job; wall: number; run: number; show: Show };
 
 export type Answer =
-  | { kind: 'sheet'; seq: number; view: SheetView }
+  | { kind: 'sheet'; seq: number; change: ViewChange }
   | { kind: 'working'; seq: number; working: Working | null }
   | { kind: 'rows'; seq: number; rows: (string | number)[][] }
   | { kind: 'svg'; seq: number; svg: string }
