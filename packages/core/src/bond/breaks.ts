@@ -1,6 +1,5 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
-import { BOND_WEIGHTS } from '../tables/weights.js';
 import type { EndSpec } from './ends.js';
 import { endPatterns, type CourseClass, type Pattern } from './endPatterns.js';
 import {
@@ -143,9 +142,9 @@ function lineCost(wall: SetWall, l: PerpLine): number {
   const cuts = laid.filter((x) => Math.abs(x - wall.unitLength) > SAME_PLACE);
   const slivers = laid.filter((x) => x < leastPiece - SAME_PLACE);
   return (
-    slivers.length * BOND_WEIGHTS.pieceUnderLeast +
-    cuts.length * BOND_WEIGHTS.cutPiece +
-    new Set(cuts.map(Math.round)).size * BOND_WEIGHTS.distinctCutSize
+    slivers.length * wall.weights.bond.pieceUnderLeast +
+    cuts.length * wall.weights.bond.cutPiece +
+    new Set(cuts.map(Math.round)).size * wall.weights.bond.distinctCutSize
   );
 }
 
@@ -159,7 +158,7 @@ function endsCut(wall: SetWall, l: PerpLine, classed: ClassedEnds | undefined): 
     return end.kind === 'own' && pattern !== undefined && Math.abs((length ?? 0) - pieceOf(pattern, 0)) > 1;
   };
   const count = Number(cut(ends.start, lengths[0])) + Number(cut(ends.end, lengths.at(-1)));
-  return count * BOND_WEIGHTS.pieceUnderLeast;
+  return count * wall.weights.bond.pieceUnderLeast;
 }
 
 /** What the lines of a length of wall cost a course pair: their pieces, and laps under the rule. */
@@ -167,7 +166,7 @@ export function linesCost(wall: SetWall, lines: RunLines, span: Span): number {
   const least = toMillimetres(wall.profile.leastLap(wall.unit));
   const [a, b] = lines;
   const laps = a && b ? lapsUnder(a, b, least, span.to, span.from) : 0;
-  return lines.reduce((sum, l) => sum + lineCost(wall, l), 0) + laps * BOND_WEIGHTS.lapUnderRule;
+  return lines.reduce((sum, l) => sum + lineCost(wall, l), 0) + laps * wall.weights.bond.lapUnderRule;
 }
 
 /**
@@ -206,7 +205,7 @@ export function brokenRun(
     for (const b of weighed[1] ?? []) {
       // Cheapest first: from here on no pair can cost less, and laps need not be counted.
       if (a.own + b.own >= bestCost - 1e-9) break;
-      const cost = lapsUnder(a.line, b.line, least, length) * BOND_WEIGHTS.lapUnderRule + a.own + b.own;
+      const cost = lapsUnder(a.line, b.line, least, length) * wall.weights.bond.lapUnderRule + a.own + b.own;
       if (cost < bestCost - 1e-9) [best, bestCost] = [[a.line, b.line], cost];
     }
   }
@@ -214,7 +213,7 @@ export function brokenRun(
   for (const more of ways.slice(2)) {
     const below = best.at(-1) as PerpLine;
     const cost = (l: PerpLine): number =>
-      lapsUnder(below, l, least, length) * BOND_WEIGHTS.lapUnderRule + lineCost(wall, l);
+      lapsUnder(below, l, least, length) * wall.weights.bond.lapUnderRule + lineCost(wall, l);
     best.push(more.reduce((chosen, l) => (cost(l) < cost(chosen) - 1e-9 ? l : chosen)));
   }
   return best;

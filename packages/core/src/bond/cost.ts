@@ -1,6 +1,5 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
-import { BOND_WEIGHTS } from '../tables/weights.js';
 import type { BondedRun } from './bond.js';
 import { shortLaps } from './laps.js';
 import type { Row } from './row.js';
@@ -80,12 +79,12 @@ export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
   }
   cost.sizes = sizes.size;
   cost.total =
-    BOND_WEIGHTS.cutPiece * cost.cutPieces +
-    BOND_WEIGHTS.pieceUnderLeast * cost.underLeast +
-    BOND_WEIGHTS.lapUnderRule * cost.shortLaps +
-    BOND_WEIGHTS.distinctCutSize * cost.sizes +
-    BOND_WEIGHTS.perpOffItsLine * cost.perpsOff +
-    BOND_WEIGHTS.headJointSquared * cost.joints;
+    wall.weights.bond.cutPiece * cost.cutPieces +
+    wall.weights.bond.pieceUnderLeast * cost.underLeast +
+    wall.weights.bond.lapUnderRule * cost.shortLaps +
+    wall.weights.bond.distinctCutSize * cost.sizes +
+    wall.weights.bond.perpOffItsLine * cost.perpsOff +
+    wall.weights.bond.headJointSquared * cost.joints;
   return cost;
 }
 

@@ -1,6 +1,5 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
-import { GAUGE_WEIGHTS } from '../tables/weights.js';
 import type { Candidate } from '../plan/finding.js';
 import { gaugeSlack } from './courses.js';
 import { fixedHeights } from './fixed.js';
@@ -31,7 +30,7 @@ function weighed(wall: SetWall, way: GaugeWay): GaugeWay {
   const what = wall.heights.length > 0 ? 'fixed height' : 'sill or head';
   const many = wall.heights.length > 0 ? 'fixed heights' : 'heights of sills and heads';
   const says = `${way.says} ${off === 1 ? `One ${what} then stands` : `${off} ${many} then stand`} off the courses.`;
-  return { ...way, says, cost: way.cost + off * GAUGE_WEIGHTS.openingOffCourse };
+  return { ...way, says, cost: way.cost + off * wall.weights.gauge.openingOffCourse };
 }
 
 function waysOf(wall: SetWall, now: GaugeSolution): GaugeWay[] {

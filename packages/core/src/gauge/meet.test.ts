@@ -41,6 +41,7 @@ function problem(seed: number): MeetProblem {
   });
   const change = next() < 0.7 ? Math.round(within(1, 5)) : Infinity;
   return {
+    weights: GAUGE_WEIGHTS,
     unitHeight,
     halfHigh: next() < 0.4 ? (unitHeight - bed) / 2 : null,
     sawn: next() < 0.3 ? { least: 50, most: unitHeight - 10 } : null,
@@ -166,6 +167,7 @@ describe('what a mason would mark', () => {
   const brick = (heights: Fixed[], more: Partial<MeetProblem> = {}): MeetProblem => {
     const limits = { least: 6, most: 15, firstLeast: 6, firstMost: 25 };
     return {
+      weights: GAUGE_WEIGHTS,
       unitHeight: 65,
       halfHigh: null,
       sawn: null,

@@ -1,11 +1,12 @@
 import { SAME_PLACE } from '../measure/length.js';
-import { GAUGE_WEIGHTS } from '../tables/weights.js';
+import type { GaugeWeights } from '../tables/weights.js';
 import type { BedLimits } from './courses.js';
 import type { Fixed } from './fixed.js';
 import { nearestPoint, type Constraint } from './project.js';
 
 /** What the courses must do, in millimetres. `heights` ascends and ends with the top. */
 export interface MeetProblem {
+  weights: GaugeWeights;
   unitHeight: number;
   /** Height of a half-high unit where one course of it may be used, else null. */
   halfHigh: number | null;
@@ -87,7 +88,7 @@ function bedSums(
 function partsBetween(p: MeetProblem, from: number, to: number): Part[] {
   const [a, b] = [window(p, from), window(p, to)];
   const [least, most] = [b.least - a.most, b.most - a.least];
-  const missed = p.heights.slice(from, to - 1).length * GAUGE_WEIGHTS.openingOffCourse;
+  const missed = p.heights.slice(from, to - 1).length * p.weights.openingOffCourse;
   const list: Part[] = [];
   const hides = Math.floor(Math.max(0, p.hiddenTo - a.least) / (p.unitHeight + p.bed) + SAME_PLACE);
   for (let half = 0; half <= (p.halfHigh === null ? 0 : 1); half++) {
@@ -114,9 +115,9 @@ function partsBetween(p: MeetProblem, from: number, to: number): Part[] {
           const total = clamp(n * p.bed, room.least, room.most);
           const cost =
             (total - n * p.bed) ** 2 / n +
-            half * GAUGE_WEIGHTS.halfHighCourse +
-            sawn * GAUGE_WEIGHTS.cutCourse +
-            outside * GAUGE_WEIGHTS.bedOutside +
+            half * p.weights.halfHighCourse +
+            sawn * p.weights.cutCourse +
+            outside * p.weights.bedOutside +
             missed;
           list.push({ from, to, whole, half, sawn, outside, cost });
           // One more outside only costs more: where the work is hidden no change from bed to bed is limited.
@@ -236,10 +237,10 @@ export function meetHeights(p: MeetProblem): MeetSolution {
       const steps = path.parts.reduce(
         (sum, part) =>
           sum +
-          part.half * GAUGE_WEIGHTS.halfHighCourse +
-          part.sawn * GAUGE_WEIGHTS.cutCourse +
-          part.outside * GAUGE_WEIGHTS.bedOutside +
-          (part.to - part.from - 1) * GAUGE_WEIGHTS.openingOffCourse,
+          part.half * p.weights.halfHighCourse +
+          part.sawn * p.weights.cutCourse +
+          part.outside * p.weights.bedOutside +
+          (part.to - part.from - 1) * p.weights.openingOffCourse,
         0,
       );
       const cost = steps + sumSquares(courses, p.bed);

@@ -36,6 +36,7 @@ export interface GaugeSolution {
 export function meetProblem(wall: SetWall, allow: readonly GaugeHelp[]): MeetProblem {
   const limits = bedLimits(wall);
   return {
+    weights: wall.weights.gauge,
     unitHeight: wall.unitHeight,
     halfHigh: allow.includes('half-high') ? wall.halfHigh : null,
     sawn: allow.includes('sawn') ? { least: THINNEST_SAWN, most: wall.unitHeight - LEAST_SAWN_OFF } : null,

@@ -5,6 +5,7 @@ import { lineItem } from './forms/line.js';
 import { onSite, pier, step, top, vents } from './forms/outline.js';
 import { fixedHeight, opening } from './forms/openings.js';
 import { steel } from './forms/steel.js';
+import { weights } from './forms/weights.js';
 import { LIMITS } from './limits.js';
 import { optional, required, type Shape } from './shape.js';
 
@@ -67,6 +68,7 @@ export const JOB_FORM: Shape = {
     units: optional({ kind: 'list', of: ownUnit, most: 500 }, 'the job’s own units'),
     site: optional(site, 'levels'),
     assumed: optional(assumed, 'what was taken because nobody could say'),
+    weights: optional(weights, 'what a choice costs, where this job weighs it otherwise'),
     walls: required({ kind: 'list', of: wall, most: 1000 }),
   },
 };

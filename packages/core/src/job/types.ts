@@ -1,5 +1,6 @@
 import type { Show } from '../measure/format.js';
 import type { ProfileId } from '../tables/profiles.js';
+import type { BondWeights, GaugeWeights } from '../tables/weights.js';
 
 /** A length as stated: millimetres, or text that carries its unit. Kept and given back verbatim. */
 export type Stated = number | string;
@@ -277,6 +278,8 @@ export interface JobDocument {
   units?: OwnUnit[];
   site?: Site;
   assumed?: Assumed[];
+  /** What a choice costs, where this job weighs it otherwise. */
+  weights?: { bond?: Partial<BondWeights>; gauge?: Partial<GaugeWeights> };
   walls: Wall[];
 }
 

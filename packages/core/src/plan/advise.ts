@@ -1,7 +1,6 @@
 import { bondCost, type BondCost } from '../bond/cost.js';
 import { snapTries } from '../bond/snap.js';
 import { bondWays } from '../bond/ways.js';
-import { BOND_WEIGHTS } from '../tables/weights.js';
 import { gaugeCandidates } from '../gauge/choices.js';
 import { applyEdit, type EditStep, type Guard } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
@@ -172,7 +171,7 @@ function moveCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | n
       name: best.says,
       says: `${best.says}${o.must ? ', if it may' : ''}: ${saved} fewer sawn, so ${sayCost(best.wall, best.cost)}.`,
       edit: best.edit,
-      cost: best.cost.total + (o.must ? BOND_WEIGHTS.movedMust : 0),
+      cost: best.cost.total + (o.must ? work.wall.weights.bond.movedMust : 0),
       applied: false,
     });
   }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
-import type { Gauge, LineItem } from '../job/types.js';
+import type { Gauge, LineItem, Top, Wall } from '../job/types.js';
 import { BONDS } from '../tables/bonds.js';
 import { toMillimetres } from '../measure/length.js';
 import { gaugeSlack } from '../gauge/courses.js';
@@ -42,6 +42,32 @@ const line = fc.oneof(
     )
     .map(([a, b, t]) => corner(a, b, t)),
 );
+/** What may hang on the first run of a wall besides openings. */
+const at = fc.integer({ min: 0, max: 2600 });
+const wide = fc.integer({ min: 300, max: 1800 });
+const hangs: fc.Arbitrary<Partial<Wall>> = fc
+  .record({
+    top: fc.record({
+      kind: fc.constantFrom<Top['kind']>('raked', 'stepped', 'scallop', 'ramp'),
+      from: at,
+      left: fc.integer({ min: 300, max: 3500 }),
+      right: fc.integer({ min: 300, max: 3500 }),
+    }),
+    width: wide,
+    step: fc.record({ from: at, up: fc.integer({ min: 1, max: 3 }) }),
+    pier: at,
+    vents: fc.integer({ min: 1, max: 4 }),
+    which: fc.constantFrom('tops', 'steps', 'piers', 'vents', 'all'),
+  })
+  .map(({ top, width, step, pier, vents, which }): Partial<Wall> => {
+    const all: Partial<Wall> = {
+      tops: [{ id: 'T', run: 0, ...top, to: top.from + width, dip: Math.min(width / 3, 120) }],
+      steps: [{ id: 'S', run: 0, ...step, to: step.from + width }],
+      piers: [{ id: 'P', run: 0, at: pier, width: width / 2 }],
+      vents: [{ id: 'V', run: 0, course: vents, what: 'air-brick', every: width }],
+    };
+    return which === 'all' ? all : { [which]: all[which] };
+  });
 const wall: fc.Arbitrary<OneWall> = fc.record({
   line,
   height: fc.oneof(
@@ -58,6 +84,8 @@ const wall: fc.Arbitrary<OneWall> = fc.record({
     'brick-modular-us',
     'adobe-10x14x4',
     'cmu-6x6x18',
+    'adobe-14x10x4',
+    'slip-215x20x65',
   ),
   profile: fc.constantFrom('us' as const, 'uk' as const, 'earth' as const),
   lengths: fc.constantFrom('nominal' as const, 'actual' as const),
@@ -92,6 +120,7 @@ const wall: fc.Arbitrary<OneWall> = fc.record({
     }),
     { maxLength: 2 },
   ),
+  wall: fc.oneof({ weight: 2, arbitrary: fc.constant({}) }, { weight: 1, arbitrary: hangs }),
   openings: fc.array(
     fc.record({
       at: fc.integer({ min: 300, max: 6000 }),
@@ -112,7 +141,7 @@ function courseSums(p: WallPlan): boolean {
   return (
     courses.every(
       (c, i) => near(c.top, c.bottom + c.bed + c.unitHeight) && near(c.bottom, courses[i - 1]?.top ?? 0),
-    ) && near((courses.at(-1)?.top ?? 0) + p.gauge.short, p.wall.height, 0.0011)
+    ) && near((courses[p.gauge.count - 1]?.top ?? 0) + p.gauge.short, p.wall.height, 0.0011)
   );
 }
 

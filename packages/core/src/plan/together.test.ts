@@ -1,7 +1,7 @@
 import { applyEdit } from '../job/edit.js';
 import type { JobDocument, Wall } from '../job/types.js';
 import { bondCost } from '../bond/cost.js';
-import { documentOf, soundJob, straight } from '../testing/jobs.js';
+import { documentOf, faultsOf, soundJob, straight } from '../testing/jobs.js';
 import { lockEdit, type AsItStands } from './lock.js';
 import { plan, type WallPlan } from './plan.js';
 import { bondedTogether } from './together.js';
@@ -106,5 +106,37 @@ describe('a lock', () => {
     const after = applyEdit(one, lockEdit(one, 0, standing(one), 'bond'));
     expect(after.ok && after.value.walls[0]?.build.locked).toBeUndefined();
     expect(after.ok && after.value.walls[0]?.build.start).toBe('whole');
+  });
+});
+
+describe('weights', () => {
+  const doc = (weights?: JobDocument['weights']): JobDocument => ({
+    ...documentOf({
+      ...brick,
+      line: straight(8990),
+      height: 2250,
+      openings: [{ at: 3210, width: 1135, sill: 600, head: 1500 }],
+    }),
+    ...(weights ? { weights } : {}),
+  });
+  const costs = (document: JobDocument): Record<string, number> =>
+    Object.fromEntries(
+      (plan(soundJob(document)).walls[0]?.choices ?? []).map((c) => [c.kind, Math.round(c.cost)]),
+    );
+
+  test('are the job’s own where it says so, and the choices follow', () => {
+    const usual = costs(doc());
+    const dear = costs(doc({ bond: { cutPiece: 20 } }));
+    const p = plan(soundJob(doc())).walls[0] as WallPlan;
+    const sawn = p.runs.flatMap((r) => r.rows.flatMap((row) => row.pieces)).filter((x) => x.cutFrom !== null);
+    // Each piece sawn costs ten more than it did; nothing else has changed. By hand.
+    expect((dear['cuts-panel'] ?? 0) - (usual['cuts-panel'] ?? 0)).toBe(10 * sawn.length);
+  });
+
+  test('of an unknown name, or less than nothing, are refused', () => {
+    expect(faultsOf({ ...doc(), weights: { bond: { cutPeice: 1 } } })[0]).toContain('/weights/bond/cutPeice');
+    expect(faultsOf({ ...doc(), weights: { gauge: { cutCourse: -1 } } })[0]).toContain(
+      '/weights/gauge/cutCourse',
+    );
   });
 });

@@ -16,6 +16,7 @@ import {
   type Wall,
 } from '../job/types.js';
 import { PROFILES, type Profile } from '../tables/profiles.js';
+import { BOND_WEIGHTS, GAUGE_WEIGHTS, type BondWeights, type GaugeWeights } from '../tables/weights.js';
 import type { UnitShape } from '../tables/units.js';
 import { bondById, type Bond } from '../tables/bonds.js';
 import { branchesOf, goesInto, type Branch, type GoesIn } from './tees.js';
@@ -153,6 +154,8 @@ export interface SetWall {
   /** Where units are cut when a stretch does not divide. */
   cuts: CutsAt;
   locked: readonly Locked[];
+  /** What a choice costs: the job's own weights over the table's. */
+  weights: { bond: BondWeights; gauge: GaugeWeights };
   /** Level of the base above the job's datum, mm. */
   base: number;
   footing: Strip | null;
@@ -334,6 +337,10 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     goesIn: goesInto(job, wall, laid.unitLength),
     cuts: wall.build.cuts ?? cutsFor(wall, unit),
     locked: wall.build.locked ?? [],
+    weights: {
+      bond: { ...BOND_WEIGHTS, ...job.weights?.bond },
+      gauge: { ...GAUGE_WEIGHTS, ...job.weights?.gauge },
+    },
     heights: (wall.heights ?? []).map((h, i) => ({
       id: h.id,
       name: h.name ?? h.id,

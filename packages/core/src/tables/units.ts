@@ -113,6 +113,29 @@ export const UNITS: readonly UnitShape[] = [
     halves: 'sawn',
     source: 'common practice; laid 14 in along a wall 10 in thick',
   },
+  {
+    id: 'adobe-14x10x4',
+    name: '14 × 10 × 4 in adobe, wall 14 in thick',
+    family: 'adobe',
+    length: inches(10),
+    height: inches(4),
+    width: inches(14),
+    shells: null,
+    halves: 'sawn',
+    source: 'common practice; the same brick laid 10 in along a wall 14 in thick',
+  },
+  {
+    id: 'slip-215x20x65',
+    name: '215 × 65 mm brick slip, 20 thick',
+    family: 'brick',
+    length: millimetres(215),
+    height: millimetres(65),
+    width: millimetres(20),
+    shells: null,
+    halves: 'sawn',
+    source:
+      'Work size of the brick it is sawn from; 20 mm thick: common practice. Laid on adhesive, joints filled after.',
+  },
 ];
 
 export const unitById = (id: string): UnitShape | undefined => UNITS.find((u) => u.id === id);

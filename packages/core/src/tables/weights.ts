@@ -1,5 +1,16 @@
+/** What each thing costs a bond; a job may weigh them otherwise. */
+export interface BondWeights {
+  cutPiece: number;
+  pieceUnderLeast: number;
+  perpOffItsLine: number;
+  lapUnderRule: number;
+  distinctCutSize: number;
+  headJointSquared: number;
+  movedMust: number;
+}
+
 /** The cost of a bond: one table, shown to the user. Values as the project's own rule, not from a standard. */
-export const BOND_WEIGHTS = {
+export const BOND_WEIGHTS: BondWeights = {
   cutPiece: 10,
   pieceUnderLeast: 30,
   perpOffItsLine: 5,
@@ -8,10 +19,21 @@ export const BOND_WEIGHTS = {
   headJointSquared: 1,
   /** Moving an opening that must stand where it is drawn is somebody else’s decision. */
   movedMust: 40,
-} as const;
+};
+
+/** What each thing costs a gauge, besides the square of each bed's distance from its target in mm. */
+export interface GaugeWeights {
+  bedOutside: number;
+  cutCourse: number;
+  movedFooting: number;
+  halfHighCourse: number;
+  openingOffCourse: number;
+  movedOpening: number;
+  changedHeight: number;
+}
 
 /** The cost of a gauge: large steps keep the order a mason would weigh them in. */
-export const GAUGE_WEIGHTS = {
+export const GAUGE_WEIGHTS: GaugeWeights = {
   /** For each bed outside the limits. */
   bedOutside: 50_000,
   /** For every sawn course: it cuts every unit of a row. */
@@ -25,4 +47,29 @@ export const GAUGE_WEIGHTS = {
   movedOpening: 500,
   /** Changing what was asked for is somebody else's decision. */
   changedHeight: 12_000,
-} as const;
+};
+
+/** The same in a mason's words, for the table on the screen. */
+export const WEIGHT_NAMES: {
+  bond: Record<keyof BondWeights, string>;
+  gauge: Record<keyof GaugeWeights, string>;
+} = {
+  bond: {
+    cutPiece: 'a piece sawn',
+    pieceUnderLeast: 'a piece too short',
+    perpOffItsLine: 'a perp off its line',
+    lapUnderRule: 'a lap under the rule',
+    distinctCutSize: 'another size to saw',
+    headJointSquared: 'a head joint eased as far as it may',
+    movedMust: 'an opening moved that must stand',
+  },
+  gauge: {
+    bedOutside: 'a bed outside its limits',
+    cutCourse: 'a course sawn',
+    movedFooting: 'the footing moved',
+    halfHighCourse: 'a half-high course',
+    openingOffCourse: 'a sill or head off the courses',
+    movedOpening: 'an opening moved to the courses',
+    changedHeight: 'the height changed',
+  },
+};

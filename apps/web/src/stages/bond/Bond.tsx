@@ -8,6 +8,7 @@ import { Section } from '../../ui/Section';
 import { Choices } from '../Choices';
 import { Lock } from '../Lock';
 import { TakeAway } from '../TakeAway';
+import { Weights } from '../Weights';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { Closing } from './Closing';
@@ -103,6 +104,7 @@ export function Bond(props: PanelProps): ReactNode {
       <Section title="Ways to bond it" aside={<Lock {...props} stage="bond" />}>
         <Choices choices={view.choices.filter((c) => c.stage === 'bond')} advised={view.advised} />
       </Section>
+      <Weights {...props} stage="bond" />
       <Tops {...props} />
       <Piers {...props} />
       <AirBricks {...props} />

@@ -9,6 +9,7 @@ import { Section } from '../../ui/Section';
 import { Choices } from '../Choices';
 import { Lock } from '../Lock';
 import { TakeAway } from '../TakeAway';
+import { Weights } from '../Weights';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { FixedHeights } from './FixedHeights';
@@ -73,6 +74,7 @@ export function Gauge(props: PanelProps): ReactNode {
       <Section title="Ways to reach the heights" aside={<Lock {...props} stage="gauge" />}>
         <Choices choices={view.choices.filter((c) => c.stage === 'gauge')} advised={view.advised} />
       </Section>
+      <Weights {...props} stage="gauge" />
       <FixedHeights {...props} />
       <Section title="What will be seen">
         <div className="grid grid-cols-2 gap-3">

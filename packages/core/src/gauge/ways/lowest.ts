@@ -1,7 +1,6 @@
 import { SAME_PLACE } from '../../measure/length.js';
 import { sayMm } from '../../measure/format.js';
 import type { SetWall } from '../../setout/wall.js';
-import { GAUGE_WEIGHTS } from '../../tables/weights.js';
 import { bedLimits, layCourses } from '../courses.js';
 import { changeAt, hiddenLimits } from '../limits.js';
 import type { GaugeSolution } from '../solve.js';
@@ -50,7 +49,7 @@ function lowestWay(wall: SetWall, now: GaugeSolution, n: number, found: Low, see
     name: `Lose it in the lowest ${plural(lowest, 'bed')}`,
     says: `Lose it low down: the lowest ${plural(lowest, 'bed')} at ${say(low)}, then ${n - lowest} at ${say(wall.bed)}. ${where}`,
     edit: gaugeEdit(wall, { courses: n, lowest }),
-    cost: sumSquares(courses, wall.bed) + (past ? lowest * GAUGE_WEIGHTS.bedOutside : 0),
+    cost: sumSquares(courses, wall.bed) + (past ? lowest * wall.weights.gauge.bedOutside : 0),
     applied: inForce(now, n, lowest),
     courses,
   };

@@ -2,7 +2,6 @@ import { SAME_PLACE } from '../../measure/length.js';
 import { sayMm } from '../../measure/format.js';
 import type { GaugeHelp } from '../../job/types.js';
 import type { SetWall } from '../../setout/wall.js';
-import { GAUGE_WEIGHTS } from '../../tables/weights.js';
 import { layMet, type Course } from '../courses.js';
 import { fixedHeights } from '../fixed.js';
 import type { MeetSolution } from '../meet.js';
@@ -65,7 +64,7 @@ export function meetWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
       says: `${help.says}: ${sayBeds(courses, say)}. ${found.missed.length === 0 ? 'Every fixed height lands on a course.' : `All land but ${found.missed.flatMap((m) => m.names).join(', ')}.`}${proof}`,
       edit: gaugeEdit(wall, { meet: true, ...(help.allow.length > 0 ? { allow: help.allow } : {}) }),
       // What is missed is weighed with the other ways, alike for all.
-      cost: found.cost - found.missed.length * GAUGE_WEIGHTS.openingOffCourse,
+      cost: found.cost - found.missed.length * wall.weights.gauge.openingOffCourse,
       applied: now.met !== null && sameBeds(now, found),
       courses,
     });

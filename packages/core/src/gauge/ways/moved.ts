@@ -2,7 +2,6 @@ import { SAME_PLACE } from '../../measure/length.js';
 import { sayMm } from '../../measure/format.js';
 import type { EditStep } from '../../job/edit.js';
 import type { SetWall } from '../../setout/wall.js';
-import { GAUGE_WEIGHTS } from '../../tables/weights.js';
 import { evenSpread, gaugeSlack, layCourses } from '../courses.js';
 import type { GaugeSolution } from '../solve.js';
 import { countsNear } from './eased.js';
@@ -47,7 +46,7 @@ export function movedWays(wall: SetWall): GaugeWay[] {
         name: `${up > 0 ? 'Raise' : 'Lower'} the footing ${say(Math.abs(up))}`,
         says: `${up > 0 ? 'Raise' : 'Lower'} the footing ${say(Math.abs(up))}: ${n} courses at ${say(wall.bed)}, and every sill, head and the top stay at their levels. Only before it is poured.`,
         edit: footing,
-        cost: GAUGE_WEIGHTS.movedFooting + Math.abs(up) / 10,
+        cost: wall.weights.gauge.movedFooting + Math.abs(up) / 10,
         applied: false,
         courses,
         up,
@@ -63,7 +62,7 @@ export function movedWays(wall: SetWall): GaugeWay[] {
         { op: 'replace', path: `/walls/${wall.index}/height`, value: write(wall, n * pitch) },
         ...gaugeEdit(wall, null),
       ],
-      cost: GAUGE_WEIGHTS.changedHeight + Math.abs(up) / 10,
+      cost: wall.weights.gauge.changedHeight + Math.abs(up) / 10,
       applied: false,
       courses,
     });
@@ -102,7 +101,7 @@ export function openingWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
       name: 'Bring the openings to the courses',
       says: `Bring the openings that may move to the courses as they lie: ${says.join('; ')}. Only while the frames are not bought.`,
       edit,
-      cost: says.length * GAUGE_WEIGHTS.movedOpening,
+      cost: says.length * wall.weights.gauge.movedOpening,
       applied: false,
       courses: now.courses,
       movesOpenings: true,

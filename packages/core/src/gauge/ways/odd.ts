@@ -1,6 +1,5 @@
 import { sayMm } from '../../measure/format.js';
 import type { SetWall } from '../../setout/wall.js';
-import { GAUGE_WEIGHTS } from '../../tables/weights.js';
 import { bedLimits, evenSpread, layCourses } from '../courses.js';
 import { LEAST_SAWN_OFF, THINNEST_SAWN } from '../limits.js';
 import type { GaugeSolution } from '../solve.js';
@@ -26,7 +25,7 @@ export function halfHighWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
         name: 'Begin with a half-high course',
         says: `Begin with a half-high course of ${say(halfHigh)} units and ${plural(whole, 'whole course')} over it, beds at ${say(eased)}. Another unit to order.`,
         edit: gaugeEdit(wall, { halfHigh: 1, courses: whole + 1 }),
-        cost: GAUGE_WEIGHTS.halfHighCourse + sumSquares(courses, bed),
+        cost: wall.weights.gauge.halfHighCourse + sumSquares(courses, bed),
         applied: now.met === null && now.halfHigh === 1 && now.count === whole + 1 && now.short === 0,
         courses,
       },
@@ -51,7 +50,7 @@ export function sawnWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
       name: `Saw course 1 to ${say(left)}`,
       says: `Saw course 1 to ${say(left)} and lay ${plural(below, 'whole course')} over it: every unit of one row is cut, where the ground hides it. A last resort.`,
       edit: gaugeEdit(wall, { sawn: 1 }),
-      cost: GAUGE_WEIGHTS.cutCourse,
+      cost: wall.weights.gauge.cutCourse,
       applied: now.met === null && now.sawn === 1 && now.count === below + 1 && now.short === 0,
       courses,
     },
