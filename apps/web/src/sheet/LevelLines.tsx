@@ -37,7 +37,7 @@ function placed(lines: readonly Line[], layout: Layout): Placed[] {
   }, []);
 }
 
-/** Levels over the drawing at Set out: the lines across it, their names at its left edge. */
+/** Levels over the drawing at Set out: the lines across it, their names at its right edge. */
 export function LevelLines({
   view,
   layout,
@@ -63,8 +63,9 @@ export function LevelLines({
             />
           )}
           <text
-            x={4}
+            x={layout.width - 36}
             y={l.name}
+            textAnchor="end"
             className="text-[12px] font-semibold"
             fill={l.ink}
             stroke="#efebe1"

@@ -24,7 +24,9 @@ function DrawnCourse({
     // A thick wall is drawn a little thinner than true, a thin one thicker, so that cells can be seen.
     const squeezed = {
       ...scene,
-      shapes: scene.shapes.map((s) => (s.type === 'rect' ? { ...s, y: s.y * flat, h: s.h * flat } : s)),
+      shapes: scene.shapes.map((s) =>
+        s.type === 'rect' ? { ...s, y: (s.y - scene.box.y) * flat, h: s.h * flat } : s,
+      ),
     };
     paintCourse(canvas.current, squeezed, {
       width: layout.width,

@@ -26,7 +26,11 @@ export function layOut(view: SheetView, width: number, height: number): Layout {
   const { x, w, h } = view.elevation.box;
   const thick = view.odd.box.h;
   const across = Math.max(50, width - 2 * BESIDE) / w;
-  const planAt = (scale: number): number => Math.min(view.wall.wythes * 30 + 4, Math.max(18, thick * scale));
+  const planAt = (scale: number): number =>
+    Math.min(
+      34 * Math.ceil(thick / view.wall.thickness) + (view.wall.wythes - 1) * 30,
+      Math.max(18, thick * scale),
+    );
   const under = (scale: number): number => FOOTING + TAPE + 2 * (planAt(scale) + 12) + 14;
   let scale = across;
   for (let i = 0; i < 3; i++) scale = Math.min(across, Math.max(20, height - ABOVE - under(scale)) / h);

@@ -44,7 +44,8 @@ export function sheetSvg(plan: WallPlan, run: number, show: Show): string {
   const left = 1100 * t;
   const base = 480 * t + elevation.box.h;
   const tapeBase = base + FOOTING_DRAWN + 190 * t;
-  const planStep = wall.unitWidth + 60 * t;
+  const courses = [1, 2].map((course) => coursePlanScene(plan, run, course));
+  const planStep = Math.max(...courses.map((c) => c.box.h)) + 60 * t;
   const says = tapeBase + 2 * planStep + 260 * t;
   const name = wall.runs.length > 1 ? `${wall.name}: ${wall.runs[run]?.name ?? ''}` : wall.name;
   const measure = `${sayMm(length, show)} long on the outside face, ${sayMm(wall.height, show)} high, ${wall.unit.name}`;
@@ -70,10 +71,11 @@ export function sheetSvg(plan: WallPlan, run: number, show: Show): string {
     { scene: poleScene(plan, run, show, 100 * t), dx: 480 * t, base },
     { scene: elevation, dx: left, base },
     { scene: tapeScene(plan, run, show, 100 * t), dx: left, base: tapeBase },
-    ...[1, 2].flatMap((course) => {
-      const at = tapeBase + course * planStep;
+    ...courses.flatMap((scene, i) => {
+      const course = i + 1;
+      const at = tapeBase + course * planStep + scene.box.y;
       return [
-        { scene: coursePlanScene(plan, run, course), dx: left, base: at },
+        { scene, dx: left, base: at },
         put('course-name', course === 1 ? 'odd' : 'even', left - 80 * t, at - wall.unitWidth / 2, 'end'),
       ];
     }),

@@ -2,6 +2,7 @@ import { toMillimetres } from '../measure/length.js';
 import { showMm, type Show } from '../measure/format.js';
 import { goesThrough } from '../bond/back.js';
 import type { Piece } from '../bond/row.js';
+import type { SetPier } from '../setout/wall.js';
 import type { WallWork } from '../plan/work.js';
 import { line, rect, words, type Scene, type SceneShape } from './scene.js';
 
@@ -72,8 +73,15 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
       wythes === 2 ? thickness - unitWidth : outside(piece) ? -unitWidth - head : unitWidth + head;
     put(piece, behind, unitWidth);
   }
+  const proud = (side: SetPier['side']): number =>
+    work.wall.piers.some((q) => q.run === runIndex && q.side === side) ? unitWidth + work.wall.head : 0;
   return {
-    box: { x: 0, y: 0, w: work.wall.runs[runIndex]?.length ?? 0, h: thickness },
+    box: {
+      x: 0,
+      y: -proud('outside'),
+      w: work.wall.runs[runIndex]?.length ?? 0,
+      h: thickness + proud('outside') + proud('inside'),
+    },
     pieces: null,
     shapes,
   };
