@@ -1,7 +1,7 @@
 import { CAUTION, sayMm, showMm, type Job, type SheetView, type Show } from '@even-tally/core';
 import { memo, useEffect, useMemo, useRef, useState, type ComponentType, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { open, useOpenJob } from '../state/openJob';
+import { open, openJob, useOpenJob } from '../state/openJob';
 import { look, useViewing } from '../state/view';
 import { Bond } from '../stages/bond/Bond';
 import { Gauge } from '../stages/gauge/Gauge';
@@ -34,7 +34,12 @@ const PANELS: Record<StageKey, ComponentType<PanelProps>> = {
 const Slip = memo(Says);
 const Paper = memo(PrintSheet);
 const Foot = memo(FootBar);
+const Head = memo(Top);
 
+/**
+ * The plan of the open job. What is dragged goes straight from the store to the planner, so that React draws once a
+ * frame: when the answer comes.
+ */
 function usePlan(
   job: Job | null,
   wall: number,
@@ -54,6 +59,11 @@ function usePlan(
   }, [planner]);
   useEffect(() => {
     if (job && wall >= 0) planner.sheet(job, wall, run, show);
+    return openJob.subscribe((now, was) => {
+      const letGo = was.base !== null && now.base === null;
+      if (wall >= 0 && now.job && now.job !== was.job && (now.base !== null || letGo))
+        planner.sheet(now.job, wall, run, show);
+    });
   }, [job, planner, wall, run, show]);
   return { view, planner, failure };
 }
@@ -151,7 +161,8 @@ function Drawing({ view, show, job, stage }: Drawn): ReactNode {
 export function Sheet(): ReactNode {
   const { jobId = '', wallId = '', run: runText = '0', stage } = useParams();
   const navigate = useNavigate();
-  const job = useOpenJob((s) => (s.id === jobId ? s.job : null));
+  // While something is dragged, the document it began with: what is tried on it is the planner's affair.
+  const job = useOpenJob((s) => (s.id === jobId ? (s.base ?? s.job) : null));
   const failed = useOpenJob((s) => s.failure);
   const chosen = useViewing((s) => s.show);
   const opened = useRef('');
@@ -164,7 +175,7 @@ export function Sheet(): ReactNode {
   const run = Math.max(0, Number(runText) || 0);
   const { view, planner, failure } = usePlan(job, wall, run, show);
   const moving = useOpenJob((s) => s.base !== null);
-  const [calmJob, calmView] = [useCalm(job, moving), useCalm(view, moving)];
+  const calmView = useCalm(view, moving);
   useEffect(() => look({ course: 1, letter: null, opening: null, figure: null, piece: null }), [wallId, run]);
   const base = `/jobs/${jobId}/${encodeURIComponent(wallId)}`;
   const stem = `${base}/${run}`;
@@ -193,14 +204,13 @@ export function Sheet(): ReactNode {
   if (job && wall < 0) return <Stumble says="There is no such wall in this job." />;
   if (failure !== null && !view) return <Stumble says={failure} />;
   if (!isStage(stage)) return <Stumble missing />;
-  if (!job || !view || !calmJob || !calmView || view.wall.id !== wallId)
-    return <Waiting what="Setting out the wall" />;
+  if (!job || !view || !calmView || view.wall.id !== wallId) return <Waiting what="Setting out the wall" />;
   const Panel = PANELS[stage];
-  const panel: PanelProps = { job: calmJob, view: calmView, show, stem, planner };
+  const panel: PanelProps = { job, view: calmView, show, stem, planner };
   return (
     <>
       <div className="no-print flex h-full min-h-[640px] min-w-[1000px] flex-col">
-        <Top title={job.name} sub={view.wall.name} stem={stem} show={show} />
+        <Head title={job.name} sub={view.wall.name} stem={stem} show={show} />
         <div className="grid min-h-0 grow grid-cols-[184px_minmax(0,1fr)_322px]">
           <Drawing job={job} view={view} show={show} stem={stem} planner={planner} stage={stage} />
           <aside
@@ -215,7 +225,7 @@ export function Sheet(): ReactNode {
         </div>
         <Foot view={calmView} show={show} />
       </div>
-      <Paper job={calmJob} view={calmView} show={show} planner={planner} />
+      <Paper job={job} view={calmView} show={show} planner={planner} />
       <KeysSheet />
       <StaleWrite toYard={() => void navigate('/yard')} />
       <WorkingCard job={job} planner={planner} show={show} />

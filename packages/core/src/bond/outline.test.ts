@@ -14,6 +14,7 @@ import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 import type { FootingStep, Top } from '../job/types.js';
+import { footingAmounts, type Strip } from '../setout/footing.js';
 import { topAt } from '../setout/outline.js';
 
 const brick = { unit: 'brick-215x102.5x65', profile: 'uk' as const, show: 'mm' as const };
@@ -66,6 +67,17 @@ describe('a footing that steps', () => {
     expect(p.findings.find((f) => f.code === 'step-off-bond')?.fixes[0]?.says).toBe(
       'Move the step to the nearest perps',
     );
+  });
+
+  test('the upper concrete goes on over the lower, and is counted', () => {
+    const footing = { width: 450, depth: 150 };
+    const amounts = (over: object) => {
+      const p = planOf({ ...brick, line: straight(4490), height: 750, wall: { footing, ...over } });
+      return footingAmounts(p.wall, p.wall.footing as Strip);
+    };
+    // One step of 225: an overlap of 450, by 450 wide and 150 deep. By hand.
+    expect(amounts({ steps }).overlaps).toBeCloseTo(0.45 * 0.45 * 0.15, 9);
+    expect(amounts({ steps }).concrete - amounts({}).concrete).toBeCloseTo(0.030375, 9);
   });
 
   test('a step right at a corner is a fault that can be settled', () => {

@@ -4,7 +4,8 @@ import { sayMm } from '../measure/format.js';
 import { SAME_PLACE } from '../measure/length.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
 import { isTangent } from '../setout/line.js';
-import type { SetStep, SetTop, SetWall } from '../setout/wall.js';
+import { overlapOf, stepEdges, upAt } from '../setout/steps.js';
+import type { SetTop, SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
 import { STEP } from './outline.js';
 import { bondWays } from './ways.js';
@@ -163,40 +164,11 @@ function ears(wall: SetWall, run: BondedRun): Issue[] {
   ];
 }
 
-/** How far the upper footing goes on over the lower, at least, mm. Approved Document A 2E2, from memory. */
-const overlapOf = (rise: number, depth: number): number => Math.max(2 * rise, depth, 300);
-
-interface Edge {
-  step: SetStep;
-  x: number;
-  /** Footing levels either side, mm above the base. */
-  left: number;
-  right: number;
-}
-
 const levelOf = (courses: readonly Course[], up: number): number =>
   up === 0 ? 0 : (courses[up - 1]?.top ?? 0);
 
-const upAt = (wall: SetWall, run: number, x: number): number =>
-  Math.max(0, ...wall.steps.filter((s) => s.run === run && x >= s.from && x <= s.to).map((s) => s.up));
-
-function edges(wall: SetWall, courses: readonly Course[]): Edge[] {
-  return wall.steps.flatMap((step) => {
-    const length = wall.runs[step.run]?.length ?? 0;
-    return [step.from, step.to]
-      .filter((x) => x > 1 && x < length - 1)
-      .map((x) => ({
-        step,
-        x,
-        left: levelOf(courses, upAt(wall, step.run, x - 1)),
-        right: levelOf(courses, upAt(wall, step.run, x + 1)),
-      }))
-      .filter((e) => e.left !== e.right);
-  });
-}
-
 function stepNote(wall: SetWall, courses: readonly Course[]): Issue[] {
-  const list = edges(wall, courses);
+  const list = stepEdges(wall, (up) => levelOf(courses, up));
   const worst = [...list].sort((a, b) => Math.abs(b.left - b.right) - Math.abs(a.left - a.right))[0];
   if (!worst) return [];
   const rise = Math.abs(worst.left - worst.right);

@@ -1,5 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
 import { sayMm, showMm, type Show } from '../measure/format.js';
+import { upAt } from '../setout/steps.js';
 import { fixedHeights } from '../gauge/fixed.js';
 import type { WallWork } from '../plan/work.js';
 import { CAUTION } from './sheet.js';
@@ -61,11 +62,9 @@ const nearestOld = (top: number, pitch: number): PoleRow['old'] => {
 /** Every end of every run, with the level its footing stands at: only asked where the footing steps. */
 function standsOf({ wall, gauge }: Pick<WallWork, 'wall' | 'gauge'>): PoleStand[] {
   if (wall.steps.length === 0) return [];
-  const upAt = (run: number, x: number): number =>
-    Math.max(0, ...wall.steps.filter((s) => s.run === run && x >= s.from && x <= s.to).map((s) => s.up));
   return wall.runs.flatMap((run, i) =>
     (['start', 'end'] as const).map((end) => {
-      const up = upAt(i, end === 'start' ? 0 : run.length);
+      const up = upAt(wall, i, end === 'start' ? 0 : run.length);
       return { where: `${run.name}, ${end}`, up, level: up === 0 ? 0 : (gauge.courses[up - 1]?.top ?? 0) };
     }),
   );

@@ -1,3 +1,4 @@
+import { overlapOf, stepEdges } from './steps.js';
 import type { SetWall } from './wall.js';
 
 /** A strip footing under one wall, mm. */
@@ -20,6 +21,8 @@ export interface FootingAmounts {
   spoil: number;
   /** Both sides and the ends, m². */
   shutters: number;
+  /** Of the concrete, what the upper lengths take going on over the lower where the footing steps, m³. */
+  overlaps: number;
   /** Projection past the wall's face, mm. */
   projection: number;
 }
@@ -39,9 +42,16 @@ export function footingAmounts(wall: SetWall, strip: Strip): FootingAmounts {
   const turns = wall.line.corners.reduce((sum, c) => sum + c.turn / 90, 0);
   const free = wall.line.closed ? 0 : 2;
   const length = outside - turns * wall.thickness + free * strip.past;
+  const pitch = wall.unitHeight + wall.bed;
+  const over = stepEdges(wall, (up) => up * pitch).reduce(
+    (sum, e) => sum + overlapOf(Math.abs(e.right - e.left), strip.depth),
+    0,
+  );
+  const overlaps = (over * strip.width * strip.depth) / 1e9;
   return {
     length: length / 1000,
-    concrete: (length * strip.width * strip.depth) / 1e9,
+    concrete: (length * strip.width * strip.depth) / 1e9 + overlaps,
+    overlaps,
     dug: (length * strip.width * strip.trench) / 1e9,
     spoil: ((length * strip.width * strip.trench) / 1e9) * BULKING,
     shutters: (2 * (length + (free > 0 ? strip.width : 0)) * strip.depth) / 1e6,

@@ -100,6 +100,12 @@ export function FootingPart({ job, view, show }: PanelProps): ReactNode {
         <dd className="figures text-right">{sayMm(footing.projection, show)}</dd>
         <dt>Concrete in the ground</dt>
         <dd className="figures text-right">{showVolume(footing.concrete, show)}</dd>
+        {footing.overlaps > 0 && (
+          <>
+            <dt>of it, overlaps at the steps</dt>
+            <dd className="figures text-right">{showVolume(footing.overlaps, show)}</dd>
+          </>
+        )}
         <dt>Concrete to have ready</dt>
         <dd className="figures text-right">{showVolume(footing.used, show)}</dd>
         <dt>Soil to dig, and heaped</dt>
