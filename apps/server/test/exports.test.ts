@@ -39,7 +39,7 @@ test('the dry-lay tape printed and read back: running marks by multiplication', 
 
 test('a footing that steps prints a pole for the higher corner too, with the old work carried over', async () => {
   const wall = job('Stepped', {
-    steps: [{ id: 'S', run: 0, from: 3600, to: 7000, up: 2 }],
+    steps: [{ id: 'S', run: 0, from: 3600, to: "24'", up: 2 }],
     old: { height: "4'", courses: 6 },
   });
   const stepped = await addedJob(mason, wall);
