@@ -78,6 +78,7 @@ export function innerWythe(wall: SetWall): { wall: SetWall; inset: number[] } {
       vents: [],
       piers: [],
       branches: [],
+      joints: wall.joints.map((j) => movedIn(j, inset)),
       steps: wall.steps.map((s) => movedIn(s, inset)),
       tops: wall.tops.map((t) => ({
         ...movedIn(t, inset),

@@ -9,6 +9,7 @@ import { FREE, runEnds, type RunEnd, type RunEnds } from './ends.js';
 import { courseOutline, cutRow, standingHeight, type CourseOutline } from './outline.js';
 import { lineOf, type Parity, type PerpLine, type RunLines } from './lines.js';
 import { perpLines, ringLines } from './perpLine.js';
+import { jointGap, standingJoints } from './sections.js';
 import { soldiersOver } from './soldiers.js';
 import { coverOf, layRow, type Row } from './row.js';
 
@@ -52,6 +53,7 @@ function bondRun(
   const openings = wall.openings.filter((o) => o.run === index).flatMap((o) => withSoldiers(wall, o));
   const slack = gaugeSlack(wall);
   const features = runFeatures(wall, index, lines);
+  const gaps = standingJoints(wall, index).map(jointGap);
   const lost: Lost[] = [];
   const made = new Map<string, Row>();
   const uses = new Map<Row, number>();
@@ -81,7 +83,7 @@ function bondRun(
       };
       const line = lineOf(lines, course.number);
       const span = ring ? { from: line.u[0] ?? 0, to: (line.u.at(-1) ?? 0) - line.joint } : run;
-      const missing = [...(outline?.missing ?? []), ...own.branches.map((b) => socket(wall, b))];
+      const missing = [...(outline?.missing ?? []), ...own.branches.map((b) => socket(wall, b)), ...gaps];
       row = layRow(wall, span, line, corner, missing.length > 0 ? { ...cover, missing } : cover);
       if (ring) closeRing(row, line);
       if (outline) row = outlined(row, wall, index, course, outline, slack, run);

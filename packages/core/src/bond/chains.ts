@@ -68,6 +68,7 @@ export function mergedWall(wall: SetWall, chains: readonly Chain[]): SetWall {
   const vents = wall.vents.map((v) => ({ ...v, run: chainOf(v.run) }));
   const piers = wall.piers.map((p) => moved(p));
   const branches = wall.branches.map((b) => moved(b));
+  const joints = wall.joints.map((j) => moved(j));
   const corners = wall.line.corners
     .filter((c) => !isTangent(c.turn))
     .map((c) => ({ ...c, from: chainOf(c.from), to: chainOf(c.to) }));
@@ -81,6 +82,7 @@ export function mergedWall(wall: SetWall, chains: readonly Chain[]): SetWall {
     vents,
     piers,
     branches,
+    joints,
     line: { ...wall.line, corners },
   };
 }

@@ -21,6 +21,8 @@ export interface PerpLine {
   off?: readonly number[];
   /** The run's own perps, as if no opening asked anything of them: where an opening may be brought to. */
   own?: PerpLine;
+  /** Where movement joints part the run: each section with its own line. */
+  sections?: readonly { from: number; to: number; line: PerpLine }[];
 }
 
 /** The lines of a run, one for each course of the bond's period: course n lies on line (n − 1) mod period. */

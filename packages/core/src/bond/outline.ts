@@ -8,11 +8,11 @@ import type { Piece, Row } from './row.js';
 /** Stands for an opening's place where a course stops against a step instead. */
 export const STEP = -2;
 
-/** A length of a course that is not built: footing, or above the top. Its ends are plumb. */
+/** A length of a course that is not built: footing, above the top, or a movement joint. Its ends are plumb. */
 export interface Missing {
   from: number;
   to: number;
-  index: typeof STEP;
+  index: number;
 }
 
 /** What the wall's outline does to one course of a run. */

@@ -71,19 +71,18 @@ function panelsOf(
 }
 
 /**
- * The lines of a run whose openings stand off its bond, laid panel by panel so that every reveal is sound: a whole
+ * The lines of a run, or a section of one, whose openings stand off its bond, laid panel by panel so that every reveal is sound: a whole
  * unit and a half by turns. What does not divide is eased over the panel's perps or cut in the middle of it, or under
  * the opening. Null where the run's own lines serve, or where its openings crowd one another.
  */
 export function panelLines(
   wall: SetWall,
-  index: number,
+  openings: readonly SetOpening[],
   span: Span,
   classes: readonly ClassedEnds[],
   base: RunLines,
 ): RunLines | null {
   if (wall.cuts !== 'panel' || wall.bond.family !== 'running' || wall.bond.step !== 1 / 2) return null;
-  const openings = wall.openings.filter((o) => o.run === index);
   const off = offLines(wall, openings, base);
   if (off.length === 0) return null;
   const reveals = revealsOf(wall, openings);

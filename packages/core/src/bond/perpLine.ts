@@ -1,7 +1,8 @@
-import type { SetWall } from '../setout/wall.js';
+import type { SetOpening, SetWall } from '../setout/wall.js';
 import { endSpec, type RunEnds } from './ends.js';
 import type { ClassedEnds, Ends, Parity, RunLines, Span } from './lines.js';
 import { panelLines } from './panels.js';
+import { sectionLines, sectionsOf, type Section } from './sections.js';
 import { spanLines } from './span.js';
 
 /** What each course of the period is: the corner it owns says whether it is long, a free end takes turns. */
@@ -38,16 +39,24 @@ export function ringLines(wall: SetWall, index: number): RunLines {
 export function perpLines(wall: SetWall, index: number, ends: RunEnds): RunLines {
   const length = wall.runs[index]?.length ?? 0;
   const span: Span = { from: -ends.start.past, to: length + ends.end.past };
+  const sections = sectionsOf(wall, index, span, ends);
+  return sections.length > 1
+    ? sectionLines(wall, sections, (own, section) => layLines(own, index, section))
+    : layLines(wall, index, { span, ends });
+}
+
+/** The perps of one section of a run. */
+function layLines(wall: SetWall, index: number, { span, ends }: Section): RunLines {
+  const here = (o: SetOpening): boolean => o.run === index && o.from > span.from && o.to < span.to;
+  const openings = wall.openings.filter(here);
   const classes = classesOf(wall, ends);
   const perp = wall.runs[index]?.perp ?? wall.head;
-  const base = spanLines(wall, span, classes, perp, breakPlace(wall, index, span));
-  return panelLines(wall, index, span, classes, base) ?? base;
+  const base = spanLines(wall, span, classes, perp, breakPlace(wall, openings, span));
+  return panelLines(wall, openings, span, classes, base) ?? base;
 }
 
 /** A break hides best in an opening; without one it goes in mid-panel, never beside a corner. */
-function breakPlace(wall: SetWall, index: number, run: Span): number {
-  const widest = wall.openings
-    .filter((o) => o.run === index)
-    .sort((a, b) => b.to - b.from - (a.to - a.from))[0];
+function breakPlace(wall: SetWall, openings: readonly SetOpening[], run: Span): number {
+  const widest = [...openings].sort((a, b) => b.to - b.from - (a.to - a.from))[0];
   return widest ? (widest.from + widest.to) / 2 - wall.unitLength / 2 : (run.from + run.to) / 2;
 }

@@ -3,6 +3,7 @@ import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { Kind } from './kinds.js';
 import { closerLength } from './endPatterns.js';
 import type { Missing } from './outline.js';
+import { JOINT, lineFor } from './sections.js';
 import { headLimits, THINNEST_PIECE, type PerpLine } from './lines.js';
 
 export interface Piece {
@@ -58,7 +59,7 @@ export interface Cover {
 interface Stretch {
   from: number;
   to: number;
-  /** Opening at its left and right end, STEP at a step, RUN_END at the end of the run. */
+  /** Opening at its left and right end, STEP at a step, JOINT at a movement joint, RUN_END at the end of the run. */
   left: number;
   right: number;
 }
@@ -78,6 +79,13 @@ function stretches(run: { from: number; to: number }, gaps: readonly Gap[]): Str
   if (run.to - at.from > SAME_PLACE) list.push({ from: at.from, to: run.to, left: at.left, right: RUN_END });
   return list;
 }
+
+/** At a movement joint a course ends as at a free end: its section's line was laid to it. */
+const atFreeEnds = (s: Stretch): Stretch => ({
+  ...s,
+  left: s.left === JOINT ? RUN_END : s.left,
+  right: s.right === JOINT ? RUN_END : s.right,
+});
 
 interface Laid {
   from: number;
@@ -232,7 +240,7 @@ export interface RowEnds {
 /** The opening a cut in mid-panel is for: its reveals are sound because this is not. */
 function panelOpening(line: PerpLine, piece: Laid): number {
   const middle = (piece.from + piece.to) / 2;
-  return line.panels?.find((p) => middle >= p.from && middle <= p.to)?.opening ?? RUN_END;
+  return lineFor(line, piece).panels?.find((p) => middle >= p.from && middle <= p.to)?.opening ?? RUN_END;
 }
 
 /** Lays one course of one run: stretches between its openings, then the kinds of its pieces. */
@@ -248,7 +256,7 @@ export function layRow(
   const row: Row = { pieces: [], perps: [], bedded: [] };
   const gaps: Gap[] = [...cover.through, ...cover.partly.map((p) => p.opening), ...(cover.missing ?? [])];
   for (const stretch of stretches(run, gaps)) {
-    const laid = layStretch(wall, line, stretch);
+    const laid = layStretch(wall, lineFor(line, stretch), atFreeEnds(stretch));
     laid.forEach((piece, i) => {
       const next = laid[i + 1];
       if (next) row.perps.push({ at: (piece.to + next.from) / 2, width: next.from - piece.to });
@@ -315,7 +323,7 @@ function layStrip(
     right: opening.index,
   };
   if (!(stretch.to - stretch.from >= THINNEST_PIECE)) return;
-  for (const piece of layStretch(wall, line, stretch)) {
+  for (const piece of layStretch(wall, lineFor(line, stretch), stretch)) {
     row.pieces.push({
       kind: 'cut',
       from: piece.from,

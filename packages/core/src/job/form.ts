@@ -1,8 +1,8 @@
 import { assumed, footing, old, poured, site, square } from './forms/ground.js';
-import { count, id, level, place, text } from './forms/basics.js';
+import { count, id, length, level, place, text } from './forms/basics.js';
 import { build, ownUnit } from './forms/build.js';
 import { lineItem } from './forms/line.js';
-import { onSite, pier, step, top, vents } from './forms/outline.js';
+import { movementJoint, onSite, pier, step, top, vents } from './forms/outline.js';
 import { fixedHeight, opening } from './forms/openings.js';
 import { steel } from './forms/steel.js';
 import { weights } from './forms/weights.js';
@@ -39,6 +39,12 @@ const wall: Shape = {
     steps: optional({ kind: 'list', of: step, most: 1000 }, 'footing above the wall’s base'),
     vents: optional({ kind: 'list', of: vents, most: 1000 }, 'air bricks and vents'),
     piers: optional({ kind: 'list', of: pier, most: 1000 }, 'piers bonded in'),
+    joints: optional({ kind: 'list', of: movementJoint, most: 1000 }, 'movement joints'),
+    jointEvery: optional(length, 'how far apart movement joints may stand, as the drawing says'),
+    held: optional(
+      { kind: 'oneOf', values: ['soil', 'floors', 'free-standing', 'drawing'] },
+      'how the wall is held',
+    ),
     place: optional(onSite, 'where its line begins on the site'),
     steel: optional(steel),
     grout: optional({

@@ -6,6 +6,9 @@ import { LIMITS } from './limits.js';
 import { stated } from './stated.js';
 import type { JobDocument } from './types.js';
 
+/** Wall beside a movement joint shorter than this is no wall, mm: common practice, a brick. */
+const THINNEST_SECTION = 200;
+
 interface Length {
   id: string;
   index: number;
@@ -64,12 +67,33 @@ function letInFaults(wall: SetWall): Fault[] {
   ];
 }
 
+/** Movement joints inside their runs, off its ends by more than a cut can stand, and clear of one another. */
+function jointFaults(wall: SetWall): Fault[] {
+  const inside = lengthFaults(wall, 'joints', 'a movement joint', wall.joints);
+  if (inside.length > 0) return inside.map((f) => ({ ...f, path: f.path.replace(/\/to$/, '/at') }));
+  const least = THINNEST_SECTION;
+  return wall.joints.flatMap((j) => {
+    const others = wall.joints.filter((o) => o.run === j.run && o !== j);
+    const left = Math.max(0, ...others.filter((o) => o.to <= j.from + SAME_PLACE).map((o) => o.to));
+    const length = wall.runs[j.run]?.length ?? 0;
+    if (j.from - left >= least && length - j.to >= least) return [];
+    return [
+      {
+        path: `/walls/${wall.index}/joints/${j.index}/at`,
+        wanted: `a movement joint with at least ${sayMm(least, wall.show)} of wall each side`,
+        got: sayMm((j.from + j.to) / 2, wall.show),
+      },
+    ];
+  });
+}
+
 /** Tops and steps that could not be built as stated. */
 export function outlineFaults(job: JobDocument, wall: SetWall): Fault[] {
   const faults = [
     ...lengthFaults(wall, 'tops', 'a top', wall.tops),
     ...lengthFaults(wall, 'steps', 'a step', wall.steps),
     ...lengthFaults(wall, 'piers', 'a pier', wall.piers),
+    ...jointFaults(wall),
     ...letInFaults(wall),
   ];
   (job.walls[wall.index]?.tops ?? []).forEach((t, i) => {

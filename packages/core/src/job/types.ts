@@ -226,6 +226,22 @@ export interface Pier {
   side?: 'inside' | 'outside';
 }
 
+/** A joint the wall may open and close at, from footing to top: both sides are laid as ends of their own. */
+export interface MovementJoint {
+  id: string;
+  run: number;
+  /** Its middle, along the run as the tape reads. */
+  at: Stated;
+  width?: Stated;
+  /** What beams do at it. Left out: they stop, and dowels greased at one end go across. */
+  beams?: 'dowelled' | 'cut';
+  /** Proposed and refused, for this reason: nothing is laid to it, and it is not proposed again. */
+  refused?: string;
+}
+
+/** How a wall is held, which says where its steel belongs: asked, never inferred. */
+export type Held = 'soil' | 'floors' | 'free-standing' | 'drawing';
+
 export type MeetHow = 'tied' | 'bonded' | 'toothed';
 
 export interface Wall {
@@ -251,6 +267,10 @@ export interface Wall {
   piers?: Pier[];
   /** Where its line begins on the site, and which way it sets off: degrees left of the site's x. */
   place?: { x: Stated; y: Stated; heading?: number };
+  joints?: MovementJoint[];
+  /** How far apart movement joints may stand, where the drawing says otherwise than the profile's rule. */
+  jointEvery?: Stated;
+  held?: Held;
   steel?: Steel;
   grout?: { fill: 'none' | 'steel' | 'all' | { every: number } };
 }

@@ -1,7 +1,7 @@
 import type { EditStep, Guard } from '../job/edit.js';
 
 export type Severity = 'fault' | 'choice' | 'note';
-export type StageName = 'set-out' | 'gauge' | 'bond' | 'tally';
+export type StageName = 'set-out' | 'gauge' | 'bond' | 'steel' | 'tally';
 
 export interface Fix {
   says: string;
@@ -81,6 +81,9 @@ export const FINDINGS = {
   'soldiers-off-gauge': 'Bricks on end do not end on a course, so the courses over them are sawn.',
   'opening-not-symmetric': 'The bond does not read the same on both sides of an opening, as was asked.',
   'tee-off-gauge': 'Two walls to be bonded together have courses at different heights.',
+  'control-joint-due': 'A length of wall goes on for longer than its material may without a movement joint.',
+  'joint-off-bond': 'A movement joint does not stand on a perp, so units are sawn beside it.',
+  'joint-refused': 'A movement joint was refused, with its reason.',
   'line-not-closed': 'The line comes back near its start without meeting it.',
   'curve-too-tight': 'Straight units round a curve leave a perp outside its limits.',
   'squint-specials': 'A corner that is not square takes specials.',

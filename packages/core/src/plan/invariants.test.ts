@@ -5,6 +5,8 @@ import type { Gauge, LineItem, Top, Wall } from '../job/types.js';
 import { BONDS } from '../tables/bonds.js';
 import { toMillimetres } from '../measure/length.js';
 import { gaugeSlack } from '../gauge/courses.js';
+import { KINDS } from '../bond/kinds.js';
+import { stated } from '../job/stated.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';
 import {
   closed,
@@ -57,14 +59,16 @@ const hangs: fc.Arbitrary<Partial<Wall>> = fc
     step: fc.record({ from: at, up: fc.integer({ min: 1, max: 3 }) }),
     pier: at,
     vents: fc.integer({ min: 1, max: 4 }),
-    which: fc.constantFrom('tops', 'steps', 'piers', 'vents', 'all'),
+    joint: fc.integer({ min: 250, max: 2400 }),
+    which: fc.constantFrom('tops', 'steps', 'piers', 'vents', 'joints', 'all'),
   })
-  .map(({ top, width, step, pier, vents, which }): Partial<Wall> => {
+  .map(({ top, width, step, pier, vents, joint, which }): Partial<Wall> => {
     const all: Partial<Wall> = {
       tops: [{ id: 'T', run: 0, ...top, to: top.from + width, dip: Math.min(width / 3, 120) }],
       steps: [{ id: 'S', run: 0, ...step, to: step.from + width }],
       piers: [{ id: 'P', run: 0, at: pier, width: width / 2 }],
       vents: [{ id: 'V', run: 0, course: vents, what: 'air-brick', every: width }],
+      joints: [{ id: 'J', run: 0, at: joint }],
     };
     return which === 'all' ? all : { [which]: all[which] };
   });
@@ -354,4 +358,47 @@ test('runs that meet at nothing are one wall: parted or not, the units and the m
     ),
     { numRuns: 60 },
   );
+});
+
+test('a wall parted at a control joint tallies as the two walls it is, and no perp or unit crosses the joint', () => {
+  let parted = 0;
+  fc.assert(
+    fc.property(
+      sound.filter((w) => w.line.length === 1 && 'run' in (w.line[0] ?? {}) && w.lengths === 'actual'),
+      fc.double({ min: 0.2, max: 0.8, noNaN: true }),
+      fc.integer({ min: 10, max: 20 }),
+      (w, part, width) => {
+        const length = toMillimetres(stated((w.line[0] as { run: number }).run));
+        const at = Math.round(part * length);
+        const [from, to] = [at - width / 2, at + width / 2];
+        const bare = { ...w, openings: [], wall: {} };
+        const asked = { ...bare, wall: { joints: [{ id: 'J', run: 0, at, width }] } };
+        if (!checkJob(documentOf(asked)).ok) return true;
+        const one = planOf(asked);
+        const left = planOf({ ...bare, line: straight(from) });
+        const rights = (['whole', 'half'] as const).map((start) =>
+          planOf({ ...bare, line: straight(length - to), build: { ...w.build, start } }),
+        );
+        const same = (right: WallPlan): boolean =>
+          KINDS.every((k) => one.tally.pieces[k] === left.tally.pieces[k] + right.tally.pieces[k]) &&
+          near(
+            one.tally.mortar.geometric,
+            left.tally.mortar.geometric + right.tally.mortar.geometric,
+            1e-7,
+          ) &&
+          near(one.tally.area, left.tally.area + right.tally.area, 1e-7);
+        const clear = one.runs.every((run) =>
+          run.rows.every(
+            (row) =>
+              row.pieces.every((x) => x.to <= from + 1e-6 || x.from >= to - 1e-6) &&
+              row.perps.every((x) => x.at < from || x.at > to),
+          ),
+        );
+        parted++;
+        return clear && rights.some(same);
+      },
+    ),
+    { numRuns: 150 },
+  );
+  expect(parted).toBeGreaterThan(50);
 });

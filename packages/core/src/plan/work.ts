@@ -1,5 +1,6 @@
 import { bondWall, type BondedRun } from '../bond/bond.js';
 import { bondIssues } from '../bond/issues.js';
+import { movementIssues } from '../movement/issues.js';
 import { gaugeIssues } from '../gauge/issues.js';
 import { featureIssues } from '../bond/featureIssues.js';
 import { outlineIssues } from '../bond/outlineIssues.js';
@@ -79,6 +80,7 @@ export function issuesOf(job: JobDocument, index: number, work: WallWork): Issue
     ...bondIssues(work.wall, work.runs),
     ...featureIssues(work.wall, work.gauge, work.runs),
     ...outlineIssues(work.wall, work.gauge, work.runs),
+    ...movementIssues(work.wall, work.runs),
     ...notBuiltYet(job, index),
   ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 }

@@ -1,4 +1,4 @@
-import { SAME_PLACE, toMillimetres, type Length } from '../measure/length.js';
+import { toMillimetres, type Length } from '../measure/length.js';
 import type { Show } from '../measure/format.js';
 import { stated } from '../job/stated.js';
 import { findUnit } from '../job/units.js';
@@ -7,104 +7,25 @@ import {
   isRun,
   type CutsAt,
   type Gauge,
+  type Held,
   type JobDocument,
   type Locked,
-  type PieceChange,
   type Samples,
-  type Top,
-  type Vents,
   type Wall,
 } from '../job/types.js';
 import { PROFILES, type Profile } from '../tables/profiles.js';
 import { BOND_WEIGHTS, GAUGE_WEIGHTS, type BondWeights, type GaugeWeights } from '../tables/weights.js';
+import { movementRule, PLAIN_JOINT_WIDTH, type MovementRule } from '../tables/movement.js';
 import type { UnitShape } from '../tables/units.js';
 import { bondById, type Bond } from '../tables/bonds.js';
 import { branchesOf, goesInto, type Branch, type GoesIn } from './tees.js';
 import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
-import { topSegments, type TopSegment } from './outline.js';
+import { hangingsOf, type Hangings } from './hangings.js';
 import type { Spot } from './poured.js';
 import { sampled, type Sampled } from './samples.js';
 
-export interface SetOpening {
-  id: string;
-  name: string;
-  /** Place in the document's list, for edits. */
-  index: number;
-  run: number;
-  /** Clear opening, actual mm along the run's outside face. */
-  from: number;
-  to: number;
-  sill: number;
-  head: number;
-  must: boolean;
-  /** How far its sill and head may stand off a course, mm. */
-  tolerance: number;
-  soldiers: boolean;
-  symmetric: boolean;
-}
-
-/** A top that is not level, in actual mm along its run. */
-export interface SetTop {
-  id: string;
-  /** Place in the document's list, for edits. */
-  index: number;
-  run: number;
-  kind: Top['kind'];
-  from: number;
-  to: number;
-  segments: TopSegment[];
-}
-
-/** A length of footing that stands `up` whole courses above the base. */
-export interface SetStep {
-  id: string;
-  index: number;
-  run: number;
-  from: number;
-  to: number;
-  up: number;
-}
-
-/** One unit laid otherwise than the bond would have it. */
-export interface SetChange {
-  id: string;
-  index: number;
-  run: number;
-  course: number;
-  at: number;
-  length: number;
-  does: PieceChange['do'];
-}
-
-export interface SetVents {
-  id: string;
-  index: number;
-  run: number;
-  course: number;
-  what: Vents['what'];
-  every: number;
-}
-
-export interface SetPier {
-  id: string;
-  name: string;
-  index: number;
-  run: number;
-  from: number;
-  to: number;
-  side: 'inside' | 'outside';
-}
-
-/** A fixed height that is not an opening's, mm above the base. */
-export interface SetHeight {
-  id: string;
-  name: string;
-  index: number;
-  at: number;
-  must: boolean;
-  tolerance: number;
-}
+export * from './hangings.js';
 
 export interface SetRun {
   id: string;
@@ -122,7 +43,7 @@ export interface SetRun {
 }
 
 /** A wall with every stated length read and every default filled in: what the later stages start from. */
-export interface SetWall {
+export interface SetWall extends Hangings {
   id: string;
   name: string;
   /** Place in the document, for edits. */
@@ -141,16 +62,14 @@ export interface SetWall {
   nominal: boolean;
   line: PlanLine;
   runs: SetRun[];
-  openings: SetOpening[];
-  heights: SetHeight[];
-  tops: SetTop[];
-  steps: SetStep[];
-  changes: SetChange[];
-  vents: SetVents[];
-  piers: SetPier[];
   /** Walls that end on this one and go into it, and how this one's end goes into another. */
   branches: Branch[];
   goesIn: GoesIn | null;
+  /** The rule for its movement joints, and what the drawing says instead, mm. */
+  movement: MovementRule | null;
+  jointEvery: number | null;
+  /** How it is held; null while nobody has said. */
+  held: Held | null;
   /** Where units are cut when a stretch does not divide. */
   cuts: CutsAt;
   locked: readonly Locked[];
@@ -221,10 +140,6 @@ function cutsFor(wall: Wall, unit: UnitShape): CutsAt {
   return fair || reinforced ? 'panel' : 'jamb';
 }
 
-/** A place stated at a run's nominal end is the end of its face. */
-const endOn = (run: SetRun | undefined, to: number): number =>
-  run && to > run.length && to <= run.stated + SAME_PLACE ? run.length : to;
-
 /** Reads one wall of a checked document. Throws when its unit is unknown, which `check` refuses. */
 export function setOutWall(job: JobDocument, index: number): SetWall {
   const wall = job.walls[index];
@@ -249,6 +164,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     head,
   );
   const named = wall.line.map((item, i) => ({ item, i })).filter(({ item }) => isRun(item) || isArc(item));
+  const movement = movementRule(job.profile, unit.family);
   const goesOn = (i: number): boolean => line.corners.some((c) => c.from === i && isTangent(c.turn));
   const runs = line.runs.map((run, i): SetRun => {
     const at = named[i];
@@ -279,60 +195,10 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     nominal,
     line,
     runs,
-    openings: (wall.openings ?? []).map((o, i) => ({
-      id: o.id,
-      name: o.name ?? o.id,
-      index: i,
-      run: o.run,
-      from: length(o.at) - off,
-      to: length(o.at) + length(o.width),
-      sill: length(o.sill),
-      head: length(o.head),
-      must: o.keep !== 'wish',
-      tolerance: length(o.tolerance ?? 0),
-      soldiers: o.over === 'soldiers',
-      symmetric: o.symmetric ?? false,
-    })),
-    tops: (wall.tops ?? []).map((t, i): SetTop => {
-      const shape = {
-        kind: t.kind,
-        from: length(t.from),
-        to: endOn(runs[t.run], length(t.to)),
-        left: length(t.left),
-        right: length(t.right),
-        step: t.step ?? 1,
-        dip: length(t.dip ?? 0),
-      };
-      const segments = topSegments(shape, laid.unitHeight + laid.bed);
-      return { id: t.id, index: i, run: t.run, kind: t.kind, from: shape.from, to: shape.to, segments };
-    }),
-    steps: (wall.steps ?? []).map((s, i) => ({
-      id: s.id,
-      index: i,
-      run: s.run,
-      from: length(s.from),
-      to: endOn(runs[s.run], length(s.to)),
-      up: s.up,
-    })),
-    changes: (wall.build.pieces ?? []).map((p, i) => ({
-      id: p.id,
-      index: i,
-      run: p.run,
-      course: p.course,
-      at: length(p.at),
-      length: length(p.length),
-      does: p.do,
-    })),
-    vents: (wall.vents ?? []).map((v, i) => ({ ...v, index: i, every: length(v.every) })),
-    piers: (wall.piers ?? []).map((p, i) => ({
-      id: p.id,
-      name: p.name ?? p.id,
-      index: i,
-      run: p.run,
-      from: length(p.at),
-      to: length(p.at) + length(p.width),
-      side: p.side ?? 'inside',
-    })),
+    ...hangingsOf(wall, runs, laid, off, movement?.width ?? PLAIN_JOINT_WIDTH),
+    movement,
+    jointEvery: wall.jointEvery === undefined ? null : length(wall.jointEvery),
+    held: wall.held ?? null,
     branches: branchesOf(job, wall),
     goesIn: goesInto(job, wall, laid.unitLength),
     cuts: wall.build.cuts ?? cutsFor(wall, unit),
@@ -341,14 +207,6 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
       bond: { ...BOND_WEIGHTS, ...job.weights?.bond },
       gauge: { ...GAUGE_WEIGHTS, ...job.weights?.gauge },
     },
-    heights: (wall.heights ?? []).map((h, i) => ({
-      id: h.id,
-      name: h.name ?? h.id,
-      index: i,
-      at: length(h.at),
-      must: h.keep !== 'wish',
-      tolerance: length(h.tolerance ?? 0),
-    })),
     hiddenTo: wall.build.face?.finish === 'rendered' ? Infinity : length(wall.build.face?.hiddenTo ?? 0),
     base: length(wall.base ?? 0),
     footing: wall.footing

@@ -1,6 +1,7 @@
 import { KINDS, type Kind } from '../bond/kinds.js';
 import type { BondedRun } from '../bond/bond.js';
 import type { Piece, Row } from '../bond/row.js';
+import { standingJoints } from '../bond/sections.js';
 import type { Course } from '../gauge/courses.js';
 import type { GaugeSolution } from '../gauge/solve.js';
 import { topArea } from '../setout/outline.js';
@@ -47,11 +48,18 @@ const footingArea = (wall: SetWall, run: number, courses: readonly Course[]): nu
     .filter((s) => s.run === run)
     .reduce((sum, s) => sum + (s.to - s.from) * (courses[s.up - 1]?.top ?? 0), 0);
 
+/** Face that movement joints leave open, mm². */
+const jointArea = (wall: SetWall, run: number, top: number): number =>
+  standingJoints(wall, run).reduce((sum, j) => sum + (j.to - j.from) * top, 0);
+
 function faceArea(wall: SetWall, run: number, gauge: GaugeSolution): number {
   const top = gauge.courses[gauge.count - 1]?.top ?? 0;
   const tops = wall.tops.filter((t) => t.run === run).flatMap((t) => t.segments);
   const gross =
-    (wall.runs[run]?.length ?? 0) * top + topArea(tops, top) - footingArea(wall, run, gauge.courses);
+    (wall.runs[run]?.length ?? 0) * top +
+    topArea(tops, top) -
+    footingArea(wall, run, gauge.courses) -
+    jointArea(wall, run, top);
   const out = wall.openings
     .filter((o) => o.run === run)
     .reduce((sum, o) => sum + (o.to - o.from) * Math.max(0, Math.min(o.head, top) - o.sill), 0);

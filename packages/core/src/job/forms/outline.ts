@@ -60,3 +60,15 @@ export const onSite: Shape = {
     heading: optional({ kind: 'number', least: -360, most: 360 }, 'degrees, left positive'),
   },
 };
+
+export const movementJoint: Shape = {
+  kind: 'object',
+  keys: {
+    id: required(id),
+    run: required(run),
+    at: required(length, 'its middle, along the run'),
+    width: optional(length),
+    beams: optional({ kind: 'oneOf', values: ['dowelled', 'cut'] }, 'what beams do at it'),
+    refused: optional(text, 'why it is not wanted: nothing is laid to it'),
+  },
+};

@@ -3,6 +3,7 @@ import { BOND_COUNTS } from './bonds.js';
 import { GROUND } from './ground.js';
 import { GAUGE } from './gauge.js';
 import { MORTAR } from './mortar.js';
+import { MOVEMENT } from './movement.js';
 import { tolerance, type PublishedCheck } from './list.js';
 
 /** Every check against the world outside, by subject. */
@@ -15,6 +16,7 @@ export const CHECKS: Record<string, PublishedCheck[]> = {
   'Ground and old work': GROUND,
   Gauge: GAUGE,
   Mortar: MORTAR,
+  'Movement joints': MOVEMENT,
 };
 
 const cell = (text: string): string => text.replace(/\|/g, '\\|');

@@ -1,0 +1,146 @@
+import { applyEdit } from '../job/edit.js';
+import { plan } from '../plan/plan.js';
+import {
+  closed,
+  faultsOf,
+  documentOf,
+  jobOf,
+  kinds,
+  lengths,
+  planOf,
+  soundJob,
+  straight,
+} from '../testing/jobs.js';
+import { isDue, panelsOfRun } from './spacing.js';
+
+const LONG = { line: straight("40'"), height: "8'" };
+
+test('a joint due is a choice with one press, and pressed it is settled', () => {
+  const job = jobOf(LONG);
+  const due = plan(job).walls[0]?.findings.find((f) => f.code === 'control-joint-due');
+  expect(due?.severity).toBe('choice');
+  // The rule and its number stand in what it says: 1½ × 8 ft.
+  expect(due?.says).toContain('12′');
+  expect(due?.says).toContain('1½');
+  const after = applyEdit(job, due?.fixes[0]?.edit ?? []);
+  expect(after.ok).toBe(true);
+  if (!after.ok) return;
+  const again = plan(soundJob(after.value), [], { advise: false }).walls[0];
+  expect(again?.findings.some((f) => f.code === 'control-joint-due')).toBe(false);
+  expect(again?.wall.joints.length).toBe(3);
+  // Proposed on perps: nothing is sawn for them.
+  expect(again?.findings.some((f) => f.code === 'joint-off-bond')).toBe(false);
+});
+
+test('both sides of a joint end on halves and wholes by turns, and no unit crosses it', () => {
+  const p = planOf({
+    line: straight("8'"),
+    height: "2'",
+    wall: { joints: [{ id: 'J1', run: 0, at: 1216.025 }] },
+  });
+  // 8 ft is six modules; the joint takes the perp in its middle, 47 13/16 in and a half perp on.
+  expect(kinds(p, 1)).toEqual(['stretcher', 'stretcher', 'stretcher', 'stretcher', 'stretcher', 'stretcher']);
+  expect(kinds(p, 2)).toEqual([
+    'half',
+    'stretcher',
+    'stretcher',
+    'half',
+    'half',
+    'stretcher',
+    'stretcher',
+    'half',
+  ]);
+  const [left, right] = [p.runs[0]?.rows[1]?.pieces[3], p.runs[0]?.rows[1]?.pieces[4]];
+  expect(left?.to).toBeCloseTo(1216.025 - 4.7625, 3);
+  expect(right?.from).toBeCloseTo(1216.025 + 4.7625, 3);
+});
+
+test('a joint on the half perp swaps which course has the halves', () => {
+  const at = 1216.025 - 203.2;
+  const p = planOf({ line: straight("8'"), height: "2'", wall: { joints: [{ id: 'J1', run: 0, at }] } });
+  expect(kinds(p, 1)).toEqual([
+    'stretcher',
+    'stretcher',
+    'half',
+    'half',
+    'stretcher',
+    'stretcher',
+    'stretcher',
+  ]);
+  expect(p.tally.sawn.size).toBe(0);
+});
+
+test('a joint off the perps says what it saws, and the perp to bring it to', () => {
+  const job = jobOf({
+    line: straight("8'"),
+    height: "2'",
+    wall: { joints: [{ id: 'J1', run: 0, at: '3\' 9"' }] },
+  });
+  const off = plan(job).walls[0]?.findings.find((f) => f.code === 'joint-off-bond');
+  expect(off?.fixes.length).toBeGreaterThan(0);
+  expect(lengths(planOf({ line: straight("8'"), height: "2'" }), 1).length).toBe(6);
+});
+
+test('a refused joint lays nothing, is not proposed again, and its reason stays', () => {
+  const refused = { id: 'J1', run: 0, at: "10'", refused: 'the engineer has bars across' };
+  const with3 = [refused, { ...refused, id: 'J2', at: "20'" }, { ...refused, id: 'J3', at: "30'" }];
+  const p = planOf({ ...LONG, wall: { joints: with3 } }, true);
+  expect(p.findings.some((f) => f.code === 'control-joint-due')).toBe(false);
+  expect(p.findings.filter((f) => f.code === 'joint-refused').length).toBe(3);
+  expect(p.findings.find((f) => f.code === 'joint-refused')?.says).toContain('the engineer has bars across');
+  expect(p.tally.total).toBe(planOf(LONG).tally.total);
+});
+
+test('the drawing’s own spacing goes before the profile’s', () => {
+  const of = (jointEvery: string): boolean =>
+    panelsOfRun(planOf({ ...LONG, wall: { jointEvery } }).wall, 0).some(isDue);
+  expect(of("60'")).toBe(false);
+  expect(of("39'")).toBe(true);
+});
+
+test('round a corner both legs count: a short return lets the first joint stand further off', () => {
+  const from = (leg: string): number =>
+    panelsOfRun(planOf({ line: closed("40'", leg), height: "8'" }).wall, 0)[0]?.fromStart ?? 0;
+  // 12 ft round the corner: 6 and 6, or 4 and 8.
+  expect(from("20'") / 304.8).toBeCloseTo(6, 6);
+  expect(from("4'") / 304.8).toBeCloseTo(8, 1);
+});
+
+test('every joint proposed on a long closed building leaves no panel over its limit', () => {
+  let job = jobOf({
+    line: closed("60'", "34'"),
+    height: '8\' 8"',
+    openings: [
+      { at: "12'", width: "8'", sill: 0, head: '6\' 8"' },
+      { at: "40'", width: "4'", sill: '2\' 8"', head: '6\' 8"' },
+    ],
+  });
+  for (let i = 0; i < 4; i++) {
+    const due = plan(job).walls[0]?.findings.find((f) => f.code === 'control-joint-due');
+    if (!due) break;
+    const after = applyEdit(job, due.fixes[0]?.edit ?? []);
+    if (!after.ok) throw new Error(after.why);
+    job = soundJob(after.value);
+  }
+  const p = plan(job, [], { advise: false }).walls[0];
+  expect(p?.findings.some((f) => f.code === 'control-joint-due')).toBe(false);
+  // None under a lintel's bearing.
+  const clear = p?.wall.joints.every((j) =>
+    p.wall.openings.every((o) => o.run !== j.run || j.to < o.from - 190 || j.from > o.to + 190),
+  );
+  expect(clear).toBe(true);
+});
+
+test('joints that leave no wall beside them are refused at the door', () => {
+  const faults = (joints: unknown[]): string[] =>
+    faultsOf({ ...documentOf(LONG), walls: [{ ...documentOf(LONG).walls[0], joints }] });
+  expect(faults([{ id: 'J1', run: 0, at: '4"' }])[0]).toContain('at least');
+  expect(faults([{ id: 'J1', run: 0, at: "41'" }])[0]).toContain('inside its run');
+  expect(faults([{ id: 'J1', run: 3, at: "4'" }])[0]).toContain('a run from 0 to 0');
+  expect(
+    faults([
+      { id: 'J1', run: 0, at: "4'" },
+      { id: 'J1', run: 0, at: "9'" },
+    ])[0],
+  ).toContain('once');
+});

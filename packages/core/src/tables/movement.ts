@@ -1,0 +1,65 @@
+import { feet, inches, metres, millimetres, toMillimetres, type Length } from '../measure/length.js';
+import type { ProfileId } from './profiles.js';
+import type { UnitFamily } from './units.js';
+
+/** How far apart movement joints may stand in a wall of one material under one code. */
+export interface MovementRule {
+  /** Joint to joint along a straight wall, mm, from its height and the openings in the run. */
+  every: (wall: { height: number; openings: number; freeStanding: boolean }) => number;
+  /** From a corner, as a part of that spacing, where the wall round the corner is as long. */
+  fromCorner: (every: number) => number;
+  /** Width of the joint where nobody states one, mm. */
+  width: number;
+  /** The rule in words, its numbers in it. */
+  says: string;
+  source: string;
+}
+
+const mm = (l: Length): number => toMillimetres(l);
+const half = (every: number): number => every / 2;
+
+const US_BLOCK: MovementRule = {
+  every: ({ height }) => Math.min(1.5 * height, mm(feet(25))),
+  fromCorner: half,
+  width: mm(inches(3, 8)),
+  says: 'the lesser of 1½ times the height and 25 ft, half of it from a corner',
+  source:
+    'NCMA TEK 10-2C, with at least 0.025 in² of horizontal steel a foot of height, from memory; half from a corner: common practice',
+};
+
+const US_CLAY: MovementRule = {
+  every: ({ openings }) => mm(feet(openings > 1 ? 20 : 25)),
+  fromCorner: () => mm(feet(10)),
+  width: mm(inches(1, 2)),
+  says: '25 ft, or 20 ft with several openings; within 10 ft of a corner on one side and 25 ft round it',
+  source: 'BIA Technical Note 18A, from memory',
+};
+
+const UK_BLOCK: MovementRule = {
+  every: () => mm(metres(6)),
+  fromCorner: half,
+  width: mm(millimetres(10)),
+  says: '6 m, half of it from a corner',
+  source: 'PD 6697 and EN 1996-2 2.3.4.2, from memory; up to 9 m with bed reinforcement',
+};
+
+const UK_CLAY: MovementRule = {
+  every: ({ freeStanding }) => mm(metres(freeStanding ? 6 : 12)),
+  fromCorner: half,
+  width: mm(millimetres(16)),
+  says: '12 m, half of it from a corner and in parapets and free-standing walls',
+  source: 'PD 6697 and EN 1996-2 2.3.4.2, from memory; joint 1.3 mm a metre: 16 mm for 12 m',
+};
+
+const RULES: Record<ProfileId, Partial<Record<UnitFamily, MovementRule>>> = {
+  us: { block: US_BLOCK, brick: US_CLAY },
+  uk: { block: UK_BLOCK, brick: UK_CLAY },
+  earth: {},
+};
+
+/** The rule for a material, or null where none is known here: earth walls move with their frames and roofs. */
+export const movementRule = (profile: ProfileId, family: UnitFamily): MovementRule | null =>
+  RULES[profile][family] ?? null;
+
+/** Width taken where neither the wall nor a rule gives one, mm: common practice. */
+export const PLAIN_JOINT_WIDTH = 10;

@@ -1,0 +1,188 @@
+import { toMillimetres, feet, inches } from '../../measure/length.js';
+import { jointSpacing, panelsOfRun, proposedJoints } from '../../movement/spacing.js';
+import { closed, planOf, straight, type OneWall } from '../jobs.js';
+import type { PublishedCheck } from './list.js';
+
+const TEK = 'NCMA TEK 10-2C, from memory';
+const BIA = 'BIA Technical Note 18A, from memory';
+const EN = 'EN 1996-2 2.3.4.2 and PD 6697, from memory';
+const ft = (n: number): number => toMillimetres(feet(n));
+
+const every = (wall: OneWall): number => jointSpacing(planOf(wall).wall, 0) ?? NaN;
+
+const BRICK: Partial<OneWall> = { unit: 'brick-215x102.5x65', profile: 'uk', show: 'mm' };
+const US_BRICK: Partial<OneWall> = { unit: 'brick-modular-us', lengths: 'actual' };
+
+/** Joints proposed in run 0, mm. */
+function proposed(wall: OneWall): number[] {
+  const p = planOf(wall);
+  const run = p.runs[0];
+  return run ? panelsOfRun(p.wall, 0).flatMap((panel) => proposedJoints(p.wall, run, panel)) : [];
+}
+
+/** A straight wall between two returns. */
+const returned = (length: number, leg: number): OneWall['line'] => [
+  { run: length },
+  { turn: 90 },
+  { run: leg },
+  { turn: 90 },
+  { run: length },
+  { turn: 90 },
+  { run: leg },
+];
+
+export const MOVEMENT: PublishedCheck[] = [
+  ...(
+    [
+      [8, 12],
+      [10, 15],
+      [12, 18],
+      [20, 25],
+    ] as const
+  ).map(([height, wanted]): PublishedCheck => ({
+    id: `VJ-02 ${height}`,
+    what: `block wall ${height} ft high: joint to joint, ft`,
+    wanted,
+    within: 0,
+    unit: 'ft',
+    source: TEK,
+    got: () => every({ line: straight("40'"), height: `${height}'` }) / ft(1),
+  })),
+  {
+    id: 'VJ-13',
+    what: 'clay brick without openings, ft',
+    wanted: 25,
+    within: 0,
+    unit: 'ft',
+    source: BIA,
+    got: () => every({ ...US_BRICK, line: straight("40'"), height: "8'" }) / ft(1),
+  },
+  {
+    id: 'VJ-14',
+    what: 'clay brick with several openings, ft',
+    wanted: 20,
+    within: 0,
+    unit: 'ft',
+    source: BIA,
+    got: () =>
+      every({
+        ...US_BRICK,
+        line: straight("40'"),
+        height: "8'",
+        openings: [
+          { at: "5'", width: "3'", sill: "3'", head: "6'" },
+          { at: "20'", width: "3'", sill: "3'", head: "6'" },
+        ],
+      }) / ft(1),
+  },
+  {
+    id: 'VJ-15',
+    what: 'clay brick: from a corner, where the wall round it is long, ft',
+    wanted: 10,
+    within: 1e-6,
+    unit: 'ft',
+    source: BIA,
+    got: () =>
+      (panelsOfRun(planOf({ ...US_BRICK, line: closed("60'", "60'"), height: "8'" }).wall, 0)[0]?.fromStart ??
+        NaN) / ft(1),
+  },
+  {
+    id: 'VJ-15b',
+    what: 'and where the leg round the corner is 10 ft: 25 ft round it, ft',
+    wanted: 15,
+    within: 1e-6,
+    unit: 'ft',
+    source: BIA,
+    got: () =>
+      (panelsOfRun(planOf({ ...US_BRICK, line: closed("60'", "10'"), height: "8'" }).wall, 0)[0]?.fromStart ??
+        NaN) / ft(1),
+  },
+  {
+    id: 'M082',
+    what: 'clay brickwork, m',
+    wanted: 12,
+    within: 0,
+    unit: 'm',
+    source: EN,
+    got: () => every({ ...BRICK, line: straight(40_000), height: 2400 }) / 1000,
+  },
+  {
+    id: 'M084',
+    what: 'clay, free-standing: half, m',
+    wanted: 6,
+    within: 0,
+    unit: 'm',
+    source: EN,
+    got: () =>
+      every({ ...BRICK, line: straight(40_000), height: 1800, wall: { held: 'free-standing' } }) / 1000,
+  },
+  {
+    id: 'M085',
+    what: 'concrete block, m',
+    wanted: 6,
+    within: 0,
+    unit: 'm',
+    source: EN,
+    got: () =>
+      every({ line: straight(40_000), height: 2400, unit: 'block-440x215x100', profile: 'uk', show: 'mm' }) /
+      1000,
+  },
+  {
+    id: 'M083',
+    what: 'clay: from a corner, m',
+    wanted: 6,
+    within: 0,
+    unit: 'm',
+    source: EN,
+    got: () =>
+      (panelsOfRun(planOf({ ...BRICK, line: returned(40_000, 20_000), height: 2400 }).wall, 0)[0]
+        ?.fromStart ?? NaN) / 1000,
+  },
+  {
+    id: 'M088',
+    what: 'clay joint 12 m from the next, mm (1.3 mm a metre, up to the next whole)',
+    wanted: 16,
+    within: 0,
+    unit: 'mm',
+    source: 'PD 6697, from memory',
+    got: () => planOf({ ...BRICK, line: straight(40_000), height: 2400 }).wall.movement?.width ?? NaN,
+  },
+  {
+    id: 'VJ-07',
+    what: 'control joint in block, in',
+    wanted: 3 / 8,
+    within: 1e-9,
+    unit: 'in',
+    source: 'NCMA TEK 10-2C, from memory',
+    got: () =>
+      (planOf({ line: straight("40'"), height: "8'" }).wall.movement?.width ?? NaN) /
+      toMillimetres(inches(1)),
+  },
+  {
+    id: 'M091',
+    what: '40 m of clay between two returns at 12 m: joints',
+    wanted: 4,
+    within: 0,
+    unit: 'joints',
+    source: 'EN 1996-2 2.3.4.2, from memory; arithmetic: ceil(40 / 12)',
+    got: () => proposed({ ...BRICK, line: returned(40_000, 20_000), height: 2400 }).length,
+  },
+  {
+    id: 'M091 first',
+    what: 'the first of them, m (on a perp, within half a brick of 5 m)',
+    wanted: 5,
+    within: 0.115,
+    unit: 'm',
+    source: 'EN 1996-2 2.3.4.2, from memory',
+    got: () => (proposed({ ...BRICK, line: returned(40_000, 20_000), height: 2400 })[0] ?? NaN) / 1000,
+  },
+  {
+    id: 'M091 free',
+    what: 'the same with two free ends: joints',
+    wanted: 3,
+    within: 0,
+    unit: 'joints',
+    source: 'arithmetic: ceil(40 / 12) − 1',
+    got: () => proposed({ ...BRICK, line: straight(40_000), height: 2400 }).length,
+  },
+];
