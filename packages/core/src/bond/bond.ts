@@ -71,7 +71,7 @@ function bondRun(
         ? ''
         : `${outline.missing.map((m) => `${m.from}-${m.to}`).join(',')}|${outline.cut.length > 0 || outline.otherwise === 0 ? course.number : ''}`;
     const key = `${(course.number - 1) % lines.length}|${signature(cover.through)}|${strips.join(',')}|${signature(cover.over)}|${shaped}`;
-    const own = featuresOf(wall, features, course);
+    const own = featuresOf(wall, features, course, level);
     let row = made.get(key + own.key);
     if (!row) {
       const at = (end: RunEnd): boolean => end[parity] === 'own' && end.other !== null;

@@ -26,6 +26,8 @@ export interface CourseFeatures {
   vents: SetVents[];
   branches: Branch[];
   across: SetPier[];
+  /** The course is a beam: units with a trough in them, all along. */
+  beam: boolean;
 }
 
 export const runFeatures = (wall: SetWall, run: number, lines: RunLines): RunFeatures => ({
@@ -38,12 +40,18 @@ export const runFeatures = (wall: SetWall, run: number, lines: RunLines): RunFea
     .map((pier) => ({ pier, across: pierBonds(wall) ? pierAcross(wall, pier, lines) : null })),
 });
 
-const NONE: CourseFeatures = { key: '', changes: [], vents: [], branches: [], across: [] };
+const NONE: CourseFeatures = { key: '', changes: [], vents: [], branches: [], across: [], beam: false };
+
+/** Whether a course is asked to be a beam. `level`: how many courses reach the wall's height. */
+export const isBeamCourse = (wall: SetWall, course: number, level: number): boolean =>
+  wall.unit.shells !== null &&
+  (wall.steel?.beams ?? []).some((b) => b.course === course || (b.course === 'top' && course === level));
 
 export function featuresOf(
   wall: SetWall,
   all: RunFeatures,
   { number: course, ...at }: Course,
+  level: number,
 ): CourseFeatures {
   const parity = course % 2 === 1 ? 'odd' : 'even';
   const changes = all.changes.filter((c) => c.course === course);
@@ -52,10 +60,11 @@ export function featuresOf(
   const across = all.piers.filter((p) => p.across === parity).map((p) => p.pier);
   // Branches and piers come with the parity, which the row's own key tells already.
   const soldiers = all.soldiers.some((o) => soldiersStartIn(wall, o, at));
-  const key = changes.length > 0 || vents.length > 0 || soldiers ? `|${course}` : '';
+  const beam = isBeamCourse(wall, course, level);
+  const key = changes.length > 0 || vents.length > 0 || soldiers || beam ? `|${course}` : '';
   return key === '' && branches.length === 0 && across.length === 0
     ? NONE
-    : { key, changes, vents, branches, across };
+    : { key, changes, vents, branches, across, beam };
 }
 
 /** The length of a course that a wall bonded into it takes, its two joints included. */
@@ -99,6 +108,7 @@ export function dressRow(
     now = vented.row;
     lost.push(...vented.missed.map((at) => ({ vents, at })));
   }
+  if (own.beam) now = { ...now, pieces: now.pieces.map((p) => (p.fitting ? p : { ...p, kind: 'beam' })) };
   const made = changedRow(wall, now, own.changes);
   return { row: made.row, lost: [...lost, ...made.lost] };
 }

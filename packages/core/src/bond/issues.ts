@@ -1,7 +1,7 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
-import type { SetWall } from '../setout/wall.js';
+import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
 import { curveIssues, squintIssues } from './curveIssues.js';
 import { written } from './written.js';
@@ -226,11 +226,12 @@ function jointIssues(wall: SetWall, run: BondedRun): Issue[] {
   ];
 }
 
+/** The first course over an opening, by place in the list; −1 where nothing stands over it. */
+const courseOver = (run: BondedRun, o: SetOpening): number =>
+  run.rows.findIndex((row) => row.bridges?.includes(o.index) === true);
+
 function lintelIssue(wall: SetWall, run: BondedRun): Issue[] {
-  const carrying = new Set(run.rows.flatMap((r) => r.pieces.filter((p) => p.kind === 'beam')));
-  const openings = wall.openings.filter(
-    (o) => o.run === run.index && [...carrying].some((p) => p.from < o.to && p.to > o.from),
-  );
+  const openings = wall.openings.filter((o) => o.run === run.index && courseOver(run, o) >= 0);
   const first = openings[0];
   if (!first) return [];
   return [
@@ -240,7 +241,7 @@ function lintelIssue(wall: SetWall, run: BondedRun): Issue[] {
       severity: 'note',
       run: run.index,
       at: (first.from + first.to) / 2,
-      course: run.rows.findIndex((r) => r.pieces.some((p) => p.kind === 'beam')) + 1 || null,
+      course: courseOver(run, first) + 1,
       says: `Over ${openings.map((o) => o.name).join(', ')} the first course is marked as beam, but nothing here sizes a lintel. Local code and licensed people decide what carries the wall.`,
       source: 'structural questions are outside this program',
     }),

@@ -39,6 +39,8 @@ export interface Row {
   bareEnd?: true;
   /** Ends of other walls' units that show in this face: walls bonded into it. */
   shown?: { from: number; to: number }[];
+  /** Openings this is the first course over, by place in the wall's list. */
+  bridges?: number[];
   perps: Perp[];
   /** Along-wall stretches that carry a bed, shown ends of other runs left out. */
   bedded: { from: number; to: number }[];
@@ -340,7 +342,9 @@ function layStrip(
 function bridge(row: Row, opening: SetOpening): void {
   for (const piece of row.pieces) {
     const over = Math.min(piece.to, opening.to) - Math.max(piece.from, opening.from);
-    if (over > SAME_PLACE && piece.band === null) piece.kind = 'beam';
+    if (over <= SAME_PLACE || piece.band !== null) continue;
+    piece.kind = 'beam';
+    if (!row.bridges?.includes(opening.index)) row.bridges = [...(row.bridges ?? []), opening.index];
   }
 }
 

@@ -1,10 +1,10 @@
 import { assumed, footing, old, poured, site, square } from './forms/ground.js';
-import { count, id, length, level, place, text } from './forms/basics.js';
+import { id, length, level, place, text } from './forms/basics.js';
 import { build, ownUnit } from './forms/build.js';
 import { lineItem } from './forms/line.js';
 import { movementJoint, onSite, pier, step, top, vents } from './forms/outline.js';
 import { fixedHeight, opening } from './forms/openings.js';
-import { steel } from './forms/steel.js';
+import { grout, steel } from './forms/steel.js';
 import { weights } from './forms/weights.js';
 import { LIMITS } from './limits.js';
 import { optional, required, type Shape } from './shape.js';
@@ -47,19 +47,7 @@ const wall: Shape = {
     ),
     place: optional(onSite, 'where its line begins on the site'),
     steel: optional(steel),
-    grout: optional({
-      kind: 'object',
-      keys: {
-        fill: required({
-          kind: 'either',
-          says: '"none", "steel", "all" or { "every": n cells }',
-          shapes: [
-            { kind: 'oneOf', values: ['none', 'steel', 'all'] },
-            { kind: 'object', keys: { every: required(count(1000)) } },
-          ],
-        }),
-      },
-    }),
+    grout: optional(grout),
   },
 };
 

@@ -124,10 +124,61 @@ export interface Build {
   locked?: Locked[];
 }
 
+/** One continuous cell treated otherwise than the spacing has it, by hand. */
+export interface CellChange {
+  id: string;
+  run: number;
+  /** Its middle, along the run as the tape reads. */
+  at: Stated;
+  bar?: boolean;
+  grout?: boolean;
+}
+
+/** A bar left up from the footing, where it was found to stand. */
+export interface Starter {
+  id: string;
+  run: number;
+  at: Stated;
+  /** Off the middle of the wall's thickness, outward positive. */
+  off?: Stated;
+}
+
+export type BeamCourse = number | 'top' | 'over-openings';
+
 export interface Steel {
-  vertical?: { bar: string; every: Stated; place?: string };
-  beams?: { course: number | 'top'; bar: string; count: number }[];
+  vertical?: {
+    bar: string;
+    every: Stated;
+    place?: string;
+    /** The bar's centre from the outside face, as the drawing says. */
+    from?: Stated;
+    /** A hook at its top, turned into the beam there. */
+    hook?: true;
+  };
+  beams?: { course: BeamCourse; bar: string; count: number }[];
   footing?: { bar: string; count: number };
+  lap?: { rule: '48d' | '40d' | 'computed' | 'drawing'; length?: Stated; masonry?: number };
+  /** Reinforcement laid in the bed over every so many courses. */
+  bed?: { every: number; kind: 'ladder' | 'wire' | 'bars'; bar?: string };
+  /** Straps turned round every corner, every so many courses. */
+  straps?: { every: number };
+  cells?: CellChange[];
+  starters?: Starter[];
+  /** Lengths that bars come in. */
+  stock?: Stated[];
+}
+
+export interface Grout {
+  fill: 'none' | 'steel' | 'all' | { every: number };
+  /** Filled solid up to this height above the base, as below grade. */
+  below?: Stated;
+  /** The cell each side of every opening is filled, bar or none. */
+  jambs?: true;
+  aggregate?: 'fine' | 'coarse';
+  /** The most that is poured at once. */
+  pour?: Stated;
+  /** The hose a pump has to be primed through. */
+  hose?: { length: Stated; bore: Stated };
 }
 
 export interface Footing {
@@ -272,7 +323,7 @@ export interface Wall {
   jointEvery?: Stated;
   held?: Held;
   steel?: Steel;
-  grout?: { fill: 'none' | 'steel' | 'all' | { every: number } };
+  grout?: Grout;
 }
 
 export interface OwnUnit {
@@ -284,6 +335,8 @@ export interface OwnUnit {
   cells?: number;
   shell?: Stated;
   web?: Stated;
+  /** How much thicker both sides of a cell together are at mid height. */
+  taper?: Stated;
   weight?: number;
   /** Height of the half-high unit made to go with it. */
   halfHigh?: Stated;

@@ -14,7 +14,12 @@ function ownShape(unit: OwnUnit): UnitShape {
     height,
     width: stated(unit.actual.width),
     shells: hollow
-      ? { shell: stated(unit.shell ?? 0), web: stated(unit.web ?? 0), cells: unit.cells ?? 0 }
+      ? {
+          shell: stated(unit.shell ?? 0),
+          web: stated(unit.web ?? 0),
+          cells: unit.cells ?? 0,
+          ...(unit.taper === undefined ? {} : { taper: stated(unit.taper) }),
+        }
       : null,
     halves: 'sawn',
     ...(unit.halfHigh === undefined ? {} : { halfHigh: stated(unit.halfHigh) }),

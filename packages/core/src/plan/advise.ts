@@ -41,7 +41,7 @@ function trials(job: JobDocument, index: number): (edit: EditStep[]) => Trial | 
     if (after) {
       const work = workWall(after, index);
       let said: Issue[] | null = null;
-      trial = { work, issues: () => (said ??= issuesOf(after, index, work)) };
+      trial = { work, issues: () => (said ??= issuesOf(after, work)) };
     }
     done.set(key, trial);
     return trial;

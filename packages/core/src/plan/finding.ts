@@ -88,7 +88,18 @@ export const FINDINGS = {
   'curve-too-tight': 'Straight units round a curve leave a perp outside its limits.',
   'squint-specials': 'A corner that is not square takes specials.',
   'run-not-planned': 'A corner too sharp for units to make.',
-  'stage-not-planned': 'The job states steel or grout, which is kept but not worked out yet.',
+  'bar-spacing-off-module': 'A bar spacing that the unit’s own cells do not allow.',
+  'bar-not-in-cell':
+    'A bar belongs where no continuous cell goes up: a web, the bond or an opening is in its way.',
+  'bar-left-out': 'A bar that belongs by rule was taken out by hand.',
+  'bar-too-large': 'A bar too thick for its cell with grout round it.',
+  'cell-change-lost': 'A cell the mason changed is no longer there.',
+  'lap-rule-beyond': 'The lap rule asked for does not serve a bar so large.',
+  'held-not-said': 'How the wall is held is not said, and it decides where bars stand in their cells.',
+  'starters-wait': 'Starters wait for the footing’s depth.',
+  'beam-nowhere': 'A beam is asked for in a course the wall does not have.',
+  'grout-space-tight': 'A cell is too tight for the height of grout to be poured down it.',
+  'grout-nowhere': 'Grout is asked for in units without cells.',
 } as const;
 
 export type FindingCode = keyof typeof FINDINGS;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
-import type { Gauge, LineItem, Top, Wall } from '../job/types.js';
+import type { BeamCourse, Gauge, Grout, LineItem, Top, Wall } from '../job/types.js';
 import { BONDS } from '../tables/bonds.js';
 import { toMillimetres } from '../measure/length.js';
 import { gaugeSlack } from '../gauge/courses.js';
@@ -60,15 +60,25 @@ const hangs: fc.Arbitrary<Partial<Wall>> = fc
     pier: at,
     vents: fc.integer({ min: 1, max: 4 }),
     joint: fc.integer({ min: 250, max: 2400 }),
-    which: fc.constantFrom('tops', 'steps', 'piers', 'vents', 'joints', 'all'),
+    bars: fc.record({
+      every: fc.constantFrom(400, 406.4, 600, 812.8, 914.4),
+      beam: fc.constantFrom<BeamCourse>('top', 'over-openings', 2, 30),
+      fill: fc.constantFrom<Grout['fill']>('steel', 'all', { every: 3 }),
+    }),
+    which: fc.constantFrom('tops', 'steps', 'piers', 'vents', 'joints', 'steel', 'all'),
   })
-  .map(({ top, width, step, pier, vents, joint, which }): Partial<Wall> => {
+  .map(({ top, width, step, pier, vents, joint, bars, which }): Partial<Wall> => {
     const all: Partial<Wall> = {
       tops: [{ id: 'T', run: 0, ...top, to: top.from + width, dip: Math.min(width / 3, 120) }],
       steps: [{ id: 'S', run: 0, ...step, to: step.from + width }],
       piers: [{ id: 'P', run: 0, at: pier, width: width / 2 }],
       vents: [{ id: 'V', run: 0, course: vents, what: 'air-brick', every: width }],
       joints: [{ id: 'J', run: 0, at: joint }],
+      steel: {
+        vertical: { bar: '#4', every: bars.every },
+        beams: [{ course: bars.beam, bar: '#4', count: 2 }],
+      },
+      grout: { fill: bars.fill },
     };
     return which === 'all' ? all : { [which]: all[which] };
   });

@@ -3,6 +3,12 @@ import type { BondedRun } from '../bond/bond.js';
 import type { Piece } from '../bond/row.js';
 import { CONCRETE_FACTOR, footingAmounts } from '../setout/footing.js';
 import { buyLines, packsOf, type Counts } from '../tally/tally.js';
+import { filledVolume } from '../grout/fill.js';
+import { middleOf } from '../steel/cells.js';
+import { cutBars } from '../steel/cutting.js';
+import { markOf, schedule, stockOf, stretchBars, uprightBars, uprightLengths } from '../steel/steel.js';
+import { BAR_SIZES, type BarSize } from '../tables/bars.js';
+import { GROUT_FACTOR } from '../tables/grout.js';
 import type { Finding } from './finding.js';
 import type { Plan, WallPlan } from './plan.js';
 
@@ -80,6 +86,75 @@ function findingJson(f: Finding): Record<string, unknown> {
   };
 }
 
+/** One entry a place for uprights; one a stretch for bars along the wall, with its course and no place. */
+function barsJson({ wall, steel, gauge }: WallPlan): Record<string, unknown>[] {
+  const vertical = wall.steel?.vertical;
+  const lines = schedule(wall, steel);
+  const uprights = steel.verticals.flatMap((v) =>
+    v.bars.map((b) => ({
+      mark: markOf(lines, uprightBars(wall, b.column)[0]),
+      size: vertical?.bar ?? '',
+      run: b.run,
+      at: tidy(b.at),
+      bottom: tidy(b.column.bottom),
+      top: tidy(b.column.top),
+      length: tidy(uprightLengths(wall, b.column).length),
+      count: 1,
+    })),
+  );
+  const beams = steel.beams.flatMap((beam) =>
+    beam.stretches.map((s) => {
+      const bars = stretchBars(wall, beam, s);
+      return {
+        mark: markOf(lines, bars[0]),
+        size: beam.bar,
+        run: beam.run,
+        course: gauge.courses[beam.course]?.number ?? 0,
+        from: tidy(s.from),
+        to: tidy(s.to),
+        bottom: tidy(gauge.courses[beam.course]?.bottom ?? 0),
+        top: tidy(gauge.courses[beam.course]?.top ?? 0),
+        length: tidy(bars.reduce((sum, b) => sum + b.a, 0)),
+        count: beam.count,
+      };
+    }),
+  );
+  return [...uprights, ...beams];
+}
+
+const cellsJson = (p: WallPlan): Record<string, unknown>[] =>
+  p.fills.flatMap((f) =>
+    f.cells.map(({ column, filled }) => ({
+      run: column.run,
+      at: tidy(middleOf(column)),
+      bottom: tidy(column.bottom),
+      top: tidy(column.top),
+      grouted: filled,
+    })),
+  );
+
+/** Steel of the whole job by size: length mm, mass kg, and stock bars to buy. */
+function steelJson(plan: Plan): Record<string, unknown>[] {
+  const lines = plan.walls.flatMap((p) => schedule(p.wall, p.steel).map((l) => ({ ...l, wall: p.wall })));
+  const sizes = [...new Set(lines.map((l) => l.size))].sort(
+    (a, b) => BAR_SIZES.indexOf(a as BarSize) - BAR_SIZES.indexOf(b as BarSize),
+  );
+  return sizes.map((size) => {
+    const own = lines.filter((l) => l.size === size);
+    const stock = own[0] ? stockOf(own[0].wall) : [];
+    const cut = cutBars(
+      own.map((l) => ({ mark: l.mark, length: l.length, count: l.count })),
+      stock,
+    );
+    return {
+      size,
+      length: tidy(own.reduce((sum, l) => sum + l.total, 0)),
+      mass: tidy(own.reduce((sum, l) => sum + l.mass, 0)),
+      stock: cut.bars,
+    };
+  });
+}
+
 function wallJson(p: WallPlan): Record<string, unknown> {
   return {
     id: p.wall.id,
@@ -112,8 +187,8 @@ function wallJson(p: WallPlan): Record<string, unknown> {
         used: tidyVolume(p.runTallies[i]?.mortar.used ?? 0),
       },
     })),
-    bars: [],
-    cells: [],
+    bars: barsJson(p),
+    cells: cellsJson(p),
     findings: p.findings.map(findingJson),
     choices: p.choices.map((c) => ({ ...c, cost: tidy(c.cost) })),
   };
@@ -149,6 +224,8 @@ function concreteJson(plan: Plan): Record<string, unknown> {
   };
 }
 
+const groutIn = (p: WallPlan): number => p.fills.reduce((sum, f) => sum + filledVolume(f.volume), 0);
+
 /** The plan as the contract files it. What is not built yet is present and empty. */
 export function planJson(plan: Plan): Record<string, unknown> {
   const sum = (of: (p: WallPlan) => number): number => plan.walls.reduce((total, p) => total + of(p), 0);
@@ -165,9 +242,12 @@ export function planJson(plan: Plan): Record<string, unknown> {
         used: tidyVolume(used),
         ordered: pack ? { [pack.name]: packsOf(used, pack) } : {},
       },
-      grout: { geometric: 0, used: 0 },
+      grout: {
+        geometric: tidyVolume(sum(groutIn)),
+        used: tidyVolume(sum(groutIn) * GROUT_FACTOR),
+      },
       concrete: concreteJson(plan),
-      steel: [],
+      steel: steelJson(plan),
     },
   };
 }

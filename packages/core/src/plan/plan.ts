@@ -46,7 +46,7 @@ function planWall(job: JobDocument, index: number, advise: boolean): WallPlan {
   const work = workWall(job, index);
   const runTallies = work.runs.map((run) => tallyRun(work.wall, work.gauge, run));
   const tally = addTallies(work.wall.unit.id, runTallies);
-  const issues = issuesOf(job, index, work);
+  const issues = issuesOf(job, work);
   const advice = advise ? adviseWall(job, index, work, issues) : { findings: issues.map(bare), choices: [] };
   return { ...work, runTallies, tally, buy: buyLines(work.wall, tally), ...advice };
 }

@@ -1,5 +1,10 @@
 import { bondWall, type BondedRun } from '../bond/bond.js';
 import { bondIssues } from '../bond/issues.js';
+import { fillOf, type RunFill } from '../grout/fill.js';
+import { groutIssues } from '../grout/issues.js';
+import { poursOf, type Pour } from '../grout/pours.js';
+import { steelIssues } from '../steel/issues.js';
+import { steelOf, type SteelWork } from '../steel/steel.js';
 import { movementIssues } from '../movement/issues.js';
 import { gaugeIssues } from '../gauge/issues.js';
 import { featureIssues } from '../bond/featureIssues.js';
@@ -12,12 +17,15 @@ import { siteLevels, type SiteLevels } from '../setout/site.js';
 import { surveyOf, type FirstLaid, type Survey } from '../setout/survey.js';
 import { setOutIssues } from '../setout/issues.js';
 import { setOutWall, type SetWall } from '../setout/wall.js';
-import { issue, type Issue } from './issue.js';
+import type { Issue } from './issue.js';
 
 export interface WallWork {
   wall: SetWall;
   gauge: GaugeSolution;
   runs: BondedRun[];
+  steel: SteelWork;
+  fills: RunFill[];
+  pours: Pour[];
   survey: Survey;
   site: SiteLevels;
 }
@@ -40,38 +48,28 @@ function firstLaid(
   );
 }
 
-/** Set out, gauge and bond of one wall, without what it says about itself. */
+/** Set out, gauge, bond, steel and grout of one wall, without what it says about itself. */
 export function workWall(job: JobDocument, index: number): WallWork {
   const wall = setOutWall(job, index);
   const gauge = solveGauge(wall);
   const runs = bondWall(wall, gauge.courses, gauge.count);
+  const steel = steelOf(wall, runs, gauge.courses, gauge.count);
+  const fills = fillOf(wall, runs, gauge.courses, steel);
   return {
     wall,
     gauge,
     runs,
+    steel,
+    fills,
+    pours: poursOf(wall, gauge.courses, gauge.count, steel, fills),
     survey: surveyOf(job, wall, (run) => firstLaid(wall, gauge, runs, run)),
     site: siteLevels(job, wall.unitHeight + wall.bed),
   };
 }
 
-function notBuiltYet(job: JobDocument, index: number): Issue[] {
-  const { steel, grout } = job.walls[index] ?? {};
-  const what = [steel ? 'the steel' : '', grout ? 'the grout' : ''].filter(Boolean);
-  if (what.length === 0) return [];
-  return [
-    issue({
-      code: 'stage-not-planned',
-      stage: 'tally',
-      severity: 'note',
-      says: `Kept as written, but not worked out yet and not in the tally: ${what.join(', ')}.`,
-      source: 'what this edition works out',
-    }),
-  ];
-}
-
 const ORDER = { fault: 0, choice: 1, note: 2 } as const;
 
-export function issuesOf(job: JobDocument, index: number, work: WallWork): Issue[] {
+export function issuesOf(job: JobDocument, work: WallWork): Issue[] {
   return [
     ...setOutIssues(work.wall),
     ...groundIssues(job, work),
@@ -81,6 +79,7 @@ export function issuesOf(job: JobDocument, index: number, work: WallWork): Issue
     ...featureIssues(work.wall, work.gauge, work.runs),
     ...outlineIssues(work.wall, work.gauge, work.runs),
     ...movementIssues(work.wall, work.runs),
-    ...notBuiltYet(job, index),
+    ...steelIssues(work),
+    ...groutIssues(work),
   ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 }

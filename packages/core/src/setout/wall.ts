@@ -22,10 +22,12 @@ import { branchesOf, goesInto, type Branch, type GoesIn } from './tees.js';
 import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
 import { hangingsOf, type Hangings } from './hangings.js';
+import { groutOfWall, steelOfWall, type SetGrout, type SetSteel } from './reinforcement.js';
 import type { Spot } from './poured.js';
 import { sampled, type Sampled } from './samples.js';
 
 export * from './hangings.js';
+export * from './reinforcement.js';
 
 export interface SetRun {
   id: string;
@@ -70,6 +72,8 @@ export interface SetWall extends Hangings {
   jointEvery: number | null;
   /** How it is held; null while nobody has said. */
   held: Held | null;
+  steel: SetSteel | null;
+  grout: SetGrout | null;
   /** Where units are cut when a stretch does not divide. */
   cuts: CutsAt;
   locked: readonly Locked[];
@@ -199,6 +203,8 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     movement,
     jointEvery: wall.jointEvery === undefined ? null : length(wall.jointEvery),
     held: wall.held ?? null,
+    steel: steelOfWall(wall),
+    grout: groutOfWall(wall),
     branches: branchesOf(job, wall),
     goesIn: goesInto(job, wall, laid.unitLength),
     cuts: wall.build.cuts ?? cutsFor(wall, unit),

@@ -11,8 +11,11 @@ export interface UnitShape {
   length: Length;
   height: Length;
   width: Length;
-  /** Face shell and web of a hollow unit, null when solid. Two cells, three webs, no taper. */
-  shells: { shell: Length; web: Length; cells: number } | null;
+  /**
+   * Face shell and web of a hollow unit where they are thinnest, null when solid. `taper`: how much thicker both of a
+   * cell's sides together are at mid height, left out for none.
+   */
+  shells: { shell: Length; web: Length; cells: number; taper?: Length } | null;
   /** Whether halves are bought as units or sawn from a whole one. */
   halves: 'bought' | 'sawn';
   /** Height of the half-high unit made to go with it, where one is. */
@@ -79,6 +82,18 @@ export const UNITS: readonly UnitShape[] = [
   metricBlock(100),
   metricBlock(140),
   metricBlock(215),
+  {
+    id: 'hollow-440x215x215',
+    name: '440 × 215 × 215 mm hollow block',
+    family: 'block',
+    length: millimetres(440),
+    height: millimetres(215),
+    width: millimetres(215),
+    shells: { shell: millimetres(40), web: millimetres(35), cells: 2 },
+    halves: 'bought',
+    halfHigh: millimetres(100),
+    source: 'Work size; co-ordinating 450 × 225 (BS 6073-2, from memory). Shells and webs: common practice.',
+  },
   {
     id: 'brick-215x102.5x65',
     name: '215 × 102.5 × 65 mm brick',

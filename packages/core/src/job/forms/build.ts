@@ -29,6 +29,7 @@ export const ownUnit: Shape = {
     cells: optional({ kind: 'number', least: 0, most: 8, whole: true }),
     shell: optional(length, 'face shell thickness'),
     web: optional(length, 'web thickness'),
+    taper: optional(place, 'how much thicker both sides of a cell together are at mid height'),
     weight: optional({ kind: 'number', least: 0.01, most: 1000 }, 'kg'),
     halfHigh: optional(length, 'height of the half-high unit that goes with it'),
   },

@@ -3,7 +3,9 @@ import { BOND_COUNTS } from './bonds.js';
 import { GROUND } from './ground.js';
 import { GAUGE } from './gauge.js';
 import { MORTAR } from './mortar.js';
+import { GROUT } from './grout.js';
 import { MOVEMENT } from './movement.js';
+import { STEEL } from './steel.js';
 import { tolerance, type PublishedCheck } from './list.js';
 
 /** Every check against the world outside, by subject. */
@@ -17,6 +19,8 @@ export const CHECKS: Record<string, PublishedCheck[]> = {
   Gauge: GAUGE,
   Mortar: MORTAR,
   'Movement joints': MOVEMENT,
+  Steel: STEEL,
+  Grout: GROUT,
 };
 
 const cell = (text: string): string => text.replace(/\|/g, '\\|');

@@ -1,0 +1,164 @@
+import { SAME_PLACE } from '../measure/length.js';
+import type { BondedRun } from '../bond/bond.js';
+import type { Course } from '../gauge/courses.js';
+import type { SetWall } from '../setout/wall.js';
+import type { Row } from '../bond/row.js';
+import { cellsOfPiece, insideWidth, middleOf, type Column, type RunCells } from '../steel/cells.js';
+import type { SteelWork } from '../steel/steel.js';
+import { ownColumns } from '../steel/vertical.js';
+
+/** What is grouted in one run. Volumes m³. */
+export interface RunFill {
+  run: number;
+  /** Its own continuous cells, and whether each is filled. */
+  cells: { column: Column; filled: boolean; bar: boolean }[];
+  /** Courses filled solid: below grade, or all of them. */
+  solid: Set<number>;
+  volume: FillVolume;
+  /** The same course by course, m³. */
+  byCourse: number[];
+}
+
+export interface FillVolume {
+  cells: number;
+  beams: number;
+  solid: number;
+}
+
+export const filledVolume = (v: FillVolume): number => v.cells + v.beams + v.solid;
+
+/** The height a course brings to the grout: its bed and its unit, mm. */
+const pitchOf = (c: Course | undefined): number => (c ? c.bed + c.unitHeight : 0);
+
+/** Whether a place lies in a beam of a course. */
+const inBeam = (steel: SteelWork, run: number, course: number, x: number): boolean =>
+  steel.beams.some(
+    (b) => b.run === run && b.course === course && b.stretches.some((s) => x > s.from - 1 && x < s.to + 1),
+  );
+
+/** Grout of one course filled solid: its cells, and the head joints between their face shells. mm³. */
+function solidCourse(wall: SetWall, run: BondedRun, i: number, course: Course): number {
+  const row = run.rows[i];
+  if (!row) return 0;
+  const openings = wall.openings.filter((o) => o.run === run.index);
+  const cells = row.pieces.reduce(
+    (sum, p) => sum + cellsOfPiece(wall, p, openings).reduce((s, c) => s + c.area, 0),
+    0,
+  );
+  const heads = row.perps.reduce((sum, p) => sum + p.width, 0) * insideWidth(wall);
+  return (cells + heads) * pitchOf(course);
+}
+
+/** Cells filled by rule and by hand. */
+function filledCells(
+  wall: SetWall,
+  own: readonly Column[],
+  barred: ReadonlySet<Column>,
+  run: number,
+): RunFill['cells'] {
+  const fill = wall.grout?.fill ?? 'none';
+  const every = typeof fill === 'object' ? fill.every : null;
+  const openings = wall.openings.filter((o) => o.run === run);
+  const places = every === null ? [] : [...new Set(own.map((c) => Math.round(middleOf(c))))];
+  const beside = (c: Column): boolean =>
+    openings.some(
+      (o) =>
+        c.top > o.sill + SAME_PLACE &&
+        c.bottom < o.head - SAME_PLACE &&
+        ((c.to <= o.from && o.from - c.to < wall.half) || (c.from >= o.to && c.from - o.to < wall.half)),
+    );
+  const byHand = (wall.steel?.cells ?? []).filter((c) => c.run === run && c.grout !== null);
+  return own.map((column) => {
+    const bar = barred.has(column);
+    const hand = byHand.find((c) => Math.abs(c.at - middleOf(column)) < 30)?.grout;
+    const ruled =
+      fill === 'all' ||
+      (fill !== 'none' && bar) ||
+      (every !== null && places.indexOf(Math.round(middleOf(column))) % every === 0) ||
+      (wall.grout?.jambs === true && beside(column));
+    return { column, bar, filled: hand ?? ruled };
+  });
+}
+
+/**
+ * Adds a filled column to the volume of each course it goes through, mm³. `high`: the height each course is counted
+ * with, nought where its grout is counted otherwise. Most columns go up through two rows by turns, so the cell is
+ * looked up once for each.
+ */
+function addColumn(
+  into: Float64Array,
+  rows: readonly Row[],
+  { areaAt }: RunCells,
+  column: Column,
+  high: Float64Array,
+): void {
+  let [last, before]: [Row | null, Row | null] = [null, null];
+  let [lastArea, beforeArea] = [0, 0];
+  for (let i = column.low; i <= column.high; i++) {
+    const row = rows[i] as Row;
+    if (row === before) {
+      [before, last] = [last, before];
+      [beforeArea, lastArea] = [lastArea, beforeArea];
+    } else if (row !== last) {
+      [before, last] = [last, row];
+      [beforeArea, lastArea] = [lastArea, areaAt(column, i)];
+    }
+    into[i] = (into[i] as number) + lastArea * (high[i] as number);
+  }
+}
+
+/**
+ * What is grouted in each run and how much, from the real cells: a cell inside a beam or a course filled solid is not
+ * counted again.
+ */
+export function fillOf(
+  wall: SetWall,
+  runs: readonly BondedRun[],
+  courses: readonly Course[],
+  steel: SteelWork,
+): RunFill[] {
+  const all = wall.grout?.fill === 'all';
+  const none = wall.grout === null || wall.unit.shells === null;
+  return runs.map((run, k): RunFill => {
+    const volume: FillVolume = { cells: 0, beams: 0, solid: 0 };
+    const solid = new Set<number>();
+    const byCourse = courses.map(() => 0);
+    const add = (kind: keyof FillVolume, i: number, mm3: number): void => {
+      volume[kind] += mm3 / 1e9;
+      byCourse[i] = (byCourse[i] ?? 0) + mm3 / 1e9;
+    };
+    if (none) return { run: run.index, cells: [], solid, volume, byCourse };
+    const own = steel.cells[k];
+    const columns = own?.columns ?? [];
+    const barred = new Set((steel.verticals[k]?.bars ?? []).map((b) => b.column));
+    const cells = filledCells(wall, ownColumns(wall, run, columns), barred, run.index);
+    const beamed = new Set(steel.beams.filter((b) => b.run === run.index && !b.over).map((b) => b.course));
+    const parted = steel.beams.some((b) => b.run === run.index && b.over);
+    courses.forEach((course, i) => {
+      if ((all || course.top <= (wall.grout?.below ?? 0) + SAME_PLACE) && !beamed.has(i)) {
+        solid.add(i);
+        add('solid', i, solidCourse(wall, run, i, course));
+      }
+    });
+    for (const b of steel.beams) {
+      if (b.run !== run.index || wall.grout?.fill === 'none') continue;
+      if (b.over && (beamed.has(b.course) || solid.has(b.course))) continue;
+      // A corner belongs to the run that begins there.
+      const long = b.stretches.reduce(
+        (s, x) => s + x.to - x.from - (x.end === 'corner' ? wall.unitWidth : 0),
+        0,
+      );
+      add('beams', b.course, long * insideWidth(wall) * pitchOf(courses[b.course]));
+    }
+    const high = Float64Array.from(courses, (c, i) => (solid.has(i) || beamed.has(i) ? 0 : pitchOf(c)));
+    const filled = new Float64Array(courses.length);
+    for (const { column, filled: full } of cells) {
+      if (!full || !own) continue;
+      const x = middleOf(column);
+      const clear = parted ? high.map((h, i) => (inBeam(steel, run.index, i, x) ? 0 : h)) : high;
+      addColumn(filled, run.rows, own, column, clear);
+    }
+    filled.forEach((mm3, i) => add('cells', i, mm3));
+    return { run: run.index, cells, solid, volume, byCourse };
+  });
+}

@@ -1,0 +1,168 @@
+import type { Course } from '../gauge/courses.js';
+import type { SetWall } from '../setout/wall.js';
+import { insideWidth } from '../steel/cells.js';
+import { barOf } from '../tables/bars.js';
+import type { SteelWork } from '../steel/steel.js';
+import {
+  CLEANOUT_EVERY,
+  CLEANOUT_OVER,
+  GROUT_FACTOR,
+  HIGH_LIFT,
+  LIFT,
+  spaceFor,
+  type GroutSpace,
+} from '../tables/grout.js';
+import type { RunFill } from './fill.js';
+
+/** What is built before it is grouted at once, from one course to another. Heights mm above the base, volume m³. */
+export interface Pour {
+  number: number;
+  /** First and last course by number. */
+  from: number;
+  to: number;
+  bottom: number;
+  top: number;
+  height: number;
+  lifts: { number: number; bottom: number; top: number }[];
+  cleanouts: number;
+  /** It ends under a beam, whose cells are stopped except where steel goes through. */
+  stopsUnder: number | null;
+  volume: number;
+  used: number;
+  cells: number;
+  space: GroutSpace | null;
+}
+
+/** The most a mason builds before grouting, unless told: the height that needs no cleanouts. */
+export const pourLimit = (wall: SetWall): number => wall.grout?.pour ?? CLEANOUT_OVER;
+
+/** The last course of each pour: a beam ends one, and none is higher than it may be. */
+function pourEnds(courses: readonly Course[], beams: ReadonlySet<number>, most: number): number[] {
+  const ends: number[] = [];
+  let bottom = 0;
+  courses.forEach((c, i) => {
+    const next = courses[i + 1];
+    if (!next || beams.has(i) || next.top - bottom > most + 1) {
+      ends.push(i);
+      bottom = c.top;
+    }
+  });
+  return ends;
+}
+
+/** Lifts of one pour: as few as the rule lets, even, and ended on courses. */
+function liftsOf(courses: readonly Course[], low: number, high: number, beamInside: boolean): Pour['lifts'] {
+  const bottom = courses[low]?.bottom ?? 0;
+  const height = (courses[high]?.top ?? 0) - bottom;
+  const most = height > LIFT && !beamInside ? HIGH_LIFT : LIFT;
+  const count = Math.max(1, Math.ceil(height / (most + 1)));
+  const each = height / count;
+  const lifts: Pour['lifts'] = [];
+  let at = bottom;
+  for (let n = 1; n <= count; n++) {
+    const want = bottom + n * each;
+    const tops = courses.slice(low, high + 1).map((c) => c.top);
+    const top =
+      n === count ? (courses[high]?.top ?? want) : (tops.filter((t) => t <= want + 1).at(-1) ?? want);
+    lifts.push({ number: n, bottom: at, top });
+    at = top;
+  }
+  return lifts;
+}
+
+/** The pours of a wall from the footing up, what each takes, and the grout space its height asks for. */
+export function poursOf(
+  wall: SetWall,
+  courses: readonly Course[],
+  count: number,
+  steel: SteelWork,
+  fills: readonly RunFill[],
+): Pour[] {
+  const standing = courses.slice(0, count);
+  const grouted =
+    fills.some((f) => f.cells.some((c) => c.filled) || f.solid.size > 0) || steel.beams.length > 0;
+  if (!wall.grout || wall.grout.fill === 'none' || wall.unit.shells === null || !grouted) return [];
+  const beams = new Set(steel.beams.filter((b) => !b.over).map((b) => b.course));
+  const ends = pourEnds(standing, beams, pourLimit(wall));
+  const aggregate = wall.grout.aggregate;
+  return ends.map((high, k): Pour => {
+    const low = k === 0 ? 0 : (ends[k - 1] ?? 0) + 1;
+    const [bottom, top] = [standing[low]?.bottom ?? 0, standing[high]?.top ?? 0];
+    const volume = fills.reduce(
+      (sum, f) => sum + f.byCourse.slice(low, high + 1).reduce((a, b) => a + b, 0),
+      0,
+    );
+    const filled = fills.flatMap((f) =>
+      f.cells.filter((c) => c.filled && c.column.low <= high && c.column.high >= low),
+    );
+    const height = top - bottom;
+    const length = wall.runs.reduce((s, r) => s + r.length, 0);
+    const all = wall.grout?.fill === 'all';
+    return {
+      number: k + 1,
+      from: standing[low]?.number ?? 1,
+      to: standing[high]?.number ?? 1,
+      bottom,
+      top,
+      height,
+      lifts: liftsOf(standing, low, high, false),
+      cleanouts:
+        height <= CLEANOUT_OVER + 1
+          ? 0
+          : all
+            ? Math.ceil(length / CLEANOUT_EVERY)
+            : filled.filter((c) => c.bar).length,
+      stopsUnder: beams.has(high) && high > low ? (standing[high]?.number ?? null) : null,
+      volume,
+      used: volume * GROUT_FACTOR,
+      cells: filled.length,
+      space: spaceFor(aggregate, height),
+    };
+  });
+}
+
+/** The tightest filled cell of a wall against what its highest pour asks for. mm. */
+export interface SpaceFound {
+  pour: Pour;
+  wanted: readonly [number, number];
+  /** Clear along the wall and through it, less the bars that cross. */
+  got: readonly [number, number];
+  run: number;
+  at: number;
+}
+
+/** Filled cells too tight for the pour they stand in, the tightest of each pour. */
+export function tightSpaces(
+  wall: SetWall,
+  steel: SteelWork,
+  fills: readonly RunFill[],
+  pours: readonly Pour[],
+): SpaceFound[] {
+  const crossing = steel.beams[0] ? barOf(steel.beams[0].bar).diameter : 0;
+  const through = insideWidth(wall) - crossing;
+  return pours.flatMap((pour): SpaceFound[] => {
+    if (!pour.space) return [];
+    const [small, large] = pour.space.cell;
+    let worst: SpaceFound | null = null;
+    for (const f of fills)
+      for (const { column, filled } of f.cells) {
+        if (!filled || column.bottom >= pour.top || column.top <= pour.bottom) continue;
+        const along = column.to - column.from;
+        const [a, b] = [Math.min(along, through), Math.max(along, through)];
+        if (a >= small - 0.5 && b >= large - 0.5) continue;
+        if (worst === null || along < worst.got[0])
+          worst = {
+            pour,
+            wanted: pour.space.cell,
+            got: [along, through],
+            run: f.run,
+            at: (column.from + column.to) / 2,
+          };
+      }
+    return worst ? [worst] : [];
+  });
+}
+
+/** Slurry that fills a pump's hose before grout comes: wasted, never into a cell or a slab. m³; lengths mm. */
+export const primeVolume = (hose: { length: number; bore: number } | null): number =>
+  hose ? ((Math.PI / 4) * hose.bore ** 2 * hose.length) / 1e9 : 0;
