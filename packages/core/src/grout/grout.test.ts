@@ -103,7 +103,7 @@ test('no cell is filled twice: cells of a run never overlap where they stand bes
           openings: [{ at: from, width, sill: 406.4, head: 1422.4 }],
           wall: {
             steel: { ...BARS, beams: [{ course: 'top', bar: '#4', count: 1 }] },
-            grout: { fill } as Grout,
+            grout: { fill },
           },
         };
         if (!checkJob(documentOf(w)).ok) return true;

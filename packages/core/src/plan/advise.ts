@@ -6,6 +6,7 @@ import { applyEdit, type EditStep, type Guard } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
 import type { Job, JobDocument } from '../job/types.js';
 import { sayMm } from '../measure/format.js';
+import { steelCost, type SteelCost } from '../steel/cost.js';
 import type { SetWall } from '../setout/wall.js';
 import type { Candidate, Choice, Finding, FindingCode, Fix } from './finding.js';
 import type { Issue, Try } from './issue.js';
@@ -91,7 +92,7 @@ function proved(
 /** A candidate that may lead whatever it costs: rank 1 is what the plan does unless the file says otherwise. */
 type Weighed = Candidate & { leads?: boolean };
 
-function sayCost(wall: SetWall, cost: BondCost): string {
+function sayCost(wall: SetWall, cost: BondCost, steel: SteelCost): string {
   const parts = [
     cost.cutPieces === 0
       ? 'nothing is sawn'
@@ -99,6 +100,8 @@ function sayCost(wall: SetWall, cost: BondCost): string {
     cost.underLeast > 0 ? `${cost.underLeast} too short` : '',
     cost.shortLaps > 0 ? `${cost.shortLaps} short laps` : '',
     cost.smallest === null ? '' : `smallest ${sayMm(cost.smallest, wall.show)}`,
+    steel.broken > 0 ? `${steel.broken} ${steel.broken === 1 ? 'bar' : 'bars'} cannot go up` : '',
+    steel.blocked > 0 ? `${steel.blocked} ${steel.blocked === 1 ? 'starter' : 'starters'} in the way` : '',
   ];
   return parts.filter(Boolean).join(', ');
 }
@@ -113,14 +116,15 @@ function bondCandidates(
     const there = way.inForce ? work : attempt(way.edit)?.work;
     if (!there) return [];
     const cost = bondCost(there.wall, there.runs);
+    const steel = steelCost(there.wall, there.steel);
     return [
       {
         stage: 'bond',
         kind: way.kind,
         name: way.name,
-        says: `${way.name}: ${sayCost(there.wall, cost)}.`,
+        says: `${way.name}: ${sayCost(there.wall, cost, steel)}.`,
         edit: way.edit,
-        cost: cost.total,
+        cost: cost.total + steel.total,
         applied: way.inForce,
         leads: way.leads,
       },
@@ -156,12 +160,14 @@ function moveCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | n
   for (const o of work.wall.openings.filter((one) => sawnFor.has(one.index)).slice(0, MOST_MOVES)) {
     const run = work.runs.find((r) => r.index === o.run);
     if (!run) continue;
-    let best: { says: string; edit: EditStep[]; cost: BondCost; wall: SetWall } | null = null;
+    let best: { says: string; edit: EditStep[]; cost: BondCost; steel: SteelCost; wall: SetWall } | null =
+      null;
     for (const t of snapTries(work.wall, run, o)) {
       const there = attempt(t.edit)?.work;
       if (!there) continue;
       const cost = bondCost(there.wall, there.runs);
-      if (cost.total < (best?.cost.total ?? now.total) - 1e-9) best = { ...t, cost, wall: there.wall };
+      if (cost.total < (best?.cost.total ?? now.total) - 1e-9)
+        best = { ...t, cost, steel: steelCost(there.wall, there.steel), wall: there.wall };
     }
     if (!best || best.cost.cutPieces >= now.cutPieces) continue;
     const saved = now.cutPieces - best.cost.cutPieces;
@@ -169,9 +175,9 @@ function moveCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | n
       stage: 'bond',
       kind: 'move-opening',
       name: best.says,
-      says: `${best.says}${o.must ? ', if it may' : ''}: ${saved} fewer sawn, so ${sayCost(best.wall, best.cost)}.`,
+      says: `${best.says}${o.must ? ', if it may' : ''}: ${saved} fewer sawn, so ${sayCost(best.wall, best.cost, best.steel)}.`,
       edit: best.edit,
-      cost: best.cost.total + (o.must ? work.wall.weights.bond.movedMust : 0),
+      cost: best.cost.total + best.steel.total + (o.must ? work.wall.weights.bond.movedMust : 0),
       applied: false,
     });
   }

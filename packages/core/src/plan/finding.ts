@@ -91,6 +91,7 @@ export const FINDINGS = {
   'bar-spacing-off-module': 'A bar spacing that the unit’s own cells do not allow.',
   'bar-not-in-cell':
     'A bar belongs where no continuous cell goes up: a web, the bond or an opening is in its way.',
+  'starter-off': 'A starter as placed does not come up clear in a cell.',
   'bar-left-out': 'A bar that belongs by rule was taken out by hand.',
   'bar-too-large': 'A bar too thick for its cell with grout round it.',
   'cell-change-lost': 'A cell the mason changed is no longer there.',

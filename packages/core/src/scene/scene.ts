@@ -28,6 +28,8 @@ export type Role =
   | 'course-name'
   | 'unit-plan'
   | 'cell'
+  | 'bar'
+  | 'grout'
   | 'title'
   | 'caution';
 

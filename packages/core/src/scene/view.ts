@@ -5,7 +5,7 @@ import type { SiteLevels } from '../setout/site.js';
 import type { Survey } from '../setout/survey.js';
 import { leastJointFor, type Sampled } from '../setout/samples.js';
 import type { SetChange, SetHeight, SetPier, SetStep, SetTop, SetVents, SetWall } from '../setout/wall.js';
-import type { BondId, CutsAt, Locked } from '../job/types.js';
+import type { BondId, CutsAt, Held, Locked } from '../job/types.js';
 import { closersMatter } from '../bond/ways.js';
 import type { Show } from '../measure/format.js';
 import { KINDS, type Kind } from '../bond/kinds.js';
@@ -21,6 +21,7 @@ import { elevationScene, letterFindings, type Lettered } from './elevation.js';
 import { poleFlags, poleMarks, type PoleFlag, type PoleMark } from './pole.js';
 import { rakedCuts, type RakedCut } from './outline.js';
 import type { Scene } from './scene.js';
+import { steelView, type SteelView } from './steelView.js';
 import { coursePlanScene, tapeMarks, type TapeMark } from './tape.js';
 
 /** A figure of the tally that opens into its working. Values mm, m², m³ or counts. */
@@ -102,6 +103,8 @@ export interface SheetView {
     hiddenTo: number;
     cuts: CutsAt;
     locked: readonly Locked[];
+    /** How it is held, as somebody said; null while nobody has. */
+    held: Held | null;
   };
   survey: Survey;
   /** Spot levels of this run on the footing as poured, in the document's order. */
@@ -118,6 +121,7 @@ export interface SheetView {
   narrow: NarrowPier[];
   /** Pieces of this run sawn to a top, for the cut list. */
   raked: RakedCut[];
+  steel: SteelView;
   samples: SampleView[];
   runs: {
     index: number;
@@ -267,6 +271,7 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       hiddenTo: wall.hiddenTo,
       cuts: wall.cuts,
       locked: wall.locked,
+      held: wall.held,
     },
     survey: p.survey,
     poured: wall.poured.filter((s) => s.run === run),
@@ -280,6 +285,7 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
     changes: wall.changes.filter((c) => c.run === run),
     narrow: bonded ? narrowPiers(wall, p.gauge, bonded) : [],
     raked: bonded ? rakedCuts(p.gauge, bonded) : [],
+    steel: steelView(p, run),
     samples: sampleViews(wall),
     runs: wall.runs.map((r, index) => ({
       index,

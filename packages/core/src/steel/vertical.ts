@@ -26,6 +26,7 @@ export interface BrokenPlace {
 }
 
 export interface Verticals {
+  run: number;
   bars: VerticalBar[];
   broken: BrokenPlace[];
   /** Places a bar belongs by rule and was taken out of by hand. */
@@ -170,7 +171,7 @@ export function verticalsOf(
 ): Verticals {
   const columns = ownColumns(wall, run, all);
   const changes = (wall.steel?.cells ?? []).filter((c) => c.run === run.index && c.bar !== null);
-  const none: Verticals = { bars: [], broken: [], leftOut: [], lost: [], spacing };
+  const none: Verticals = { run: run.index, bars: [], broken: [], leftOut: [], lost: [], spacing };
   if (!wall.steel?.vertical || spacing === null) return { ...none, lost: changes };
   const sections = sectionsOf(wall, run.index, { from: run.from, to: run.to }, run.ends);
   const { wanted, missing } = mustPlaces(wall, run, columns, sections);
@@ -205,5 +206,5 @@ export function verticalsOf(
       broken.push({ run: run.index, at, course: courses[above]?.number ?? null, why });
   }
   const sorted = [...bars.values()].sort((a, b) => a.at - b.at || a.column.bottom - b.column.bottom);
-  return { bars: sorted, broken, leftOut, lost, spacing };
+  return { run: run.index, bars: sorted, broken, leftOut, lost, spacing };
 }

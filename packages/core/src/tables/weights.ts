@@ -7,6 +7,8 @@ export interface BondWeights {
   distinctCutSize: number;
   headJointSquared: number;
   movedMust: number;
+  barBroken: number;
+  starterBlocked: number;
 }
 
 /** The cost of a bond: one table, shown to the user. Values as the project's own rule, not from a standard. */
@@ -19,6 +21,9 @@ export const BOND_WEIGHTS: BondWeights = {
   headJointSquared: 1,
   /** Moving an opening that must stand where it is drawn is somebody else’s decision. */
   movedMust: 40,
+  /** A bar that cannot go up where it belongs: reinforced block is begun so that its bars and jambs come right. */
+  barBroken: 60,
+  starterBlocked: 60,
 };
 
 /** What each thing costs a gauge, besides the square of each bed's distance from its target in mm. */
@@ -62,6 +67,8 @@ export const WEIGHT_NAMES: {
     distinctCutSize: 'another size to saw',
     headJointSquared: 'a head joint eased as far as it may',
     movedMust: 'an opening moved that must stand',
+    barBroken: 'a bar that cannot go up',
+    starterBlocked: 'a starter under a web',
   },
   gauge: {
     bedOutside: 'a bed outside its limits',

@@ -1,0 +1,130 @@
+import { filledVolume, type FillVolume } from '../grout/fill.js';
+import { primeVolume, type Pour } from '../grout/pours.js';
+import { jointSpacing } from '../movement/spacing.js';
+import type { WallPlan } from '../plan/plan.js';
+import type { SetGrout, SetJoint, SetSteel } from '../setout/wall.js';
+import { middleOf } from '../steel/cells.js';
+import type { BedSteel } from '../steel/horizontal.js';
+import type { Lap } from '../steel/laps.js';
+import type { PlaceInCell } from '../steel/place.js';
+import type { ScheduleLine } from '../steel/schedule.js';
+import { dowelPlan, judgeStarters, type DowelPlace, type JudgedStarter } from '../steel/starters.js';
+import { markOf, schedule, stockOf, uprightBars } from '../steel/steel.js';
+import type { BarReason, Spacing } from '../steel/vertical.js';
+import { GROUT_FACTOR } from '../tables/grout.js';
+
+/** A continuous cell of the run on the sheet, mm. */
+export interface CellShown {
+  at: number;
+  from: number;
+  to: number;
+  bottom: number;
+  top: number;
+  filled: boolean;
+  bar: string | null;
+  why: BarReason | null;
+}
+
+/** What the stage Steel shows of one run, and of its wall: plain data, so that it crosses from the worker. */
+export interface SteelView {
+  /** The unit has cells: bars can go up in it. */
+  hollow: boolean;
+  steel: SetSteel | null;
+  grout: SetGrout | null;
+  cells: CellShown[];
+  /** Beams of the run, a stretch at a time. */
+  beams: {
+    from: number;
+    to: number;
+    bottom: number;
+    top: number;
+    size: string;
+    count: number;
+    course: number;
+  }[];
+  /** Courses filled solid. */
+  solid: { bottom: number; top: number }[];
+  joints: SetJoint[];
+  jointEvery: number | null;
+  jointRule: string;
+  spacing: Spacing | null;
+  place: PlaceInCell | null;
+  lap: Lap | null;
+  bed: BedSteel | null;
+  schedule: ScheduleLine[];
+  stock: number[];
+  starters: JudgedStarter[];
+  dowels: DowelPlace[];
+  pours: Pour[];
+  volume: FillVolume & { geometric: number; used: number; prime: number };
+}
+
+function cellsShown(p: WallPlan, run: number, lines: readonly ScheduleLine[]): CellShown[] {
+  const k = p.fills.findIndex((f) => f.run === run);
+  const bars = new Map((p.steel.verticals[k]?.bars ?? []).map((b) => [b.column, b]));
+  return (p.fills[k]?.cells ?? []).map(({ column, filled }): CellShown => {
+    const bar = bars.get(column);
+    const { from, to, bottom, top } = column;
+    return {
+      at: middleOf(column),
+      from,
+      to,
+      bottom,
+      top,
+      filled,
+      bar: bar ? markOf(lines, uprightBars(p.wall, column)[0]) : null,
+      why: bar?.why ?? null,
+    };
+  });
+}
+
+export function steelView(p: WallPlan, run: number): SteelView {
+  const { wall, steel, gauge, fills, pours } = p;
+  const lines = wall.steel ? schedule(wall, steel) : [];
+  const sum = (of: keyof FillVolume): number => fills.reduce((s, f) => s + f.volume[of], 0);
+  const geometric = fills.reduce((s, f) => s + filledVolume(f.volume), 0);
+  const solid = fills.find((f) => f.run === run)?.solid ?? new Set<number>();
+  return {
+    hollow: wall.unit.shells !== null,
+    steel: wall.steel,
+    grout: wall.grout,
+    cells: cellsShown(p, run, lines),
+    beams: steel.beams
+      .filter((b) => b.run === run)
+      .flatMap((b) =>
+        b.stretches.map(({ from, to }) => ({
+          from,
+          to,
+          bottom: gauge.courses[b.course]?.bottom ?? 0,
+          top: gauge.courses[b.course]?.top ?? 0,
+          size: b.bar,
+          count: b.count,
+          course: gauge.courses[b.course]?.number ?? 0,
+        })),
+      ),
+    solid: [...solid].map((i) => ({
+      bottom: gauge.courses[i]?.bottom ?? 0,
+      top: gauge.courses[i]?.top ?? 0,
+    })),
+    joints: wall.joints.filter((j) => j.run === run),
+    jointEvery: jointSpacing(wall, run),
+    jointRule: wall.jointEvery === null ? (wall.movement?.says ?? '') : 'as the drawing says',
+    spacing: steel.spacing,
+    place: steel.place,
+    lap: steel.lap,
+    bed: steel.bed,
+    schedule: lines,
+    stock: stockOf(wall),
+    starters: judgeStarters(wall, steel).filter((s) => s.run === run),
+    dowels: dowelPlan(wall, steel, run),
+    pours,
+    volume: {
+      cells: sum('cells'),
+      beams: sum('beams'),
+      solid: sum('solid'),
+      geometric,
+      used: geometric * GROUT_FACTOR,
+      prime: primeVolume(wall.grout?.hose ?? null),
+    },
+  };
+}
