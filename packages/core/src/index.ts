@@ -74,3 +74,4 @@ export { drilled, MOST_SLOPE, type DowelPlace, type JudgedStarter } from './stee
 export * from './exchange/paper/index.js';
 export * from './exchange/paper/sheet.js';
 export { cutLists, sayMass, sayProof } from './exchange/paper/bars.js';
+export type { Lap, LapRule } from './steel/laps.js';

@@ -9,6 +9,8 @@ import { openingEdit, type Part, type SheetOpening } from './openingEdits';
 import { pieceIn } from './chosenPiece';
 import { paintElevation } from './paint';
 import type { Layout } from './layout';
+import { MovementJoints, SteelLayer } from './SteelLayer';
+import type { StageKey } from './stages';
 
 interface Props {
   view: SheetView;
@@ -218,7 +220,7 @@ function ChosenUnit({ view, layout }: Props): ReactNode {
 /** The face of the wall: units on canvas, everything that can be touched over it. */
 export const Elevation = memo(DrawnElevation);
 
-function DrawnElevation({ levels, ...props }: Props & { levels: boolean }): ReactNode {
+function DrawnElevation({ stage, ...props }: Props & { stage: StageKey }): ReactNode {
   const { view, layout, show } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
   const live = useViewing((s) => s.course);
@@ -273,6 +275,8 @@ function DrawnElevation({ levels, ...props }: Props & { levels: boolean }): Reac
             </g>
           ) : null,
         )}
+        {stage === 'steel' && <SteelLayer {...props} />}
+        <MovementJoints view={view} layout={layout} />
         {view.openings
           .filter((o) => o.run === view.run)
           .map((o) => (
@@ -299,9 +303,9 @@ function DrawnElevation({ levels, ...props }: Props & { levels: boolean }): Reac
             </text>
           </g>
         )}
-        {levels && <LevelLines {...props} />}
+        {stage === 'set-out' && <LevelLines {...props} />}
         <AirBricks {...props} />
-        <ChosenUnit {...props} />
+        {stage !== 'steel' && <ChosenUnit {...props} />}
         {view.elevation.shapes.map((s, i) =>
           s.type === 'line' && s.role === 'bad-joint' ? (
             <line

@@ -6,6 +6,7 @@ import { look, useViewing } from '../state/view';
 import { Bond } from '../stages/bond/Bond';
 import { Gauge } from '../stages/gauge/Gauge';
 import { SetOut } from '../stages/set-out/SetOut';
+import { Steel } from '../stages/steel/Steel';
 import { Tally } from '../stages/tally/Tally';
 import type { PanelProps } from '../stages/panel';
 import { Stumble } from '../ui/Stumble';
@@ -29,6 +30,7 @@ const PANELS: Record<StageKey, ComponentType<PanelProps>> = {
   'set-out': memo(SetOut),
   gauge: memo(Gauge),
   bond: memo(Bond),
+  steel: memo(Steel),
   tally: memo(Tally),
 };
 const Slip = memo(Says);
@@ -141,7 +143,7 @@ function Drawing({ view, show, job, stage }: Drawn): ReactNode {
       <main ref={ref} className="relative min-h-[420px] min-w-0 overflow-hidden" data-job={job.name}>
         {layout && (
           <>
-            <Elevation view={view} layout={layout} show={show} levels={stage === 'set-out'} />
+            <Elevation view={view} layout={layout} show={show} stage={stage} />
             <Tape view={view} layout={layout} show={show} />
           </>
         )}
@@ -176,7 +178,10 @@ export function Sheet(): ReactNode {
   const { view, planner, failure } = usePlan(job, wall, run, show);
   const moving = useOpenJob((s) => s.base !== null);
   const calmView = useCalm(view, moving);
-  useEffect(() => look({ course: 1, letter: null, opening: null, figure: null, piece: null }), [wallId, run]);
+  useEffect(
+    () => look({ course: 1, letter: null, opening: null, figure: null, piece: null, cell: null }),
+    [wallId, run],
+  );
   const base = `/jobs/${jobId}/${encodeURIComponent(wallId)}`;
   const stem = `${base}/${run}`;
   const runs = view?.runs.length ?? 1;

@@ -3,6 +3,7 @@ export const STAGES = [
   { key: 'set-out', name: 'Set out' },
   { key: 'gauge', name: 'Gauge' },
   { key: 'bond', name: 'Bond' },
+  { key: 'steel', name: 'Steel' },
   { key: 'tally', name: 'Tally' },
 ] as const;
 export type StageKey = (typeof STAGES)[number]['key'];

@@ -1,15 +1,16 @@
 import { FileDown, Printer } from 'lucide-react';
 import Papa from 'papaparse';
 import { useState, type ReactNode } from 'react';
-import { printed } from '../state/api';
+import { printed, type Printed } from '../state/api';
 import { whenKept } from '../state/openJob';
 import { download } from '../ui/download';
 import { Section } from '../ui/Section';
 
 interface Props {
   title: string;
-  /** Which printed sheet, and what it is asked for. */
-  what: 'pole' | 'tape';
+  /** Which printed sheet, what it is called on its button, and what it is asked for. */
+  what: Printed;
+  name: string;
   asked: Record<string, string>;
   rows: () => Promise<(string | number)[][]>;
   file: string;
@@ -17,7 +18,7 @@ interface Props {
 }
 
 /** A sheet to carry to the wall: printed by the server from the job as it is kept, or as rows for a spreadsheet. */
-export function TakeAway({ title, what, asked, rows, file, says }: Props): ReactNode {
+export function TakeAway({ title, what, name, asked, rows, file, says }: Props): ReactNode {
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const give = (make: () => Promise<void>) => (): void => {
@@ -38,11 +39,10 @@ export function TakeAway({ title, what, asked, rows, file, says }: Props): React
     <Section title={title}>
       <div className="flex flex-wrap gap-2">
         <button className={button} onClick={pdf} disabled={busy}>
-          <Printer size={15} aria-hidden="true" />{' '}
-          {busy ? 'Drawing it…' : `${what === 'pole' ? 'Pole' : 'Tape'} as PDF`}
+          <Printer size={15} aria-hidden="true" /> {busy ? 'Drawing it…' : `${name} as PDF`}
         </button>
         <button className={button} onClick={csv} disabled={busy}>
-          <FileDown size={15} aria-hidden="true" /> {what === 'pole' ? 'Pole' : 'Tape'} as CSV
+          <FileDown size={15} aria-hidden="true" /> {name} as CSV
         </button>
       </div>
       <p className="text-[13px] text-soft">{says}</p>

@@ -1,9 +1,11 @@
-import { setAt, type EditStep, type Job, type SheetView } from '@even-tally/core';
+import { setDeep, type EditStep, type Job, type SheetView } from '@even-tally/core';
 import { edit } from '../state/openJob';
 
 interface WallFields {
-  /** Sets a key of the wall by its path under `/walls/<n>`; false when refused. */
+  /** Sets a key of the wall by its path under `/walls/<n>`, making what holds it where that is missing; false when refused. */
   set: (path: string, value: unknown) => boolean;
+  /** Takes a key away; nothing happens where it is not there. */
+  clear: (path: string) => boolean;
   path: string;
 }
 
@@ -12,8 +14,9 @@ export function useWallFields(job: Job, view: SheetView): WallFields {
   return {
     path,
     set: (under, value) => {
-      const step: EditStep = setAt(job, `${path}${under}`, value);
+      const step: EditStep = setDeep(job, `${path}${under}`, value);
       return edit([step]);
     },
+    clear: (under) => edit([{ op: 'remove', path: `${path}${under}` }]),
   };
 }

@@ -1,7 +1,7 @@
 import type { Job, SheetView } from '@even-tally/core';
 import { edit } from '../state/openJob';
 
-type ListKey = 'tops' | 'steps' | 'vents' | 'piers' | 'heights';
+type ListKey = 'tops' | 'steps' | 'vents' | 'piers' | 'heights' | 'joints';
 
 interface WallList {
   path: string;

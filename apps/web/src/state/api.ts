@@ -1,4 +1,4 @@
-import type { Fault, JobDocument } from '@even-tally/core';
+import type { Fault, JobDocument, PaperKind } from '@even-tally/core';
 
 export interface Standing {
   signedIn: boolean;
@@ -76,12 +76,11 @@ export const saveJob = (id: string, revision: number, document: JobDocument): Pr
   ask('PUT', `/api/jobs/${id}`, { revision, document });
 export const removeJob = (id: string): Promise<void> => ask('DELETE', `/api/jobs/${id}`);
 
-/** A printed sheet of a kept job: the pole of a wall, or the dry-lay tape of a run. */
-export async function printed(
-  id: string,
-  what: 'pole' | 'tape',
-  asked: Record<string, string>,
-): Promise<Blob> {
+/** What the server prints: the pole of a wall, the dry-lay tape of a run, and sheets of tables. */
+export type Printed = 'pole' | 'tape' | `papers/${PaperKind}`;
+
+/** A printed sheet of a kept job. */
+export async function printed(id: string, what: Printed, asked: Record<string, string>): Promise<Blob> {
   const response = await fetch(`/api/jobs/${id}/${what}.pdf?${new URLSearchParams(asked)}`).catch(() => null);
   if (!response || response.status >= 502) throw new Away();
   if (response.ok) return response.blob();

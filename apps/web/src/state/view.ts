@@ -11,6 +11,8 @@ interface Viewing {
   opening: string | null;
   /** A place along the live course, mm: the unit over it is the one that was pressed. */
   piece: number | null;
+  /** The middle of the continuous cell that was pressed, mm along the run, and its foot. */
+  cell: { at: number; bottom: number } | null;
   asList: boolean;
   keysOpen: boolean;
   /** Key of the figure whose working is open. */
@@ -29,6 +31,7 @@ export const viewing = createStore<Viewing>(() => ({
   letter: null,
   opening: null,
   piece: null,
+  cell: null,
   asList: false,
   keysOpen: false,
   figure: null,

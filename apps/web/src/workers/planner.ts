@@ -1,4 +1,4 @@
-import type { Job, SheetView, Show, Working } from '@even-tally/core';
+import type { Job, PaperKind, SheetView, Show, Working } from '@even-tally/core';
 import { withChange } from './changes';
 import type { Answer, Ask } from './protocol';
 import { startPlanner } from './start';
@@ -11,6 +11,7 @@ export interface Planner {
   rows(job: Job): Promise<(string | number)[][]>;
   pole(job: Job, wall: number, show: Show): Promise<(string | number)[][]>;
   tape(job: Job, wall: number, run: number, show: Show): Promise<(string | number)[][]>;
+  paper(job: Job, what: PaperKind, wall: number, run: number, show: Show): Promise<(string | number)[][]>;
   svg(job: Job, wall: number, run: number, show: Show): Promise<string>;
   close(): void;
 }
@@ -59,6 +60,9 @@ export function openPlanner(): Planner {
       ((await question({ kind: 'pole', job, wall, show })) as Extract<Answer, { kind: 'rows' }>).rows,
     tape: async (job, wall, run, show) =>
       ((await question({ kind: 'tape', job, wall, run, show })) as Extract<Answer, { kind: 'rows' }>).rows,
+    paper: async (job, what, wall, run, show) =>
+      ((await question({ kind: 'paper', job, what, wall, run, show })) as Extract<Answer, { kind: 'rows' }>)
+        .rows,
     svg: async (job, wall, run, show) =>
       ((await question({ kind: 'svg', job, wall, run, show })) as Extract<Answer, { kind: 'svg' }>).svg,
     close: () => worker.terminate(),

@@ -1,5 +1,7 @@
 import {
   columnBuffers,
+  paperOf,
+  paperRows,
   plan,
   poleRows,
   poleSheet,
@@ -73,6 +75,9 @@ self.onmessage = ({ data }: MessageEvent<Ask>): void => {
     } else if (data.kind === 'pole') {
       const sheet = poleSheet(data.job.name, workWall(data.job, data.wall), data.show);
       answer({ kind: 'rows', seq: data.seq, rows: poleRows(sheet, data.show) });
+    } else if (data.kind === 'paper') {
+      const sheet = paperOf(data.what, data.job, data.wall, data.run, data.show);
+      answer({ kind: 'rows', seq: data.seq, rows: paperRows(sheet) });
     } else {
       const p = plan(data.job, [], { only: [data.wall] }).walls[0];
       if (p) answer({ kind: 'svg', seq: data.seq, svg: sheetSvg(p, data.run, data.show) });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Grout, Steel, Wall } from '../job/types.js';
+import type { Steel, Wall } from '../job/types.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 import { applyEdit } from '../job/edit.js';
 import { cellsOfPiece, coresOf, insideWidth, middleOf } from '../steel/cells.js';
@@ -94,7 +94,7 @@ test('no cell is filled twice: cells of a run never overlap where they stand bes
       fc.integer({ min: 600, max: 4000 }),
       fc.integer({ min: 400, max: 1500 }),
       fc.constantFrom('half' as const, 'third' as const, 'quarter' as const, 'stack' as const),
-      fc.constantFrom('none', 'steel', 'all') as fc.Arbitrary<'none' | 'steel' | 'all'>,
+      fc.constantFrom<'none' | 'steel' | 'all'>('none', 'steel', 'all'),
       (a, b, from, width, bond, fill) => {
         const w: OneWall = {
           line: closed(a * 203.2, b * 203.2),

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { applyEdit, setAt, type Edit, type EditStep } from './edit.js';
+import { setDeep, applyEdit, setAt, type Edit, type EditStep } from './edit.js';
 
 const doc = {
   name: 'a',
@@ -67,4 +67,13 @@ test('a guard stops an edit meant for another opening', () => {
 test('setAt replaces what stands and adds what does not', () => {
   expect(setAt(doc, '/name', 'x').op).toBe('replace');
   expect(setAt(doc, '/show', 'mm').op).toBe('add');
+});
+
+test('a key is set with whatever holders of it are missing', () => {
+  const document = { walls: [{ id: 'w' }] };
+  const step = setDeep(document, '/walls/0/steel/lap/rule', '48d');
+  expect(step).toEqual({ op: 'add', path: '/walls/0/steel', value: { lap: { rule: '48d' } } });
+  const after = applyEdit(document, [step]);
+  expect(after.ok && after.value).toEqual({ walls: [{ id: 'w', steel: { lap: { rule: '48d' } } }] });
+  expect(setDeep(document, '/walls/0/id', 'x')).toEqual({ op: 'replace', path: '/walls/0/id', value: 'x' });
 });

@@ -104,3 +104,21 @@ export function setAt(document: unknown, path: string, value: unknown): EditStep
   const exists = read(document, parts(path)) !== undefined;
   return exists ? { op: 'replace', path, value } : { op: 'add', path, value };
 }
+
+/** The same for a key whose holders may not stand there either: what is missing of them is made with it. */
+export function setDeep(document: unknown, path: string, value: unknown): EditStep {
+  const keys = parts(path);
+  for (let n = 1; n < keys.length; n++) {
+    if (read(document, keys.slice(0, n)) !== undefined) continue;
+    const made = keys.slice(n).reduceRight<unknown>((inner, key) => ({ [key]: inner }), value);
+    return {
+      op: 'add',
+      path: `/${path
+        .split('/')
+        .slice(1, n + 1)
+        .join('/')}`,
+      value: made,
+    };
+  }
+  return setAt(document, path, value);
+}

@@ -112,6 +112,7 @@ export function Bond(props: PanelProps): ReactNode {
       <TakeAway
         title="Take the tape"
         what="tape"
+        name="Tape"
         asked={{ wall: view.wall.id, run: String(view.run), show }}
         rows={() => planner.tape(job, view.wall.index, view.run, show)}
         file={`${fileName(view.runs[view.run]?.name ?? view.wall.name)}-tape`}

@@ -105,6 +105,7 @@ export function Gauge(props: PanelProps): ReactNode {
       <TakeAway
         title="Take the pole"
         what="pole"
+        name="Pole"
         asked={{ wall: view.wall.id, show }}
         rows={() => planner.pole(job, view.wall.index, show)}
         file={`${fileName(view.wall.name)}-pole`}

@@ -1,0 +1,127 @@
+import { sayMm } from '@even-tally/core';
+import { useState, type ReactNode } from 'react';
+import { LengthField } from '../../ui/LengthField';
+import { Listed } from '../../ui/Listed';
+import { Pick } from '../../ui/Pick';
+import type { PanelProps } from '../panel';
+import { useWallFields } from '../useWallFields';
+import { useWallList } from '../useWallList';
+import { written } from '../written';
+
+const BEAMS: readonly (readonly ['dowelled' | 'cut', string])[] = [
+  ['dowelled', 'stop, with greased dowels'],
+  ['cut', 'stop, nothing across'],
+];
+
+/** A reason typed and kept when the field is left. */
+function Reason({ value, onKeep }: { value: string; onKeep: (text: string) => void }): ReactNode {
+  const [text, setText] = useState(value);
+  return (
+    <label className="col-span-2 block text-[13px] text-soft">
+      Refused, because
+      <input
+        className="entry font-sans"
+        value={text}
+        maxLength={200}
+        onChange={(e) => setText(e.currentTarget.value)}
+        onBlur={() => text.trim() !== '' && text !== value && onKeep(text.trim())}
+      />
+    </label>
+  );
+}
+
+/** Movement joints of this run: where they stand, what beams do there, and those refused with their reason. */
+export function Joints({ job, view, show }: PanelProps): ReactNode {
+  const list = useWallList(job, view, 'joints', 'J');
+  const { set, clear } = useWallFields(job, view);
+  const { joints, jointEvery, jointRule } = view.steel;
+  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  const length = view.runs[view.run]?.length ?? 0;
+  const own = job.walls[view.wall.index]?.jointEvery !== undefined;
+  const perp = view.jambs.reduce(
+    (best, x) => (Math.abs(x - length / 2) < Math.abs(best - length / 2) ? x : best),
+    length / 2,
+  );
+  return (
+    <Listed
+      title="Movement joints"
+      one="joint"
+      none="None in this run."
+      items={joints}
+      keyOf={(j) => j.id}
+      onAdd={() => list.add({ run: view.run, at: written(perp + view.wall.head / 2, show) })}
+      onRemove={(j) => list.remove(j.index)}
+      after={
+        <>
+          {jointEvery !== null && (
+            <p className="text-[13px] text-soft">
+              Here no further apart than <span className="figures">{sayMm(jointEvery, show)}</span>:{' '}
+              {jointRule}.
+            </p>
+          )}
+          <div className="grid grid-cols-2 gap-3">
+            <Pick
+              label="How far apart"
+              value={own ? 'own' : 'rule'}
+              options={[
+                ['rule', 'by the profile’s rule'],
+                ['own', 'as the drawing says'],
+              ]}
+              onChange={(v) =>
+                v === 'own' ? set('/jointEvery', show === 'mm' ? 6000 : "60'") : clear('/jointEvery')
+              }
+            />
+            {own && (
+              <LengthField
+                label="Joint to joint"
+                value={jointEvery ?? 0}
+                {...measure}
+                onChange={(v) => set('/jointEvery', v)}
+              />
+            )}
+          </div>
+        </>
+      }
+    >
+      {(j) => (
+        <div className="grid grid-cols-2 gap-x-3 gap-y-1">
+          <LengthField
+            label="Middle, from the start"
+            value={(j.from + j.to) / 2}
+            {...measure}
+            onChange={(v) => list.set(j.index, 'at', v)}
+          />
+          <LengthField
+            label="Width"
+            value={j.to - j.from}
+            {...measure}
+            onChange={(v) => list.set(j.index, 'width', v)}
+          />
+          {j.refused === null ? (
+            <>
+              <Pick
+                label="Beams there"
+                value={j.beams}
+                options={BEAMS}
+                onChange={(v) => list.set(j.index, 'beams', v)}
+              />
+              <button
+                className="press-plain self-end"
+                onClick={() => list.set(j.index, 'refused', 'not wanted here')}
+              >
+                Refuse it
+              </button>
+            </>
+          ) : (
+            <>
+              <Reason value={j.refused} onKeep={(text) => list.set(j.index, 'refused', text)} />
+              <button className="press-plain col-span-2" onClick={() => clear(`/joints/${j.index}/refused`)}>
+                Have it after all
+              </button>
+            </>
+          )}
+        </div>
+      )}
+    </Listed>
+  );
+}
