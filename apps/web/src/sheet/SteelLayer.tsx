@@ -61,6 +61,9 @@ function Cells({ view, layout, show }: Props): ReactNode {
       tabIndex={0}
       aria-label={`Continuous cells. ${says} Arrow keys go along them.`}
       onKeyDown={step}
+      // The cell in its ring is what has the focus; the whole face in one would hide it.
+      style={{ outline: 'none' }}
+      onFocus={() => at === null && look({ cell: stepCell(cells, null, 1) })}
       data-cells={cells.length}
     >
       {cells.map((c) => {
@@ -143,6 +146,38 @@ function Solid({ view, layout }: Props): ReactNode {
   );
 }
 
+/** The corner at the end of the run: the next run's bar, seen from this side too. */
+function Corner({ view, layout }: Props): ReactNode {
+  return (
+    <g pointerEvents="none">
+      {view.steel.corner.map((c) => {
+        const x = layout.left + c.at * layout.scale;
+        return (
+          <g key={c.bottom}>
+            {c.filled && (
+              <rect
+                {...boxOf(layout, c.at - c.wide / 2, c.at + c.wide / 2, c.bottom, c.top)}
+                fill={GROUT}
+                fillOpacity="0.72"
+              />
+            )}
+            {c.bar && (
+              <line
+                x1={x}
+                x2={x}
+                y1={layout.base - c.bottom * layout.scale + (c.bottom === 0 ? 12 : 0)}
+                y2={layout.base - c.top * layout.scale + 4}
+                stroke={RUST}
+                strokeWidth={Math.max(2, 14 * layout.scale)}
+              />
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
 /** Where pours end, numbered at the wall's right end in the order they are placed. */
 function Pours({ view, layout }: Props): ReactNode {
   const length = view.runs[view.run]?.length ?? 0;
@@ -160,12 +195,12 @@ function Pours({ view, layout }: Props): ReactNode {
             strokeDasharray="10 4 2 4"
           />
           <text
-            x={x + 12}
+            x={x + 5}
             y={layout.base - ((p.bottom + p.top) / 2) * layout.scale + 5}
-            className="text-[13px] font-bold"
+            className="text-[12px] font-semibold"
             fill="#34485c"
           >
-            {p.number}
+            pour {p.number}
           </text>
         </g>
       ))}
@@ -225,6 +260,7 @@ export const SteelLayer = memo(function SteelLayer(props: Props): ReactNode {
     <>
       <Solid {...props} />
       <Cells {...props} />
+      <Corner {...props} />
       <Bars {...props} />
       <Pours {...props} />
       <Starters {...props} />

@@ -32,6 +32,8 @@ export interface SteelView {
   steel: SetSteel | null;
   grout: SetGrout | null;
   cells: CellShown[];
+  /** Bars and filled cells in the corner at its end, which the next run counts. */
+  corner: { at: number; bottom: number; top: number; bar: boolean; filled: boolean; wide: number }[];
   /** Beams of the run, a stretch at a time. */
   beams: {
     from: number;
@@ -78,6 +80,26 @@ function cellsShown(p: WallPlan, run: number, lines: readonly ScheduleLine[]): C
   });
 }
 
+/** The corner at the end of a run belongs to the run that begins there, and is seen on this face all the same. */
+function cornerShown(p: WallPlan, run: number): SteelView['corner'] {
+  const bonded = p.runs.find((r) => r.index === run);
+  const other = bonded?.ends.end.other ?? null;
+  const fill = p.fills.find((f) => f.run === other);
+  const from = p.runs.find((r) => r.index === other)?.from ?? 0;
+  const width = p.wall.unitWidth;
+  if (!bonded || !fill) return [];
+  return fill.cells
+    .filter(({ column }) => column.to < from + width)
+    .map(({ column, bar, filled }) => ({
+      at: bonded.to - width / 2,
+      bottom: column.bottom,
+      top: column.top,
+      bar,
+      filled,
+      wide: column.to - column.from,
+    }));
+}
+
 export function steelView(p: WallPlan, run: number): SteelView {
   const { wall, steel, gauge, fills, pours } = p;
   const lines = wall.steel ? schedule(wall, steel) : [];
@@ -89,6 +111,7 @@ export function steelView(p: WallPlan, run: number): SteelView {
     steel: wall.steel,
     grout: wall.grout,
     cells: cellsShown(p, run, lines),
+    corner: cornerShown(p, run),
     beams: steel.beams
       .filter((b) => b.run === run)
       .flatMap((b) =>

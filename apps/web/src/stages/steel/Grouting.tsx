@@ -66,7 +66,7 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
               onChange={(v) => put('aggregate', v)}
             />
             <LengthField
-              label="No more poured at once than"
+              label="Most poured at once"
               name="pour"
               value={grout?.pour ?? 1625.6}
               {...measure}
@@ -95,10 +95,10 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
               <caption className="sr-only">Pours, from the footing up</caption>
               <thead>
                 <tr className="border-b border-ink text-left">
-                  <th className="py-1 font-semibold">Pour</th>
+                  <th className="py-1 pr-3 font-semibold">Pour</th>
                   <th className="font-semibold">Courses</th>
-                  <th className="text-right font-semibold">High</th>
-                  <th className="text-right font-semibold">Grout</th>
+                  <th className="pl-3 text-right font-semibold">High</th>
+                  <th className="pl-3 text-right font-semibold">Grout</th>
                 </tr>
               </thead>
               <tbody>
@@ -111,8 +111,8 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
                       {p.cleanouts > 0 ? `, ${p.cleanouts} cleanouts` : ''}
                       {p.stopsUnder !== null ? ', stopped under the beam' : ''}
                     </td>
-                    <td className="figures text-right">{say(p.height)}</td>
-                    <td className="figures text-right">{showVolume(p.used, show)}</td>
+                    <td className="figures pl-3 text-right">{say(p.height)}</td>
+                    <td className="figures pl-3 text-right">{showVolume(p.used, show)}</td>
                   </tr>
                 ))}
               </tbody>
