@@ -6,6 +6,7 @@ import { DatabaseModule } from './database/database.module.js';
 import { ExportsModule } from './exports/exports.module.js';
 import { HealthModule } from './health/health.controller.js';
 import { JobsModule } from './jobs/jobs.module.js';
+import { RecordsModule } from './records/records.module.js';
 import { SETTINGS, type Settings } from './settings.js';
 
 @Module({})
@@ -33,6 +34,7 @@ export class AppModule {
         DatabaseModule,
         AccountsModule,
         JobsModule,
+        RecordsModule,
         ExportsModule,
         HealthModule,
       ],

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { Agent } from 'supertest';
 import request from 'supertest';
 import { addedJob, job, newcomer, startServer, type Kept, type TestServer } from './support.js';
@@ -43,11 +44,17 @@ const call = (agent: Agent, method: string, path: string): Promise<request.Respo
   // Everything a body could want at once would be refused as unknown, so each route gets what it takes.
   if (method === 'put') asked.send({ revision: kept.revision, document: job('Taken over') });
   else if (method === 'post' && path.endsWith('/jobs')) asked.send({ document: job('Mine') });
+  else if (path.endsWith('/record') && method === 'post')
+    asked.send({ id: randomUUID(), kind: 'step-done', step: 'footing', wall: 'n', by: 'Nobody' });
   else if (method !== 'get' && method !== 'delete') asked.send({});
   return asked.then((r) => r);
 };
 
-const rows = async (): Promise<string> => JSON.stringify(await server.db('jobs').where({ id: kept.id }));
+const rows = async (): Promise<string> =>
+  JSON.stringify([
+    await server.db('jobs').where({ id: kept.id }),
+    await server.db('records').where({ job_id: kept.id }),
+  ]);
 const routes = (): { method: string; path: string }[] =>
   routesOf(server).filter((r) => r.path.startsWith('/api') && !r.path.startsWith('/api/docs'));
 

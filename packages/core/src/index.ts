@@ -75,3 +75,6 @@ export * from './exchange/paper/index.js';
 export * from './exchange/paper/sheet.js';
 export { cutLists, sayMass, sayProof } from './exchange/paper/bars.js';
 export type { Lap, LapRule } from './steel/laps.js';
+export * from './record/holds.js';
+export * from './record/record.js';
+export { middleThirdHeight, type RetainAmounts } from './retain/retain.js';

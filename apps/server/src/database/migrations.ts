@@ -56,9 +56,27 @@ const first: Migration = {
   },
 };
 
+const records: Migration = {
+  name: '0002-records',
+  async up(knex) {
+    await knex.schema.createTable('records', (t) => {
+      t.uuid('id').primary();
+      t.uuid('yard_id').notNullable().references('yards.id').onDelete('CASCADE');
+      t.uuid('job_id').notNullable().references('jobs.id').onDelete('CASCADE');
+      t.specificType('place', 'bigint generated always as identity');
+      t.timestamp('at').notNullable().defaultTo(knex.fn.now());
+      t.jsonb('body').notNullable();
+      t.index(['job_id', 'place']);
+    });
+  },
+  async down(knex) {
+    await knex.schema.dropTableIfExists('records');
+  },
+};
+
 /** Migrations in code, so that they run alike from the build and under tests. */
 export const migrations: Knex.MigrationSource<Migration> = {
-  getMigrations: () => Promise.resolve([first]),
+  getMigrations: () => Promise.resolve([first, records]),
   getMigrationName: (m) => m.name,
   getMigration: (m) => Promise.resolve(m),
 };

@@ -15,6 +15,7 @@ import { CurrentVisitor, SignedIn, type Visitor } from '../accounts/session.js';
 import { Refusal } from '../errors/refusal.js';
 import { JobId } from '../jobs/jobId.js';
 import { JobsService } from '../jobs/jobs.service.js';
+import { RecordsService } from '../records/records.service.js';
 import { Printing, PrintingRun } from './exports.dto.js';
 import { paperPdf } from './paperPdf.js';
 import { polePdf } from './polePdf.js';
@@ -29,7 +30,10 @@ const paper = (pdf: Buffer, name: string): StreamableFile =>
 @Controller('api/jobs')
 @UseGuards(SignedIn)
 export class ExportsController {
-  constructor(private readonly jobs: JobsService) {}
+  constructor(
+    private readonly jobs: JobsService,
+    private readonly records: RecordsService,
+  ) {}
 
   @Get(':jobId/pole.pdf')
   async pole(
@@ -66,7 +70,8 @@ export class ExportsController {
     const run = asked.run ?? 0;
     if (!setOutWall(document, index).runs[run])
       throw new Refusal(404, { says: 'There is no such run in this wall.' });
-    return paper(await paperPdf(paperOf(which, document, index, run, show), show), which);
+    const record = which === 'holds' ? await this.records.list(visitor.yardId, id) : [];
+    return paper(await paperPdf(paperOf(which, document, index, run, show, record), show), which);
   }
 
   private async wall(

@@ -120,11 +120,9 @@ export function paperPdf(sheet: PaperSheet, show: Show): Promise<Buffer> {
     const { y } = doc;
     const below = doc.page.margins.bottom;
     doc.page.margins.bottom = 0;
-    doc
-      .fontSize(8)
-      .text(sheet.caution, MARGIN, doc.page.height - MARGIN - FOOT + 8, {
-        width: doc.page.width - 2 * MARGIN,
-      });
+    doc.fontSize(8).text(sheet.caution, MARGIN, doc.page.height - MARGIN - FOOT + 8, {
+      width: doc.page.width - 2 * MARGIN,
+    });
     doc.page.margins.bottom = below;
     doc.fontSize(10);
     doc.y = y;

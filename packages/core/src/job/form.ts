@@ -2,7 +2,7 @@ import { assumed, footing, old, poured, site, square } from './forms/ground.js';
 import { id, length, level, place, text } from './forms/basics.js';
 import { build, ownUnit } from './forms/build.js';
 import { lineItem } from './forms/line.js';
-import { movementJoint, onSite, pier, step, top, vents } from './forms/outline.js';
+import { movementJoint, onSite, pier, retains, step, top, vents } from './forms/outline.js';
 import { fixedHeight, opening } from './forms/openings.js';
 import { grout, steel } from './forms/steel.js';
 import { weights } from './forms/weights.js';
@@ -45,6 +45,7 @@ const wall: Shape = {
       { kind: 'oneOf', values: ['soil', 'floors', 'free-standing', 'drawing'] },
       'how the wall is held',
     ),
+    retains: optional(retains, 'ground it holds back'),
     place: optional(onSite, 'where its line begins on the site'),
     steel: optional(steel),
     grout: optional(grout),

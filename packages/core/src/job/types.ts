@@ -293,6 +293,25 @@ export interface MovementJoint {
 /** How a wall is held, which says where its steel belongs: asked, never inferred. */
 export type Held = 'soil' | 'floors' | 'free-standing' | 'drawing';
 
+/** Ground the wall holds back: asked, for what is behind a wall cannot be seen from its face. */
+export interface Retains {
+  /** From the lower ground to the top of what is held, mm. */
+  height: Stated;
+  /** Which side the ground is on. Left out: outside. */
+  side?: 'outside' | 'inside';
+  /** Anything that makes it more than level, dry, empty ground. */
+  surcharge?: true;
+  slope?: true;
+  water?: true;
+  building?: true;
+  /** Steps back so much a course. */
+  stepBack?: Stated;
+  /** How the back is drained and kept dry. */
+  weeps?: 'open-perps' | 'pipes';
+  weepsEvery?: Stated;
+  stone?: Stated;
+}
+
 export type MeetHow = 'tied' | 'bonded' | 'toothed';
 
 export interface Wall {
@@ -322,6 +341,7 @@ export interface Wall {
   /** How far apart movement joints may stand, where the drawing says otherwise than the profile's rule. */
   jointEvery?: Stated;
   held?: Held;
+  retains?: Retains;
   steel?: Steel;
   grout?: Grout;
 }

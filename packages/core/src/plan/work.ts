@@ -1,6 +1,7 @@
 import { bondWall, type BondedRun } from '../bond/bond.js';
 import { bondIssues } from '../bond/issues.js';
 import { fillOf, type RunFill } from '../grout/fill.js';
+import { retainIssues } from '../retain/issues.js';
 import { groutIssues } from '../grout/issues.js';
 import { poursOf, type Pour } from '../grout/pours.js';
 import { steelIssues } from '../steel/issues.js';
@@ -81,5 +82,6 @@ export function issuesOf(job: JobDocument, work: WallWork): Issue[] {
     ...movementIssues(work.wall, work.runs),
     ...steelIssues(work),
     ...groutIssues(work),
+    ...retainIssues(work),
   ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 }

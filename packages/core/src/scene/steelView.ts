@@ -2,7 +2,8 @@ import { filledVolume, type FillVolume } from '../grout/fill.js';
 import { primeVolume, type Pour } from '../grout/pours.js';
 import { jointSpacing } from '../movement/spacing.js';
 import type { WallPlan } from '../plan/plan.js';
-import type { SetGrout, SetJoint, SetSteel } from '../setout/wall.js';
+import { retainAmounts, type RetainAmounts } from '../retain/retain.js';
+import type { SetGrout, SetJoint, SetRetains, SetSteel } from '../setout/wall.js';
 import { middleOf } from '../steel/cells.js';
 import type { BedSteel } from '../steel/horizontal.js';
 import type { Lap } from '../steel/laps.js';
@@ -58,6 +59,8 @@ export interface SteelView {
   starters: JudgedStarter[];
   dowels: DowelPlace[];
   pours: Pour[];
+  retains: SetRetains | null;
+  behind: RetainAmounts | null;
   volume: FillVolume & { geometric: number; used: number; prime: number };
 }
 
@@ -141,6 +144,8 @@ export function steelView(p: WallPlan, run: number): SteelView {
     starters: judgeStarters(wall, steel).filter((s) => s.run === run),
     dowels: dowelPlan(wall, steel, run),
     pours,
+    retains: wall.retains,
+    behind: retainAmounts(wall, gauge.count),
     volume: {
       cells: sum('cells'),
       beams: sum('beams'),

@@ -46,6 +46,18 @@ export interface SetGrout {
   hose: { length: number; bore: number } | null;
 }
 
+/** Ground a wall holds back, mm. */
+export interface SetRetains {
+  height: number;
+  side: 'outside' | 'inside';
+  /** What makes it more than level, dry, empty ground, in words. */
+  more: string[];
+  stepBack: number;
+  weeps: 'open-perps' | 'pipes';
+  weepsEvery: number;
+  stone: number;
+}
+
 const mm = (l: Stated): number => toMillimetres(stated(l));
 const perhaps = (l: Stated | undefined): number | null => (l === undefined ? null : mm(l));
 
@@ -97,5 +109,28 @@ export function groutOfWall({ steel, grout }: Wall): SetGrout | null {
     aggregate,
     pour: perhaps(grout?.pour),
     hose: hose ? { length: mm(hose.length), bore: mm(hose.bore) } : null,
+  };
+}
+
+/** Stone behind the wall, and weeps through it, where nobody says otherwise, mm: common practice, 12 in; 1 m at most. */
+const STONE = 300;
+const WEEPS = 900;
+
+export function retainsOfWall({ retains }: Wall): SetRetains | null {
+  if (!retains) return null;
+  const more = [
+    retains.surcharge ? 'something stands or drives on it' : '',
+    retains.slope ? 'the ground slopes up from it' : '',
+    retains.water ? 'water comes to it' : '',
+    retains.building ? 'a building is near' : '',
+  ].filter(Boolean);
+  return {
+    height: mm(retains.height),
+    side: retains.side ?? 'outside',
+    more,
+    stepBack: mm(retains.stepBack ?? 0),
+    weeps: retains.weeps ?? 'open-perps',
+    weepsEvery: mm(retains.weepsEvery ?? WEEPS),
+    stone: mm(retains.stone ?? STONE),
   };
 }

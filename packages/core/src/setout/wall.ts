@@ -22,7 +22,14 @@ import { branchesOf, goesInto, type Branch, type GoesIn } from './tees.js';
 import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
 import { hangingsOf, type Hangings } from './hangings.js';
-import { groutOfWall, steelOfWall, type SetGrout, type SetSteel } from './reinforcement.js';
+import {
+  groutOfWall,
+  retainsOfWall,
+  steelOfWall,
+  type SetGrout,
+  type SetRetains,
+  type SetSteel,
+} from './reinforcement.js';
 import type { Spot } from './poured.js';
 import { sampled, type Sampled } from './samples.js';
 
@@ -72,6 +79,7 @@ export interface SetWall extends Hangings {
   jointEvery: number | null;
   /** How it is held; null while nobody has said. */
   held: Held | null;
+  retains: SetRetains | null;
   steel: SetSteel | null;
   grout: SetGrout | null;
   /** Where units are cut when a stretch does not divide. */
@@ -203,6 +211,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     movement,
     jointEvery: wall.jointEvery === undefined ? null : length(wall.jointEvery),
     held: wall.held ?? null,
+    retains: retainsOfWall(wall),
     steel: steelOfWall(wall),
     grout: groutOfWall(wall),
     branches: branchesOf(job, wall),

@@ -71,7 +71,7 @@ export function steelOf(
     verticals: runs.map((run, i) => verticalsOf(wall, run, courses, columns[i] ?? [], spacing)),
     ...beamsOf(wall, runs, courses, count),
     bed: bedSteelOf(wall, runs, courses),
-    place: vertical ? placeInCell(wall, vertical.bar) : null,
+    place: vertical ? placeInCell(wall, vertical.bar, wall.retains?.side) : null,
     lap: vertical ? wallLap(wall, vertical.bar) : null,
   };
 }

@@ -72,3 +72,21 @@ export const movementJoint: Shape = {
     refused: optional(text, 'why it is not wanted: nothing is laid to it'),
   },
 };
+
+const yes: Shape = { kind: 'const', value: true };
+
+export const retains: Shape = {
+  kind: 'object',
+  keys: {
+    height: required(length, 'from the lower ground to the top of what is held'),
+    side: optional({ kind: 'oneOf', values: ['outside', 'inside'] }, 'which side the ground is on'),
+    surcharge: optional(yes, 'something stands or drives on it'),
+    slope: optional(yes, 'it slopes up from the wall'),
+    water: optional(yes, 'water stands in it or runs to it'),
+    building: optional(yes, 'a building is near'),
+    stepBack: optional(length, 'set back a course'),
+    weeps: optional({ kind: 'oneOf', values: ['open-perps', 'pipes'] }),
+    weepsEvery: optional(length),
+    stone: optional(length, 'thickness of the drainage stone'),
+  },
+};

@@ -5,6 +5,7 @@ import { GAUGE } from './gauge.js';
 import { MORTAR } from './mortar.js';
 import { GROUT } from './grout.js';
 import { MOVEMENT } from './movement.js';
+import { RETAIN } from './retain.js';
 import { STEEL } from './steel.js';
 import { tolerance, type PublishedCheck } from './list.js';
 
@@ -21,6 +22,7 @@ export const CHECKS: Record<string, PublishedCheck[]> = {
   'Movement joints': MOVEMENT,
   Steel: STEEL,
   Grout: GROUT,
+  'Ground held back': RETAIN,
 };
 
 const cell = (text: string): string => text.replace(/\|/g, '\\|');

@@ -1,0 +1,32 @@
+import type { WallWork } from '../../plan/work.js';
+import { holdsOf } from '../../record/holds.js';
+import { holdStates, type RecordEntry } from '../../record/record.js';
+import { CAUTION } from '../sheet.js';
+import type { PaperSheet } from './sheet.js';
+
+/** Date and minute as the record has them, in the time they were kept in. */
+const when = (at: string): string => `${at.slice(0, 10)} ${at.slice(11, 16)} UTC`;
+
+/** The record of inspection: every hold of a wall, what was seen, by whom and when; boxes to tick where it is not signed. */
+export function holdsSheet(job: string, work: WallWork, record: readonly RecordEntry[]): PaperSheet {
+  const states = holdStates(holdsOf(work), record, work.wall.id);
+  const signed = states.filter((s) => s.signed).length;
+  return {
+    title: `Holds, ${work.wall.name}`,
+    sub: `${job}. ${signed} of ${states.length} signed`,
+    says: [
+      'What is held is not passed until it is signed. Each line is seen by whoever signs, not taken on trust.',
+    ],
+    drawing: null,
+    tables: states.map((s) => ({
+      name: `${s.hold.title}: ${s.signed ? `signed by ${s.signed.by}, ${when(s.signed.at)}` : 'not signed'}${s.done ? `. ${s.hold.stepSays}: ${s.done.by}, ${when(s.done.at)}` : ''}`,
+      head: ['to be seen', 'seen'],
+      figures: [],
+      rows: [
+        ...s.hold.checks.map((c) => [c.says, s.signed ? 'yes' : '☐']),
+        ...(s.signed?.note ? [[`Note: ${s.signed.note}`, '']] : []),
+      ],
+    })),
+    caution: CAUTION,
+  };
+}
