@@ -78,3 +78,4 @@ export type { Lap, LapRule } from './steel/laps.js';
 export * from './record/holds.js';
 export * from './record/record.js';
 export { middleThirdHeight, type RetainAmounts } from './retain/retain.js';
+export { unreadableIn } from './job/checkForm.js';

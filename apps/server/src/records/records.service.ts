@@ -1,5 +1,12 @@
 import { Inject, Injectable } from '@nestjs/common';
-import { holdsOf, refusalOf, workWall, type NewEntry, type RecordEntry } from '@even-tally/core';
+import {
+  holdsOf,
+  refusalOf,
+  unreadableIn,
+  workWall,
+  type NewEntry,
+  type RecordEntry,
+} from '@even-tally/core';
 import type { Knex } from 'knex';
 import { DATABASE } from '../database/database.module.js';
 import { Refusal } from '../errors/refusal.js';
@@ -15,18 +22,12 @@ interface RecordRow {
 
 const answer = (row: RecordRow): RecordEntry => ({ ...row.body, id: row.id, at: row.at.toISOString() });
 
-/** Text that PostgreSQL cannot hold, or nobody can read: NUL and other control characters, halves of characters. */
- 
-const UNREADABLE =
-  /[\u0000-\u001f\u007f]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
-
 function entryOf(given: NewRecord): NewEntry {
   const { wall, by, note } = given;
-  for (const [key, text] of Object.entries({ wall, by, note, hold: given.hold, step: given.step }))
-    if (text !== undefined && UNREADABLE.test(text))
-      throw new Refusal(400, {
-        says: `${key}: wanted words on one line, got characters that cannot be read`,
-      });
+  for (const [key, text] of Object.entries({ wall, by, note, hold: given.hold, step: given.step })) {
+    const unreadable = text === undefined ? null : unreadableIn(text);
+    if (unreadable) throw new Refusal(400, { says: `${key}: wanted ${unreadable[0]}, got ${unreadable[1]}` });
+  }
   return given.kind === 'hold-signed'
     ? {
         kind: 'hold-signed',

@@ -219,7 +219,7 @@ export function Sheet(): ReactNode {
         <div className="grid min-h-0 grow grid-cols-[184px_minmax(0,1fr)_322px]">
           <Drawing job={job} view={view} show={show} stem={stem} planner={planner} stage={stage} />
           <aside
-            className="overflow-y-auto border-l border-rule bg-sheet pb-6"
+            className="relative overflow-y-auto border-l border-rule bg-sheet pb-6"
             aria-label="Slip"
             tabIndex={0}
           >

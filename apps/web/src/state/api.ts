@@ -1,4 +1,4 @@
-import type { Fault, JobDocument, PaperKind } from '@even-tally/core';
+import type { Fault, JobDocument, NewEntry, PaperKind, RecordEntry } from '@even-tally/core';
 
 export interface Standing {
   signedIn: boolean;
@@ -75,6 +75,10 @@ export const addJob = (document: unknown): Promise<KeptJob> => ask('POST', '/api
 export const saveJob = (id: string, revision: number, document: JobDocument): Promise<KeptJob> =>
   ask('PUT', `/api/jobs/${id}`, { revision, document });
 export const removeJob = (id: string): Promise<void> => ask('DELETE', `/api/jobs/${id}`);
+
+export const readRecord = (job: string): Promise<RecordEntry[]> => ask('GET', `/api/jobs/${job}/record`);
+export const addRecord = (job: string, entry: NewEntry & { id: string }): Promise<RecordEntry> =>
+  ask('POST', `/api/jobs/${job}/record`, entry);
 
 /** What the server prints: the pole of a wall, the dry-lay tape of a run, and sheets of tables. */
 export type Printed = 'pole' | 'tape' | `papers/${PaperKind}`;

@@ -7,6 +7,13 @@ import type { Shape } from './shape.js';
 // eslint-disable-next-line no-control-regex -- these are the very characters a name may not hold
 const CONTROL = /[\u0000-\u001f\u007f-\u009f\u2028\u2029]/;
 
+/** What was wanted of a line of words and what was found in it that cannot be read; null where nothing was. */
+export function unreadableIn(text: string): [wanted: string, got: string] | null {
+  if (CONTROL.test(text)) return ['text without control characters', 'a control character'];
+  if (!text.isWellFormed()) return ['whole characters', 'half of a surrogate pair'];
+  return null;
+}
+
 const isObject = (v: unknown): v is Record<string, unknown> =>
   typeof v === 'object' && v !== null && !Array.isArray(v);
 
@@ -33,8 +40,8 @@ function checkText(value: unknown, path: string, empty: boolean): Fault[] {
   if (value.length > LIMITS.nameLength) {
     return bad(`at most ${LIMITS.nameLength} characters`, `${value.length}`);
   }
-  if (CONTROL.test(value)) return bad('text without control characters', 'a control character');
-  if (!value.isWellFormed()) return bad('whole characters', 'half of a surrogate pair');
+  const unreadable = unreadableIn(value);
+  if (unreadable) return bad(...unreadable);
   return [];
 }
 

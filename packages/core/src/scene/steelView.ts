@@ -2,6 +2,7 @@ import { filledVolume, type FillVolume } from '../grout/fill.js';
 import { primeVolume, type Pour } from '../grout/pours.js';
 import { jointSpacing } from '../movement/spacing.js';
 import type { WallPlan } from '../plan/plan.js';
+import { holdsOf, type Hold } from '../record/holds.js';
 import { retainAmounts, type RetainAmounts } from '../retain/retain.js';
 import type { SetGrout, SetJoint, SetRetains, SetSteel } from '../setout/wall.js';
 import { middleOf } from '../steel/cells.js';
@@ -61,6 +62,8 @@ export interface SteelView {
   pours: Pour[];
   retains: SetRetains | null;
   behind: RetainAmounts | null;
+  /** Points that may not be passed until somebody signs. */
+  holds: Hold[];
   volume: FillVolume & { geometric: number; used: number; prime: number };
 }
 
@@ -146,6 +149,7 @@ export function steelView(p: WallPlan, run: number): SteelView {
     pours,
     retains: wall.retains,
     behind: retainAmounts(wall, gauge.count),
+    holds: wall.steel || wall.retains ? holdsOf(p) : [],
     volume: {
       cells: sum('cells'),
       beams: sum('beams'),

@@ -1,3 +1,4 @@
+import type { PaperKind } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/openJob';
 import { fileName } from '../../ui/download';
@@ -5,7 +6,9 @@ import { TakeAway } from '../TakeAway';
 import type { PanelProps } from '../panel';
 import { Beams, Beds } from './Beams';
 import { CellCard } from './CellCard';
+import { GroundHeld } from './GroundHeld';
 import { Grouting } from './Grouting';
+import { Holds } from './Holds';
 import { Joints } from './Joints';
 import { Schedule } from './Schedule';
 import { Starters } from './Starters';
@@ -16,12 +19,7 @@ export function Steel(props: PanelProps): ReactNode {
   const { job, view, show, planner } = props;
   const refusal = useOpenJob((s) => s.refusal);
   const run = view.runs[view.run]?.name ?? view.wall.name;
-  const take = (
-    what: 'starters' | 'bars' | 'pours',
-    title: string,
-    name: string,
-    says: string,
-  ): ReactNode => (
+  const take = (what: PaperKind, title: string, name: string, says: string): ReactNode => (
     <TakeAway
       title={title}
       what={`papers/${what}`}
@@ -32,7 +30,7 @@ export function Steel(props: PanelProps): ReactNode {
       says={says}
     />
   );
-  const { steel, pours } = view.steel;
+  const { steel, pours, holds } = view.steel;
   return (
     <>
       <Uprights {...props} />
@@ -43,7 +41,9 @@ export function Steel(props: PanelProps): ReactNode {
       <Beams {...props} />
       <Beds {...props} />
       <Joints {...props} />
+      <GroundHeld {...props} />
       <Grouting {...props} />
+      <Holds {...props} />
       <Starters {...props} />
       <Schedule {...props} />
       {steel?.vertical &&
@@ -61,6 +61,13 @@ export function Steel(props: PanelProps): ReactNode {
           'Take the lifts',
           'Lifts',
           'The numbered lift drawing that goes to the pump, with every pour.',
+        )}
+      {holds.length > 0 &&
+        take(
+          'holds',
+          'Take the record',
+          'Holds',
+          'Every hold with what was seen, by whom and when; boxes to tick for the rest.',
         )}
     </>
   );

@@ -1,0 +1,33 @@
+import type { NewEntry, RecordEntry } from '@even-tally/core';
+import { createStore } from 'zustand/vanilla';
+import { useStore } from 'zustand';
+import { addRecord, readRecord } from './api';
+import { whenKept } from './openJob';
+
+interface SiteRecord {
+  /** The job it is of; null while none is read. */
+  job: string | null;
+  entries: RecordEntry[];
+  failure: string | null;
+}
+
+const record = createStore<SiteRecord>(() => ({ job: null, entries: [], failure: null }));
+export const useRecord = <T>(pick: (state: SiteRecord) => T): T => useStore(record, pick);
+
+/** Reads what happened on site; what was read of another job is dropped. */
+export async function openRecord(job: string): Promise<void> {
+  if (record.getState().job !== job) record.setState({ job, entries: [], failure: null });
+  try {
+    const entries = await readRecord(job);
+    if (record.getState().job === job) record.setState({ entries, failure: null });
+  } catch (error) {
+    if (record.getState().job === job) record.setState({ failure: (error as Error).message });
+  }
+}
+
+/** Records something, once the job it is about is kept. Throws the refusal, in a sentence. */
+export async function addEntry(entry: NewEntry): Promise<void> {
+  const job = await whenKept();
+  const added = await addRecord(job, { ...entry, id: crypto.randomUUID() });
+  record.setState((was) => ({ entries: [...was.entries.filter((e) => e.id !== added.id), added] }));
+}
