@@ -1,7 +1,3 @@
-import { execFile } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { type Page } from 'puppeteer-core';
 import {
   brickJob,
@@ -11,6 +7,7 @@ import {
   openJob,
   openSite,
   press,
+  printedText,
   settled,
   textOf,
   violations,
@@ -203,31 +200,7 @@ test('the pole is printed and read back: every course at its mark', async () => 
     'w',
     'gauge',
   );
-  const folder = mkdtempSync(join(tmpdir(), 'even-tally-printed-'));
-  const session = await page.createCDPSession();
-  await session.send('Browser.setDownloadBehavior', {
-    behavior: 'allow',
-    downloadPath: folder,
-    browserContextId: page.browserContext().id,
-  });
-  await press(page, 'Pole as PDF');
-  const printed = await new Promise<string>((resolve, reject) => {
-    const until = Date.now() + 12_000;
-    const look = (): void => {
-      const file = readdirSync(folder).find((f) => f.endsWith('.pdf'));
-      if (file) resolve(join(folder, file));
-      else if (Date.now() > until) reject(new Error(`nothing printed; the page says ${folder}`));
-      else setTimeout(look, 100);
-    };
-    look();
-  });
-  const text = await new Promise<string>((resolve, reject) => {
-    const child = execFile(process.execPath, [join(__dirname, '../tools/read-pdf.mjs')], (error, out) =>
-      error ? reject(new Error(error.message)) : resolve(out),
-    );
-    child.stdin?.end(readFileSync(printed));
-  });
-  rmSync(folder, { recursive: true, force: true });
+  const text = await printedText(page, 'Pole as PDF');
   expect(text).toContain('Story pole, Porch wall');
   // 24 courses of 65 and 10: mark n is 75 n.
   for (let n = 1; n <= 24; n++) expect(text).toContain((75 * n).toFixed(2));

@@ -1,6 +1,6 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { execFile, spawn, type ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -227,3 +227,33 @@ export const brickJob = (wall: object): unknown => ({
   profile: 'uk',
   walls: [{ id: 'w', name: 'Porch wall', line: [{ run: 4040 }], height: 1800, ...wall }],
 });
+
+/** Presses a button that prints a sheet, and reads back the words of what came out. */
+export async function printedText(page: Page, button: string): Promise<string> {
+  const folder = mkdtempSync(join(tmpdir(), 'even-tally-printed-'));
+  const session = await page.createCDPSession();
+  await session.send('Browser.setDownloadBehavior', {
+    behavior: 'allow',
+    downloadPath: folder,
+    browserContextId: page.browserContext().id,
+  });
+  await press(page, button);
+  const printed = await new Promise<string>((resolve, reject) => {
+    const until = Date.now() + 12_000;
+    const look = (): void => {
+      const file = readdirSync(folder).find((f) => f.endsWith('.pdf'));
+      if (file) resolve(join(folder, file));
+      else if (Date.now() > until) reject(new Error(`nothing printed by ${button}`));
+      else setTimeout(look, 100);
+    };
+    look();
+  });
+  const text = await new Promise<string>((resolve, reject) => {
+    const child = execFile(process.execPath, [join(ROOT, 'tools/read-pdf.mjs')], (error, out) =>
+      error ? reject(new Error(error.message)) : resolve(out),
+    );
+    child.stdin?.end(readFileSync(printed));
+  });
+  rmSync(folder, { recursive: true, force: true });
+  return text;
+}

@@ -20,11 +20,10 @@ const FILL: Partial<Record<SceneShape['role'], string>> = {
 
 function drawShape(doc: Paper, s: SceneShape, at: Placing): void {
   if (s.type === 'rect') {
-    const [x, y, w, h] = [at.x(s.x), at.y(s.y + s.h), s.w * at.scale, s.h * at.scale];
-    const size = s.role === 'bar' ? Math.max(3, w) : w;
-    doc
-      .lineWidth(0.6)
-      .rect(x + (w - size) / 2, y + (h - Math.max(h, size)) / 2, size, s.role === 'bar' ? size : h);
+    const box = { x: at.x(s.x), y: at.y(s.y + s.h), w: s.w * at.scale, h: s.h * at.scale };
+    // A bar stays large enough to be seen, about its own middle.
+    const grow = s.role === 'bar' ? Math.max(0, 4 - box.w) / 2 : 0;
+    doc.lineWidth(0.6).rect(box.x - grow, box.y - grow, box.w + 2 * grow, box.h + 2 * grow);
     const fill = FILL[s.role];
     if (fill) doc.fillAndStroke(fill, '#000');
     else doc.stroke();

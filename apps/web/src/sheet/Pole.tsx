@@ -221,7 +221,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
 
 const shorten = (name: string): string => {
   const plain = name.replace(/\b(\p{L})[\p{L}\s]* (sill|head)$/u, (whole, _first: string, which: string) =>
-    whole.length > 9 ? which : whole,
+    whole.length > 8 ? which : whole,
   );
   return plain.length > 8 ? `${plain.slice(0, 7)}…` : plain;
 };

@@ -12,8 +12,7 @@ function liftDrawing(work: WallWork, run: number, show: Show): PaperSheet['drawi
   const { gauge, fills, steel, pours } = work;
   const scene = elevationScene(work, run, [], show);
   const length = work.wall.runs[run]?.length ?? 0;
-  const shapes: SceneShape[] = scene.shapes.filter((s) => s.role === 'opening' || s.role === 'opening-name');
-  shapes.unshift(rect('tape', 0, 0, length, gauge.courses[gauge.count - 1]?.top ?? 0));
+  const shapes: SceneShape[] = [rect('tape', 0, 0, length, gauge.courses[gauge.count - 1]?.top ?? 0)];
   const own = fills.find((f) => f.run === run);
   for (const c of own?.cells ?? [])
     if (c.filled)
@@ -35,6 +34,7 @@ function liftDrawing(work: WallWork, run: number, show: Show): PaperSheet['drawi
     for (const s of b.stretches)
       if (c) shapes.push(rect('grout', s.from, c.bottom, s.to - s.from, c.top - c.bottom));
   }
+  shapes.push(...scene.shapes.filter((s) => s.role === 'opening' || s.role === 'opening-name'));
   let n = 0;
   for (const pour of pours)
     for (const lift of pour.lifts) {

@@ -53,17 +53,20 @@ export function startersSheet(job: string, work: WallWork, run: number, show: Sh
   const lap = size === '' ? null : wallLap(wall, size);
   const side = steel.place?.off ?? 0;
   const outer = wall.unitWidth / 2 - side;
+  const other = work.runs.find((r) => r.index === run)?.ends.end.other ?? null;
+  const round = other === null ? undefined : wall.runs[other]?.name;
   return {
     title: `Starters, ${wall.runs[run]?.name ?? wall.name}`,
     sub: `${job}, ${wall.name}. ${places.length} starters${size === '' ? '' : ` of ${size}`}, run ${say(wall.runs[run]?.length ?? 0)} on its outside face`,
     says: [
       'Every place is to the middle of the bar, from the start of the run on its outside face. Hook the tape once.',
       `Across the wall: ${say(outer)} from the outside face, ${steel.place?.says ?? 'in the middle of the cell'}. May stand off ${say(steel.place?.across ?? 0)} across and ${say(steel.place?.along ?? 0)} along the wall (${steel.place?.source ?? ''}).`,
+      round === undefined ? '' : `The bar in the corner at its end is on the list of ${round}.`,
       starter && lap
         ? `Each stands ${say(lap.length)} above the footing to lap its bar (${lap.says}), ${say(starter.a)} in all up from its hook, hook ${say(starter.b)}.`
         : 'The footing’s depth is not stated: how deep they go is the drawing’s to say.',
       `A bar may be bent back into line no more than 1 in 6, never heated. ${size === '' ? '' : `${size} is ${say(barOf(size).diameter)} thick. `}Cap every bar that stands up.`,
-    ],
+    ].filter(Boolean),
     drawing: footingPlan(work, run, show),
     tables: [
       {
