@@ -14,9 +14,10 @@ export interface RunFill {
   cells: { column: Column; filled: boolean; bar: boolean }[];
   /** Courses filled solid: below grade, or all of them. */
   solid: Set<number>;
-  volume: FillVolume;
+  /** Worked out when somebody asks: a wall is re-planned far more often than its grout is read. */
+  readonly volume: FillVolume;
   /** The same course by course, m³. */
-  byCourse: number[];
+  readonly byCourse: number[];
 }
 
 export interface FillVolume {
@@ -107,10 +108,58 @@ function addColumn(
   }
 }
 
-/**
- * What is grouted in each run and how much, from the real cells: a cell inside a beam or a course filled solid is not
- * counted again.
- */
+interface Volumes {
+  volume: FillVolume;
+  byCourse: number[];
+}
+
+/** The grout of one run, from the real cells: a cell inside a beam or a course filled solid is not counted again. */
+function volumesOf(
+  wall: SetWall,
+  run: BondedRun,
+  courses: readonly Course[],
+  steel: SteelWork,
+  own: RunCells,
+  cells: RunFill['cells'],
+  solid: ReadonlySet<number>,
+): Volumes {
+  const volume: FillVolume = { cells: 0, beams: 0, solid: 0 };
+  const byCourse = courses.map(() => 0);
+  const add = (kind: keyof FillVolume, i: number, mm3: number): void => {
+    volume[kind] += mm3 / 1e9;
+    byCourse[i] = (byCourse[i] ?? 0) + mm3 / 1e9;
+  };
+  const beamed = beamedCourses(steel, run.index);
+  for (const i of solid) add('solid', i, solidCourse(wall, run, i, courses[i] as Course));
+  for (const b of steel.beams) {
+    if (b.run !== run.index || wall.grout?.fill === 'none') continue;
+    if (b.over && (beamed.has(b.course) || solid.has(b.course))) continue;
+    // A corner belongs to the run that begins there.
+    const long = b.stretches.reduce(
+      (s, x) => s + x.to - x.from - (x.end === 'corner' ? wall.unitWidth : 0),
+      0,
+    );
+    add('beams', b.course, long * insideWidth(wall) * pitchOf(courses[b.course]));
+  }
+  const parted = steel.beams.some((b) => b.run === run.index && b.over);
+  const high = Float64Array.from(courses, (c, i) => (solid.has(i) || beamed.has(i) ? 0 : pitchOf(c)));
+  const filled = new Float64Array(courses.length);
+  for (const { column, filled: full } of cells) {
+    if (!full) continue;
+    const x = middleOf(column);
+    const clear = parted ? high.map((h, i) => (inBeam(steel, run.index, i, x) ? 0 : h)) : high;
+    addColumn(filled, run.rows, own, column, clear);
+  }
+  filled.forEach((mm3, i) => add('cells', i, mm3));
+  return { volume, byCourse };
+}
+
+const beamedCourses = (steel: SteelWork, run: number): Set<number> =>
+  new Set(steel.beams.filter((b) => b.run === run && !b.over).map((b) => b.course));
+
+const EMPTY: FillVolume = { cells: 0, beams: 0, solid: 0 };
+
+/** What is grouted in each run: which cells, which courses; and how much, when that is asked. */
 export function fillOf(
   wall: SetWall,
   runs: readonly BondedRun[],
@@ -118,47 +167,30 @@ export function fillOf(
   steel: SteelWork,
 ): RunFill[] {
   const all = wall.grout?.fill === 'all';
-  const none = wall.grout === null || wall.unit.shells === null;
+  const below = wall.grout?.below ?? 0;
   return runs.map((run, k): RunFill => {
-    const volume: FillVolume = { cells: 0, beams: 0, solid: 0 };
-    const solid = new Set<number>();
-    const byCourse = courses.map(() => 0);
-    const add = (kind: keyof FillVolume, i: number, mm3: number): void => {
-      volume[kind] += mm3 / 1e9;
-      byCourse[i] = (byCourse[i] ?? 0) + mm3 / 1e9;
-    };
-    if (none) return { run: run.index, cells: [], solid, volume, byCourse };
     const own = steel.cells[k];
-    const columns = own?.columns ?? [];
+    if (wall.grout === null || wall.unit.shells === null || !own)
+      return { run: run.index, cells: [], solid: new Set(), volume: EMPTY, byCourse: courses.map(() => 0) };
     const barred = new Set((steel.verticals[k]?.bars ?? []).map((b) => b.column));
-    const cells = filledCells(wall, ownColumns(wall, run, columns), barred, run.index);
-    const beamed = new Set(steel.beams.filter((b) => b.run === run.index && !b.over).map((b) => b.course));
-    const parted = steel.beams.some((b) => b.run === run.index && b.over);
+    const cells = filledCells(wall, ownColumns(wall, run, own.columns), barred, run.index);
+    const beamed = beamedCourses(steel, run.index);
+    const solid = new Set<number>();
     courses.forEach((course, i) => {
-      if ((all || course.top <= (wall.grout?.below ?? 0) + SAME_PLACE) && !beamed.has(i)) {
-        solid.add(i);
-        add('solid', i, solidCourse(wall, run, i, course));
-      }
+      if ((all || course.top <= below + SAME_PLACE) && !beamed.has(i)) solid.add(i);
     });
-    for (const b of steel.beams) {
-      if (b.run !== run.index || wall.grout?.fill === 'none') continue;
-      if (b.over && (beamed.has(b.course) || solid.has(b.course))) continue;
-      // A corner belongs to the run that begins there.
-      const long = b.stretches.reduce(
-        (s, x) => s + x.to - x.from - (x.end === 'corner' ? wall.unitWidth : 0),
-        0,
-      );
-      add('beams', b.course, long * insideWidth(wall) * pitchOf(courses[b.course]));
-    }
-    const high = Float64Array.from(courses, (c, i) => (solid.has(i) || beamed.has(i) ? 0 : pitchOf(c)));
-    const filled = new Float64Array(courses.length);
-    for (const { column, filled: full } of cells) {
-      if (!full || !own) continue;
-      const x = middleOf(column);
-      const clear = parted ? high.map((h, i) => (inBeam(steel, run.index, i, x) ? 0 : h)) : high;
-      addColumn(filled, run.rows, own, column, clear);
-    }
-    filled.forEach((mm3, i) => add('cells', i, mm3));
-    return { run: run.index, cells, solid, volume, byCourse };
+    let made: Volumes | null = null;
+    const volumes = (): Volumes => (made ??= volumesOf(wall, run, courses, steel, own, cells, solid));
+    return {
+      run: run.index,
+      cells,
+      solid,
+      get volume() {
+        return volumes().volume;
+      },
+      get byCourse() {
+        return volumes().byCourse;
+      },
+    };
   });
 }

@@ -27,9 +27,9 @@ export interface Pour {
   cleanouts: number;
   /** It ends under a beam, whose cells are stopped except where steel goes through. */
   stopsUnder: number | null;
-  volume: number;
-  used: number;
-  cells: number;
+  /** Worked out when somebody asks. */
+  readonly volume: number;
+  readonly used: number;
   space: GroutSpace | null;
 }
 
@@ -88,13 +88,13 @@ export function poursOf(
   return ends.map((high, k): Pour => {
     const low = k === 0 ? 0 : (ends[k - 1] ?? 0) + 1;
     const [bottom, top] = [standing[low]?.bottom ?? 0, standing[high]?.top ?? 0];
-    const volume = fills.reduce(
-      (sum, f) => sum + f.byCourse.slice(low, high + 1).reduce((a, b) => a + b, 0),
-      0,
-    );
-    const filled = fills.flatMap((f) =>
-      f.cells.filter((c) => c.filled && c.column.low <= high && c.column.high >= low),
-    );
+    const volume = (): number =>
+      fills.reduce((sum, f) => sum + f.byCourse.slice(low, high + 1).reduce((a, b) => a + b, 0), 0);
+    const barred = (): number =>
+      fills.reduce(
+        (n, f) => n + f.cells.filter((c) => c.bar && c.column.low <= high && c.column.high >= low).length,
+        0,
+      );
     const height = top - bottom;
     const length = wall.runs.reduce((s, r) => s + r.length, 0);
     const all = wall.grout?.fill === 'all';
@@ -106,16 +106,14 @@ export function poursOf(
       top,
       height,
       lifts: liftsOf(standing, low, high, false),
-      cleanouts:
-        height <= CLEANOUT_OVER + 1
-          ? 0
-          : all
-            ? Math.ceil(length / CLEANOUT_EVERY)
-            : filled.filter((c) => c.bar).length,
+      cleanouts: height <= CLEANOUT_OVER + 1 ? 0 : all ? Math.ceil(length / CLEANOUT_EVERY) : barred(),
       stopsUnder: beams.has(high) && high > low ? (standing[high]?.number ?? null) : null,
-      volume,
-      used: volume * GROUT_FACTOR,
-      cells: filled.length,
+      get volume() {
+        return volume();
+      },
+      get used() {
+        return volume() * GROUT_FACTOR;
+      },
       space: spaceFor(aggregate, height),
     };
   });

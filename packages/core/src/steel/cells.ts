@@ -20,7 +20,23 @@ interface FlatCells {
   at: Float64Array;
 }
 
-const roomFor = (cells: number): FlatCells => ({ count: 0, at: new Float64Array(3 * cells) });
+/** Room for the cells of all of a run's rows at once: many small arrays cost more than what stands in them. */
+interface Pool {
+  at: Float64Array;
+  used: number;
+}
+
+const poolFor = (cells: number): Pool => ({ at: new Float64Array(3 * cells), used: 0 });
+
+function roomFor(cells: number, pool: Pool): FlatCells {
+  const at = pool.at.subarray(pool.used, pool.used + 3 * cells);
+  pool.used += 3 * cells;
+  return { count: 0, at };
+}
+
+/** The most cells a row can have: every piece's, and those of other runs' units that show. */
+const mostCells = (wall: SetWall, row: Row): number =>
+  row.pieces.length * (wall.unit.shells?.cells ?? 0) + 2 + (row.shown?.length ?? 0);
 
 function put(into: FlatCells, from: number, to: number, area: number): void {
   const n = 3 * into.count++;
@@ -139,7 +155,7 @@ function addCells(
 /** The open cells of one piece. */
 export function cellsOfPiece(wall: SetWall, piece: Piece, openings: SetWall['openings']): Cell[] {
   const pattern = cellPatternOf(wall);
-  const cells = roomFor(wall.unit.shells?.cells ?? 0);
+  const cells = roomFor(wall.unit.shells?.cells ?? 0, poolFor(wall.unit.shells?.cells ?? 0));
   if (pattern) addCells(wall, pattern, piece, openings, cells);
   return cellsIn(cells);
 }
@@ -159,11 +175,11 @@ export function cellsOfRow(
   row: Row,
   course: number,
   openings: SetWall['openings'],
+  pool: Pool,
 ): FlatCells {
   const line = lineOf(run.lines, course);
   const square = (end: RunEnd): boolean => end.legs === null && end.shows === undefined;
-  const each = wall.unit.shells?.cells ?? 0;
-  const cells = roomFor(row.pieces.length * each + 2 + (row.shown?.length ?? 0));
+  const cells = roomFor(mostCells(wall, row), pool);
   const shown = (from: number, to: number): void => {
     const [a, b] = [from + pattern.shell, to - pattern.shell];
     if (b - a >= LEAST_CLEAR) put(cells, a, b, pattern.shownArea);
@@ -174,9 +190,10 @@ export function cellsOfRow(
   if (line.shownAtEnd && !row.bareEnd && square(run.ends.end)) shown(run.to - wall.unitWidth, run.to);
   if (!row.shown) return cells;
   for (const s of row.shown) shown(s.from, s.to);
-  const sorted = roomFor(cells.count);
-  for (const c of cellsIn(cells).sort((a, b) => a.from - b.from)) put(sorted, c.from, c.to, c.area);
-  return sorted;
+  const inOrder = cellsIn(cells).sort((a, b) => a.from - b.from);
+  cells.count = 0;
+  for (const c of inOrder) put(cells, c.from, c.to, c.area);
+  return cells;
 }
 
 interface Open {
@@ -185,11 +202,31 @@ interface Open {
   low: number;
 }
 
+/** Cells of a course by their places in it. */
+interface Range {
+  from: number;
+  to: number;
+}
+
+/** The cells of one course that are not the same as another's: what lies before and after them is. */
+function changed(a: FlatCells, b: FlatCells): Range {
+  const same = (i: number, k: number): boolean =>
+    a.at[3 * i] === b.at[3 * k] && a.at[3 * i + 1] === b.at[3 * k + 1];
+  const least = Math.min(a.count, b.count);
+  let from = 0;
+  while (from < least && same(from, from)) from++;
+  let after = 0;
+  while (after < least - from && same(a.count - 1 - after, b.count - 1 - after)) after++;
+  return { from, to: a.count - after };
+}
+
 /**
  * Goes up one course: each open column takes the cell it shares most with, each cell serves one column. Columns that
  * find none go to `done`; a cell no column took begins another.
  */
-function upOne(open: readonly Open[], { at: cells, count }: FlatCells, course: number, done: Open[]): Open[] {
+function upOne(open: readonly Open[], { at }: FlatCells, course: number, done: Open[], range: Range): Open[] {
+  const cells = at.subarray(3 * range.from);
+  const count = range.to - range.from;
   const takers: (Open | undefined)[] = new Array<Open | undefined>(count);
   const shared = new Float64Array(count);
   let k = 0;
@@ -250,12 +287,13 @@ export function cellsOfRun(wall: SetWall, run: BondedRun, courses: readonly Cour
   const pattern = cellPatternOf(wall);
   if (!pattern) return NO_CELLS;
   const openings = wall.openings.filter((o) => o.run === run.index);
+  const pool = poolFor([...run.uses.keys()].reduce((n, row) => n + mostCells(wall, row), 0));
   const known = new Map<Row, FlatCells>();
   const cellsAt = (i: number): FlatCells => {
     const row = run.rows[i] as Row;
     let cells = known.get(row);
     if (!cells)
-      known.set(row, (cells = cellsOfRow(wall, pattern, run, row, courses[i]?.number ?? 1, openings)));
+      known.set(row, (cells = cellsOfRow(wall, pattern, run, row, courses[i]?.number ?? 1, openings, pool)));
     return cells;
   };
   const columns: Column[] = [];
@@ -267,19 +305,33 @@ export function cellsOfRun(wall: SetWall, run: BondedRun, courses: readonly Cour
     columns.push({ run: run.index, from, to, low, high, bottom, top });
   };
   let open: Open[] = [];
+  /** The last course in which a column began. */
+  let begun = 0;
   for (let i = 0; i < run.rows.length; i++) {
-    if (i >= 2 && run.rows[i] === run.rows[i - 2]) {
-      // What went through both rows once goes through them again; what only the last began goes no further.
-      const kept: Open[] = [];
-      for (const c of open)
-        if (c.low < i - 1) kept.push(c);
-        else close(c, i - 1);
-      open = kept;
-      continue;
+    if (i >= 2 && run.rows[i] === run.rows[i - 2] && begun < i - 1) continue;
+    const cells = cellsAt(i);
+    // What went through both of two courses by turns goes through the next like the first; what only the last began
+    // goes no further. So only where the cells are not those of two courses down is there anything to work out.
+    const range: Range =
+      i < 2
+        ? { from: 0, to: cells.count }
+        : run.rows[i] === run.rows[i - 2]
+          ? { from: cells.count, to: cells.count }
+          : changed(cells, cellsAt(i - 2));
+    const low = range.from > 0 ? (cells.at[3 * range.from - 2] as number) : -Infinity;
+    const high = range.to < cells.count ? (cells.at[3 * range.to] as number) : Infinity;
+    const [left, middle, right]: [Open[], Open[], Open[]] = [[], [], []];
+    for (const c of open) {
+      const within = c.from >= low - SAME_PLACE && c.to <= high + SAME_PLACE;
+      if (within) middle.push(c);
+      else if (c.low === i - 1 && i >= 2) close(c, i - 1);
+      else (c.from < low ? left : right).push(c);
     }
     const done: Open[] = [];
-    open = upOne(open, cellsAt(i), i, done);
+    const up = range.from < range.to || middle.length > 0 ? upOne(middle, cells, i, done, range) : [];
     for (const c of done) close(c, i - 1);
+    if (up.some((c) => c.low === i)) begun = i;
+    open = [...left, ...up, ...right];
   }
   for (const c of open) close(c, run.rows.length - 1);
   columns.sort((a, b) => a.from - b.from || a.bottom - b.bottom);
