@@ -1,4 +1,4 @@
-import { showArea, showVolume, type Figure, type Show } from '@even-tally/core';
+import { sayMass, sayMm, showArea, showVolume, type Figure, type Show } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { look } from '../state/view';
 
@@ -7,7 +7,11 @@ export const sayFigure = (f: Pick<Figure, 'value' | 'quantity'>, show: Show): st
     ? showVolume(f.value, show)
     : f.quantity === 'area'
       ? showArea(f.value, show)
-      : String(f.value);
+      : f.quantity === 'mass'
+        ? sayMass(f.value, show)
+        : f.quantity === 'length'
+          ? sayMm(f.value, show)
+          : String(f.value);
 
 /** Figures, each of which opens into how it came about. */
 export function Figures({

@@ -1,5 +1,6 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import {
+  sayMass,
   sayMm,
   showArea,
   showVolume,
@@ -17,6 +18,7 @@ function say(value: number | string, quantity: Quantity, show: Show): string {
   if (quantity === 'length') return sayMm(value, show);
   if (quantity === 'area') return showArea(value, show);
   if (quantity === 'volume') return showVolume(value, show);
+  if (quantity === 'mass') return sayMass(value, show);
   return quantity === 'count' ? String(value) : String(Number(value.toPrecision(6)));
 }
 

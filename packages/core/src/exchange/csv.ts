@@ -1,7 +1,17 @@
 import { KINDS } from '../bond/kinds.js';
 import { packsOf } from '../tally/tally.js';
-import { KIND_NAMES } from '../plan/working.js';
+import { steelFigures } from '../plan/steelWorking.js';
+import { KIND_NAMES, type Quantity } from '../plan/working.js';
 import type { Plan } from '../plan/plan.js';
+
+/** What a figure is measured in where it is filed. */
+const MEASURES: Partial<Record<Quantity, string>> = {
+  volume: 'm3',
+  area: 'm2',
+  length: 'mm',
+  mass: 'kg',
+  count: 'pieces',
+};
 
 export type CsvRow = (string | number)[];
 
@@ -40,6 +50,16 @@ export function tallyRows(plan: Plan): CsvRow[] {
       packsOf(used, pack),
       'm3, packs',
     ]);
+    for (const { key, made } of steelFigures(p))
+      rows.push([
+        p.wall.name,
+        '',
+        made.title,
+        '',
+        Number(made.result.toFixed(6)),
+        '',
+        MEASURES[made.quantity] ?? key,
+      ]);
   }
   return rows;
 }

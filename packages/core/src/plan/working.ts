@@ -3,9 +3,10 @@ import { KINDS, type Kind } from '../bond/kinds.js';
 import type { Job } from '../job/types.js';
 import { KERF } from '../tally/offcuts.js';
 import { buyKey, buyName, packsOf, type Tally } from '../tally/tally.js';
+import { STEEL_WORKINGS } from './steelWorking.js';
 import { plan, type SiteRecord, type WallPlan } from './plan.js';
 
-export type Quantity = 'count' | 'length' | 'area' | 'volume' | 'factor' | 'text';
+export type Quantity = 'count' | 'length' | 'area' | 'volume' | 'mass' | 'factor' | 'text';
 
 export interface WorkingInput {
   name: string;
@@ -225,7 +226,8 @@ const MAKERS: Record<string, Make> = {
 
 /**
  * Rebuilds how a figure came about. `key` is `<wall id>/<run number or "wall">/<figure>`, the figure one of
- * pieces.<kind>, buy.<kind>, buy.half-high.<kind>, area, bed, mortar.geometric, mortar.used, mortar.ordered. Null for an unknown key.
+ * pieces.<kind>, buy.<kind>, buy.half-high.<kind>, area, bed, mortar.geometric, mortar.used, mortar.ordered; of a whole wall also
+ * grout.*, steel.* and joints.*. Null for an unknown key.
  */
 export function working(job: Job, record: SiteRecord, key: string): Working | null {
   const [wallId, scope, figure = ''] = splitKey(key);
@@ -236,6 +238,8 @@ export function working(job: Job, record: SiteRecord, key: string): Working | nu
   const runPlace = p.runs.findIndex((r) => String(r.index) === scope);
   const tally = scope === 'wall' ? p.tally : p.runTallies[runPlace];
   if (!tally) return null;
+  const steel = scope === 'wall' ? STEEL_WORKINGS[figure] : undefined;
+  if (steel) return { key, ...steel(p) };
   const make = MAKERS[figure] ?? (figure.startsWith('pieces.') ? pieces : buy);
   const made = make(p, tally, figure);
   return made && { key, ...made };

@@ -15,6 +15,7 @@ import { jambPlaces } from '../bond/snap.js';
 import { bedLimits } from '../gauge/courses.js';
 import type { Choice } from '../plan/finding.js';
 import type { WallPlan } from '../plan/plan.js';
+import { steelFigures } from '../plan/steelWorking.js';
 import { KIND_NAMES } from '../plan/working.js';
 import { buyKey, buyName, packsOf } from '../tally/tally.js';
 import { elevationScene, letterFindings, type Lettered } from './elevation.js';
@@ -29,7 +30,7 @@ export interface Figure {
   key: string;
   name: string;
   value: number;
-  quantity: 'count' | 'volume' | 'area';
+  quantity: 'count' | 'length' | 'volume' | 'area' | 'mass';
 }
 
 export interface CourseLine {
@@ -215,6 +216,9 @@ function wallFigures(p: WallPlan): Figure[] {
       'count',
     ),
     figure(p, 'wall', 'Face, openings out', 'area', tally.area, 'area'),
+    ...steelFigures(p).map(({ key, made }) =>
+      figure(p, 'wall', made.title, key, made.result, made.quantity as Figure['quantity']),
+    ),
   ];
 }
 

@@ -2,6 +2,7 @@ import { applyEdit } from '../job/edit.js';
 import type { Steel, Wall } from '../job/types.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 import { planJson } from '../plan/json.js';
+import { working } from '../plan/working.js';
 import { closed, jobOf, planOf, soundJob, straight, type OneWall } from '../testing/jobs.js';
 import { middleOf } from './cells.js';
 import { schedule } from './steel.js';
@@ -247,4 +248,67 @@ test('beams over openings bear a half block each side', () => {
     expect.closeTo(88 + 8, 6) as number,
   ]);
   expect(p.steel.beams[0]?.course).toBe(10);
+});
+
+test('starts are ranked by the starters they leave clear, and by bars that can go up', () => {
+  // Starters placed for a wall that begins on a half: 8 in on from where a whole would have the webs.
+  const at = (n: number): string => `${(3.8125 + 8 * n).toFixed(4)}"`;
+  const starters = [1, 5, 13].map((n) => ({ id: `S${n}`, run: 0, at: at(n) }));
+  const clear = planOf(north({ ...BARS, starters }), true);
+  expect(clear.findings.some((f) => f.code === 'starter-off')).toBe(false);
+  // Four inches on, each comes up under the webs between two cells, whichever way the wall begins.
+  const webs = [1, 5, 13].map((n) => ({ id: `S${n}`, run: 0, at: `${(3.8125 + 8 * n + 4).toFixed(4)}"` }));
+  const blocked = planOf(north({ ...BARS, starters: webs }), true);
+  const says = blocked.findings.find((f) => f.code === 'starter-off');
+  expect(says?.severity).toBe('fault');
+  expect(says?.says).toContain('3 of 3');
+  expect(says?.says).toContain('1 in 6');
+  const cost = (p: WallPlan): number => p.choices.find((c) => c.kind === 'start-whole')?.cost ?? NaN;
+  expect(cost(blocked) - cost(clear)).toBeCloseTo(3 * 60, 6);
+  expect(blocked.choices.find((c) => c.kind === 'start-whole')?.says).toContain('3 starters in the way');
+});
+
+test('a small shift that clears the starters is named; one beyond half an inch is not', () => {
+  const off = (by: number): string | undefined =>
+    planOf(
+      north({
+        ...BARS,
+        starters: [2, 14].map((n) => ({ id: `S${n}`, run: 0, at: (3.8125 + 8 * n + by) * INCH })),
+      }),
+    ).findings.find((f) => f.code === 'starter-off')?.says;
+  // 5 5/8 in clear, ½ in of bar and ¼ in of grout each side leave 2 5/16 in either way.
+  expect(off(2.2)).toBeUndefined();
+  expect(off(2.6)).toContain('moving the run');
+  expect(off(3.2)).not.toContain('moving the run');
+});
+
+test('figures of steel, grout and joints open into their working', () => {
+  const job = jobOf(
+    north(
+      {
+        ...BARS,
+        beams: [{ course: 'top', bar: '#4', count: 2 }],
+        bed: { every: 2, kind: 'ladder' },
+        straps: { every: 4 },
+      },
+      { joints: [{ id: 'J', run: 0, at: '15\' 11 13/16"' }] },
+    ),
+  );
+  for (const figure of [
+    'grout.geometric',
+    'grout.used',
+    'steel.mass',
+    'steel.bed',
+    'joints.sealant',
+    'joints.filler',
+    'joints.ties',
+  ]) {
+    const made = working(job, [], `w/wall/${figure}`);
+    expect(made?.result).toBeGreaterThan(0);
+    expect(made?.inputs.length).toBeGreaterThan(0);
+    expect(made?.source.length).toBeGreaterThan(3);
+  }
+  // 8 ft 8 in, both faces.
+  expect(working(job, [], 'w/wall/joints.sealant')?.result).toBeCloseTo(2 * 104 * INCH, 6);
+  expect(working(job, [], 'w/wall/joints.ties')?.result).toBe(7);
 });

@@ -1,5 +1,6 @@
 import { toMillimetres, feet, inches } from '../../measure/length.js';
 import { jointSpacing, panelsOfRun, proposedJoints } from '../../movement/spacing.js';
+import { tiesUp } from '../../movement/amounts.js';
 import { closed, planOf, straight, type OneWall } from '../jobs.js';
 import type { PublishedCheck } from './list.js';
 
@@ -157,6 +158,24 @@ export const MOVEMENT: PublishedCheck[] = [
     got: () =>
       (planOf({ line: straight("40'"), height: "8'" }).wall.movement?.width ?? NaN) /
       toMillimetres(inches(1)),
+  },
+  {
+    id: 'M094',
+    what: 'ties up a jamb of 2 100 mm at 300',
+    wanted: 7,
+    within: 0,
+    unit: 'ties',
+    source: 'AD A 2C8 and PD 6697, from memory; arithmetic',
+    got: () => tiesUp(2100, 300),
+  },
+  {
+    id: 'M094b',
+    what: 'the same at every block course, 225 mm',
+    wanted: 10,
+    within: 0,
+    unit: 'ties',
+    source: 'arithmetic: 9.33, rounded up',
+    got: () => tiesUp(2100, 225),
   },
   {
     id: 'M091',
