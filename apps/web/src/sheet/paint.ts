@@ -42,7 +42,7 @@ function prepare(canvas: HTMLCanvasElement, width: number, height: number): Canv
   return g;
 }
 
-/** Pieces `first` up to `end`, grouped by how they are filled: one path a colour, so that thousands cost little. */
+/** Pieces `first` up to `end` that lie `within`, grouped by how they are filled: one path a colour, so that thousands cost little. */
 function paintPieces(
   g: CanvasRenderingContext2D,
   c: PieceColumns,
@@ -50,11 +50,13 @@ function paintPieces(
   lite: boolean,
   first = 0,
   end = c.count,
+  within: { from: number; to: number } = { from: -Infinity, to: Infinity },
 ): void {
   const paths = new Map<string, Path2D>();
   const strokes = new Path2D();
   const gap = at.scale * 9 > 1.5 ? 0 : 0.35;
   for (let i = first; i < end; i++) {
+    if ((c.to[i] ?? 0) < within.from - 40 || (c.from[i] ?? 0) > within.to + 40) continue;
     const kind = c.kind[i] ?? 0;
     const fill = kind === SHOWN ? SHOWN_FILL : (FILLS[KINDS[kind] ?? 'stretcher'] ?? PLAIN);
     let path = paths.get(fill);
@@ -95,6 +97,9 @@ interface Strip {
   high: number;
   first: number;
   end: number;
+  /** From where to where along the wall they differ, mm. */
+  from: number;
+  to: number;
 }
 
 /** Where each course's pieces begin; one more at the end. Pieces stand course by course in the columns. */
@@ -105,26 +110,38 @@ function courseStarts(c: PieceColumns): number[] {
   return starts;
 }
 
-/** The courses in which two paintings differ, joined where they lie together. Null when they are not alike at all. */
+const alike = (was: PieceColumns, i: number, now: PieceColumns, j: number): boolean =>
+  was.from[i] === now.from[j] &&
+  was.to[i] === now.to[j] &&
+  was.bottom[i] === now.bottom[j] &&
+  was.top[i] === now.top[j] &&
+  was.kind[i] === now.kind[j] &&
+  was.sawn[i] === now.sawn[j];
+
+/**
+ * The courses in which two paintings differ, joined where they lie together, and how far along: what is the same from
+ * both ends of a course stays. Null when they are not alike at all.
+ */
 function changedStrips(was: PieceColumns, now: PieceColumns): Strip[] | null {
   const [a, b] = [courseStarts(was), courseStarts(now)];
   if (a.length !== b.length) return null;
   const strips: Strip[] = [];
   for (let k = 0; k + 1 < b.length; k++) {
-    const [i, j, n] = [a[k] ?? 0, b[k] ?? 0, (b[k + 1] ?? 0) - (b[k] ?? 0)];
-    let same = (a[k + 1] ?? 0) - i === n;
-    for (let p = 0; same && p < n; p++)
-      same =
-        was.from[i + p] === now.from[j + p] &&
-        was.to[i + p] === now.to[j + p] &&
-        was.bottom[i + p] === now.bottom[j + p] &&
-        was.top[i + p] === now.top[j + p] &&
-        was.kind[i + p] === now.kind[j + p] &&
-        was.sawn[i + p] === now.sawn[j + p];
-    if (same) continue;
+    let [i, iEnd, j, jEnd] = [a[k] ?? 0, a[k + 1] ?? 0, b[k] ?? 0, b[k + 1] ?? 0];
+    while (i < iEnd && j < jEnd && alike(was, i, now, j)) [i, j] = [i + 1, j + 1];
+    if (i === iEnd && j === jEnd) continue;
+    while (iEnd > i && jEnd > j && alike(was, iEnd - 1, now, jEnd - 1)) [iEnd, jEnd] = [iEnd - 1, jEnd - 1];
+    const from = Math.min(i < iEnd ? (was.from[i] ?? 0) : Infinity, j < jEnd ? (now.from[j] ?? 0) : Infinity);
+    const to = Math.max(
+      i < iEnd ? (was.to[iEnd - 1] ?? 0) : -Infinity,
+      j < jEnd ? (now.to[jEnd - 1] ?? 0) : -Infinity,
+    );
     const last = strips.at(-1);
-    if (last?.high === k - 1) last.high = k;
-    else strips.push({ low: k, high: k, first: 0, end: 0 });
+    if (last?.high === k - 1) {
+      last.high = k;
+      last.from = Math.min(last.from, from);
+      last.to = Math.max(last.to, to);
+    } else strips.push({ low: k, high: k, first: 0, end: 0, from, to });
   }
   return strips.map((s) => ({
     ...s,
@@ -133,7 +150,7 @@ function changedStrips(was: PieceColumns, now: PieceColumns): Strip[] | null {
   }));
 }
 
-/** Repaints the courses that changed, with their neighbours for the joints between. False when all must be. */
+/** Repaints what changed of the courses that changed, with their neighbours for the joints between. False when all must be. */
 function repaintStrips(
   g: CanvasRenderingContext2D,
   was: PieceColumns,
@@ -150,12 +167,13 @@ function repaintStrips(
   for (const s of strips) {
     const top = at.base - (now.top[(starts[s.high + 1] ?? 1) - 1] ?? 0) * at.scale;
     const foot = at.base - (now.bottom[starts[s.low] ?? 0] ?? 0) * at.scale;
+    const [left, right] = [at.left + s.from * at.scale - 2, at.left + s.to * at.scale + 2];
     g.save();
     g.beginPath();
-    g.rect(0, top - 1, at.width, foot - top + 2);
+    g.rect(left, top - 1, right - left, foot - top + 2);
     g.clip();
-    g.clearRect(0, top - 1, at.width, foot - top + 2);
-    paintPieces(g, now, at, lite, s.first, s.end);
+    g.clearRect(left, top - 1, right - left, foot - top + 2);
+    paintPieces(g, now, at, lite, s.first, s.end, s);
     paintOutline(g, scene, at);
     g.restore();
   }
