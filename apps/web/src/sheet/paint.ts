@@ -165,9 +165,11 @@ function repaintStrips(
   if (strips.reduce((sum, s) => sum + s.end - s.first, 0) > now.count * 0.6) return false;
   const starts = courseStarts(now);
   for (const s of strips) {
-    const top = at.base - (now.top[(starts[s.high + 1] ?? 1) - 1] ?? 0) * at.scale;
-    const foot = at.base - (now.bottom[starts[s.low] ?? 0] ?? 0) * at.scale;
-    const [left, right] = [at.left + s.from * at.scale - 2, at.left + s.to * at.scale + 2];
+    const top = Math.floor(at.base - (now.top[(starts[s.high + 1] ?? 1) - 1] ?? 0) * at.scale);
+    const foot = Math.ceil(at.base - (now.bottom[starts[s.low] ?? 0] ?? 0) * at.scale);
+    // Whole pixels, or the edge of what is repainted would show.
+    const left = Math.floor(at.left + s.from * at.scale) - 2;
+    const right = Math.ceil(at.left + s.to * at.scale) + 2;
     g.save();
     g.beginPath();
     g.rect(left, top - 1, right - left, foot - top + 2);
