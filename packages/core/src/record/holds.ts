@@ -5,6 +5,8 @@ import { onFooting } from '../steel/steel.js';
 /** One thing to be seen before a hold is signed. */
 export interface HoldCheck {
   id: string;
+  /** What is looked for in every line of a group, where there is one; then `says` only tells which. */
+  of?: string;
   says: string;
 }
 
@@ -70,10 +72,11 @@ function groutHolds(work: WallWork): Hold[] {
         .map((c) => {
           const at = (c.column.from + c.column.to) / 2;
           const where = several ? `${wall.runs[f.run]?.name ?? ''}, ` : '';
-          return check(
-            `cell-${f.run}-${Math.round(at)}-${Math.round(c.column.bottom)}`,
-            `${where}${say(at)}: bar ${wall.steel?.vertical?.bar ?? ''} in, in its place, lapped, the cell clean to the bottom`,
-          );
+          return {
+            id: `cell-${f.run}-${Math.round(at)}-${Math.round(c.column.bottom)}`,
+            of: `Each cell: bar ${wall.steel?.vertical?.bar ?? ''} in, in its place, lapped, clean to the bottom`,
+            says: `${where}${say(at)}`,
+          };
         }),
     );
     const beams = steel.beams.some((b) => {

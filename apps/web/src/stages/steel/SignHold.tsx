@@ -35,8 +35,11 @@ export function SignHold({ hold, onSign, onClose }: Props): ReactNode {
             {hold.title}
           </DialogTitle>
           <ul className="min-h-0 overflow-y-auto px-6" tabIndex={0} aria-label="To be seen">
-            {hold.checks.map((c) => (
+            {hold.checks.map((c, i) => (
               <li key={c.id} className="border-b border-rule">
+                {c.of !== undefined && c.of !== hold.checks[i - 1]?.of && (
+                  <p className="border-b border-rule pt-3 pb-1 font-semibold">{c.of}</p>
+                )}
                 <label className="flex min-h-11 cursor-pointer items-center gap-3 py-1">
                   <input
                     type="checkbox"

@@ -1,4 +1,4 @@
-import { BARS, sayMm, type Held, type LapRule } from '@even-tally/core';
+import { BARS, sayMm, UNITS, type Held, type LapRule } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
@@ -44,8 +44,8 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
     <Section title="Uprights" aside={vertical ? <span className="text-[13px]">{bars} here</span> : undefined}>
       {!view.steel.hollow && (
         <p>
-          {view.wall.unit} is solid: bars go up only through units with cells. Beds can still be reinforced,
-          below.
+          {UNITS.find((u) => u.id === view.wall.unit)?.name ?? view.wall.unit} is solid: bars go up only
+          through units with cells. Beds can still be reinforced, below.
         </p>
       )}
       {view.steel.hollow && !vertical && (

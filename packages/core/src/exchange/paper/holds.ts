@@ -23,7 +23,10 @@ export function holdsSheet(job: string, work: WallWork, record: readonly RecordE
       head: ['to be seen', 'seen'],
       figures: [],
       rows: [
-        ...s.hold.checks.map((c) => [c.says, s.signed ? 'yes' : '☐']),
+        ...s.hold.checks.flatMap((c, i) => [
+          ...(c.of !== undefined && c.of !== s.hold.checks[i - 1]?.of ? [[`${c.of}:`, '']] : []),
+          [c.says, s.signed ? 'yes' : '☐'],
+        ]),
         ...(s.signed?.note ? [[`Note: ${s.signed.note}`, '']] : []),
       ],
     })),
