@@ -2,11 +2,16 @@ import {
   KINDS,
   KIND_NAMES,
   packsOf,
+  sayMass,
   sayMm,
+  schedule,
+  showArea,
   showMm,
   showVolume,
+  steelFigures,
   type JobDocument,
   type Plan,
+  type Quantity,
   type WallPlan,
 } from '@even-tally/core';
 
@@ -45,7 +50,35 @@ function wallText(p: WallPlan, show: JobDocument['show']): string[] {
     `  ${'pieces'.padEnd(24)}${pad(String(p.tally.total), 8)}`,
     ...order,
     `  mortar in the joints ${showVolume(p.tally.mortar.geometric, show)}, to mix ${showVolume(p.tally.mortar.used, show)}: ${packsOf(p.tally.mortar.used, pack)} × ${pack.name}`,
+    ...steelText(p, show),
     ...findings,
+  ];
+}
+
+const sayFigure = (value: number, quantity: Quantity, show: JobDocument['show']): string =>
+  quantity === 'volume'
+    ? showVolume(value, show)
+    : quantity === 'area'
+      ? showArea(value, show)
+      : quantity === 'length'
+        ? sayMm(value, show)
+        : quantity === 'mass'
+          ? sayMass(value, show)
+          : String(value);
+
+/** Steel, grout and joints, and the bar schedule by mark. */
+function steelText(p: WallPlan, show: JobDocument['show']): string[] {
+  const bars = p.wall.steel
+    ? schedule(p.wall, p.steel).map(
+        (l) =>
+          `  ${`bars ${l.mark}, ${l.size}`.padEnd(24)}${pad(`${l.count}`, 8)} × ${sayMm(l.length, show)}`,
+      )
+    : [];
+  return [
+    ...bars,
+    ...steelFigures(p).map(
+      ({ made }) => `  ${made.title.toLowerCase()} ${sayFigure(made.result, made.quantity, show)}`,
+    ),
   ];
 }
 

@@ -80,3 +80,4 @@ export * from './record/record.js';
 export { middleThirdHeight, type RetainAmounts } from './retain/retain.js';
 export { unreadableIn } from './job/checkForm.js';
 export { jointAmounts, tiesUp } from './movement/amounts.js';
+export { steelFigures } from './plan/steelWorking.js';
