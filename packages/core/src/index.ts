@@ -70,7 +70,7 @@ export type { VerticalBar, Verticals } from './steel/vertical.js';
 export { filledVolume, type RunFill } from './grout/fill.js';
 export { primeVolume, type Pour } from './grout/pours.js';
 export * from './scene/steelView.js';
-export { drilled, MOST_SLOPE, type DowelPlace, type JudgedStarter } from './steel/starters.js';
+export { MOST_SLOPE, type DowelPlace, type JudgedStarter } from './steel/starters.js';
 export * from './exchange/paper/index.js';
 export * from './exchange/paper/sheet.js';
 export { cutLists, sayMass, sayProof } from './exchange/paper/bars.js';

@@ -162,6 +162,8 @@ export interface Steel {
   bed?: { every: number; kind: 'ladder' | 'wire' | 'bars'; bar?: string };
   /** Straps turned round every corner, every so many courses. */
   straps?: { every: number };
+  /** Starters are drilled into concrete that is there already, instead of cast in. */
+  drilled?: true;
   cells?: CellChange[];
   starters?: Starter[];
   /** Lengths that bars come in. */

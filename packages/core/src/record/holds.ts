@@ -26,7 +26,7 @@ const check = (id: string, says: string): HoldCheck => ({ id, says });
 
 function concreteHold(work: WallWork): Hold[] {
   const { wall, steel } = work;
-  if (!wall.footing) return [];
+  if (!wall.footing || wall.steel?.drilled) return [];
   const say = (n: number): string => sayMm(n, wall.show);
   const starters = steel.verticals.reduce(
     (n, v) => n + v.bars.filter((b) => onFooting(wall, b.column)).length,

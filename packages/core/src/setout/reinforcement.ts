@@ -29,6 +29,8 @@ export interface SetSteel {
   lap: { rule: '48d' | '40d' | 'computed' | 'drawing'; length: number | null; masonry: number | null } | null;
   bed: { every: number; kind: 'ladder' | 'wire' | 'bars'; bar: string | null } | null;
   straps: number | null;
+  /** Starters are drilled into concrete that is there already. */
+  drilled: boolean;
   cells: SetCellChange[];
   starters: SetStarter[];
   /** Lengths bars come in, longest first; empty for the profile's own. */
@@ -78,6 +80,7 @@ export function steelOfWall({ steel }: Wall): SetSteel | null {
     lap: lap ? { rule: lap.rule, length: perhaps(lap.length), masonry: lap.masonry ?? null } : null,
     bed: bed ? { ...bed, bar: bed.bar ?? null } : null,
     straps: steel.straps?.every ?? null,
+    drilled: steel.drilled ?? false,
     cells: (steel.cells ?? []).map((c, index) => ({
       id: c.id,
       index,

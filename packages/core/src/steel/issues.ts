@@ -8,8 +8,8 @@ import type { BondedRun } from '../bond/bond.js';
 import { bondWays } from '../bond/ways.js';
 import { snapTries } from '../bond/snap.js';
 import { CLEARANCE } from './place.js';
-import { wallLap } from './steel.js';
-import { bestShift, drilled, judgeStarters, MOST_SLOPE } from './starters.js';
+import { drilled, wallLap } from './steel.js';
+import { bestShift, judgeStarters, MOST_SLOPE } from './starters.js';
 import { barOf } from '../tables/bars.js';
 import { insideWidth } from './cells.js';
 import type { BarReason, BrokenPlace } from './vertical.js';
@@ -221,7 +221,7 @@ function sizeIssues({ wall, steel }: WallWork): Issue[] {
         ],
       }),
     );
-  if (!wall.footing && bars.length > 0)
+  if (!wall.footing && !wall.steel?.drilled && bars.length > 0)
     list.push(
       issue({
         code: 'starters-wait',

@@ -109,12 +109,6 @@ export function bestShift(wall: SetWall, steel: SteelWork, run: number): Shift |
 /** A bar brought back in line may slope no more than this: 1 in 6 (TMS 602 Art. 3.4 B, from memory), never heated. */
 export const MOST_SLOPE = 1 / 6;
 
-/** What drilling a starter into set concrete takes, mm: common practice; the adhesive maker's table goes before it. */
-export function drilled(size: string): { hole: number; depth: number; edge: number } {
-  const { diameter: d } = barOf(size);
-  return { hole: d + 3.2, depth: 10 * d, edge: 6 * d };
-}
-
 /** Where starters are to stand: each upright that comes up from the footing, run by run, for the plan that is carried there. */
 export interface DowelPlace {
   run: number;

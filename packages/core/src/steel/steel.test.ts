@@ -312,3 +312,22 @@ test('figures of steel, grout and joints open into their working', () => {
   expect(working(job, [], 'w/wall/joints.sealant')?.result).toBeCloseTo(2 * 104 * INCH, 6);
   expect(working(job, [], 'w/wall/joints.ties')?.result).toBe(7);
 });
+
+test('starters drilled into old concrete are straight, counted, and wait for no footing', () => {
+  const p = planOf(north({ ...BARS, drilled: true }));
+  const line = schedule(p.wall, p.steel).find((l) => l.use === 'starter');
+  // Ten diameters into the concrete and a lap of 48 above it.
+  expect((line?.a ?? 0) / INCH).toBeCloseTo(5 + 24, 6);
+  expect(line?.shape).toBe('straight');
+  expect(line?.count).toBe(bars(p).length - 1);
+  expect(codes(p)).not.toContain('starters-wait');
+});
+
+test('straps: one a corner every so many courses', () => {
+  const job = jobOf({
+    line: closed("12'", '8\' 8"'),
+    height: "8'",
+    wall: wallWith({ straps: { every: 4 } }),
+  });
+  expect(working(job, [], 'w/wall/steel.straps')?.result).toBe(4 * 3);
+});

@@ -95,8 +95,19 @@ export function uprightBars(wall: SetWall, column: Column): BarWanted[] {
   );
 }
 
-/** A starter: hooked in the footing, up through it and a lap above. Null while the footing's depth is not stated. */
+/** What drilling a starter into set concrete takes, mm: common practice; the adhesive maker's table goes before it. */
+export function drilled(size: string): { hole: number; depth: number; edge: number } {
+  const { diameter: d } = barOf(size);
+  return { hole: d + 3.2, depth: 10 * d, edge: 6 * d };
+}
+
+/**
+ * A starter: hooked in the footing, up through it and a lap above; or straight, drilled into concrete that is there.
+ * Null while neither is so: the footing's depth is not stated.
+ */
 export function starterBar(wall: SetWall, size: string): BarWanted | null {
+  if (wall.steel?.drilled)
+    return barWith('starter', size, drilled(size).depth + wallLap(wall, size).length, 1);
   if (!wall.footing) return null;
   const up = wall.footing.depth - EARTH_COVER + wallLap(wall, size).length;
   return { use: 'starter', size, count: 1, shape: 'hooked', a: up, b: hook90(size), c: 0 };

@@ -130,6 +130,14 @@ export function Beds({ job, view, show }: PanelProps): ReactNode {
         </p>
       )}
       <Pick
+        label="Straps round corners"
+        value={steel?.straps ? String(steel.straps) : '0'}
+        options={[0, 1, 2, 3, 4, 6].map(
+          (n) => [String(n), n === 0 ? 'none' : n === 1 ? 'every course' : `every ${n} courses`] as const,
+        )}
+        onChange={(n) => (n === '0' ? clear('/steel/straps') : set('/steel/straps', { every: Number(n) }))}
+      />
+      <Pick
         label="In the footing"
         value={steel?.footing ? String(steel.footing.count) : '0'}
         options={[0, 1, 2, 3, 4, 5, 6].map(

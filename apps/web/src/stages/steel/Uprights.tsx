@@ -139,6 +139,13 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
             >
               {vertical.hook ? 'Leave their tops straight' : 'Hook their tops into the beam'}
             </button>
+            <button
+              className="press-plain"
+              aria-pressed={steel?.drilled ?? false}
+              onClick={() => (steel?.drilled ? clear('/steel/drilled') : set('/steel/drilled', true))}
+            >
+              {steel?.drilled ? 'Cast the starters in the footing' : 'Drill the starters into old concrete'}
+            </button>
             <button className="press-plain" onClick={() => clear('/steel/vertical')}>
               Take the uprights out
             </button>

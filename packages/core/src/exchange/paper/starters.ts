@@ -3,7 +3,7 @@ import type { WallWork } from '../../plan/work.js';
 import { rect, line, words, type SceneShape } from '../../scene/scene.js';
 import { barOf } from '../../tables/bars.js';
 import { dowelPlan } from '../../steel/starters.js';
-import { END_COVER, starterBar, wallLap } from '../../steel/steel.js';
+import { drilled, END_COVER, starterBar, wallLap } from '../../steel/steel.js';
 import { CAUTION } from '../sheet.js';
 import type { PaperSheet } from './sheet.js';
 
@@ -62,9 +62,11 @@ export function startersSheet(job: string, work: WallWork, run: number, show: Sh
       'Every place is to the middle of the bar, from the start of the run on its outside face. Hook the tape once.',
       `Across the wall: ${say(outer)} from the outside face, ${steel.place?.says ?? 'in the middle of the cell'}. May stand off ${say(steel.place?.across ?? 0)} across and ${say(steel.place?.along ?? 0)} along the wall (${steel.place?.source ?? ''}).`,
       round === undefined ? '' : `The bar in the corner at its end is on the list of ${round}.`,
-      starter && lap
-        ? `Each stands ${say(lap.length)} above the footing to lap its bar (${lap.says}), ${say(starter.a)} in all up from its hook, hook ${say(starter.b)}.`
-        : 'The footing’s depth is not stated: how deep they go is the drawing’s to say.',
+      starter && lap && wall.steel?.drilled
+        ? `Drilled into the concrete that is there: hole ${say(drilled(size).hole)}, ${say(drilled(size).depth)} deep, no nearer an edge than ${say(drilled(size).edge)}; blown and brushed clean, set by the adhesive maker’s table. Each stands ${say(lap.length)} above it (${lap.says}), ${say(starter.a)} in all.`
+        : starter && lap
+          ? `Each stands ${say(lap.length)} above the footing to lap its bar (${lap.says}), ${say(starter.a)} in all up from its hook, hook ${say(starter.b)}.`
+          : 'The footing’s depth is not stated: how deep they go is the drawing’s to say.',
       `A bar may be bent back into line no more than 1 in 6, never heated. ${size === '' ? '' : `${size} is ${say(barOf(size).diameter)} thick. `}Cap every bar that stands up.`,
     ].filter(Boolean),
     drawing: footingPlan(work, run, show),

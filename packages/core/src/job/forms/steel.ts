@@ -55,6 +55,7 @@ export const steel: Shape = {
       'reinforcement in the beds',
     ),
     straps: optional({ kind: 'object', keys: { every: required(count(100), 'courses') } }, 'corner straps'),
+    drilled: optional(yes, 'starters drilled into concrete that is there already'),
     cells: optional(
       {
         kind: 'list',
