@@ -1,5 +1,5 @@
 /** Boundaries: core imports nothing outside itself; web and server never each other; stages never later stages. */
-const STAGES = ['setout', 'gauge', 'bond', 'openings', 'movement', 'steel', 'grout', 'retain', 'mud', 'days', 'checks', 'tally'];
+const STAGES = ['setout', 'gauge', 'bond', 'openings', 'movement', 'cavity', 'steel', 'grout', 'retain', 'mud', 'days', 'checks', 'tally'];
 const stageRules = STAGES.slice(0, -1).map((stage, i) => ({
   name: `${stage}-reads-only-earlier-stages`,
   severity: 'error',

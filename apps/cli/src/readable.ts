@@ -37,6 +37,10 @@ function wallText(p: WallPlan, show: JobDocument['show']): string[] {
     (l) =>
       `  ${`order, ${l.halfHigh ? 'half-high ' : ''}${KIND_NAMES[l.kind].toLowerCase()}`.padEnd(24)}${pad(String(l.ordered), 8)}`,
   );
+  const inner = p.innerBuy.map(
+    (l) =>
+      `  ${`inner leaf, ${KIND_NAMES[l.kind].toLowerCase()}`.padEnd(24)}${pad(String(l.ordered), 8)} ${l.unit}`,
+  );
   const { pack } = p.wall.profile;
   const findings = p.findings.map(
     (f) =>
@@ -49,6 +53,7 @@ function wallText(p: WallPlan, show: JobDocument['show']): string[] {
     ...counts,
     `  ${'pieces'.padEnd(24)}${pad(String(p.tally.total), 8)}`,
     ...order,
+    ...inner,
     `  mortar in the joints ${showVolume(p.tally.mortar.geometric, show)}, to mix ${showVolume(p.tally.mortar.used, show)}: ${packsOf(p.tally.mortar.used, pack)} × ${pack.name}`,
     ...steelText(p, show),
     ...findings,

@@ -81,3 +81,5 @@ export { middleThirdHeight, type RetainAmounts } from './retain/retain.js';
 export { unreadableIn } from './job/checkForm.js';
 export { jointAmounts, tiesUp } from './movement/amounts.js';
 export { steelFigures } from './plan/steelWorking.js';
+export { levelBeds, tieLevels, withLaps, weepsOver, type CavityAmounts } from './cavity/ties.js';
+export type { InnerLeaf } from './cavity/inner.js';

@@ -267,7 +267,8 @@ export function paintCourse(canvas: HTMLCanvasElement, scene: Scene, at: Placing
   g.strokeStyle = INK;
   for (const s of scene.shapes) {
     if (s.type !== 'rect') continue;
-    g.fillStyle = s.role === 'cell' ? '#fbfaf5' : (FILLS[s.id as Kind] ?? PLAIN);
+    g.fillStyle =
+      s.role === 'cell' ? '#fbfaf5' : s.role === 'board' ? '#ece2a8' : (FILLS[s.id as Kind] ?? PLAIN);
     const y = at.base - (s.y + s.h) * at.scale;
     g.fillRect(at.left + s.x * at.scale, y, s.w * at.scale, s.h * at.scale);
     g.strokeRect(at.left + s.x * at.scale, y, s.w * at.scale, s.h * at.scale);

@@ -56,10 +56,13 @@ export function innerStretch(wall: SetWall, index: number): { from: number; to: 
 
 /**
  * The inner wythe of a wall whose wythes are only tied, as a wall of its own: every run shorter at an outside
- * corner, longer at an inside one, by one wythe and the collar joint, and its openings where they were.
+ * corner, longer at an inside one, by one wythe and the collar joint (or `by`, a leaf and a cavity), and its openings
+ * where they were.
  */
-export function innerWythe(wall: SetWall): { wall: SetWall; inset: number[] } {
-  const by = wall.unitWidth + wall.head;
+export function innerWythe(
+  wall: SetWall,
+  by: number = wall.unitWidth + wall.head,
+): { wall: SetWall; inset: number[] } {
   const ends = runEnds(wall);
   const at = (other: number | null | undefined, past: number): number =>
     other === null || other === undefined ? 0 : past > 0 ? -by : by;

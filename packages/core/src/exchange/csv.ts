@@ -38,6 +38,26 @@ export function tallyRows(plan: Plan): CsvRow[] {
         line.ordered,
         'units',
       ]);
+    for (const line of p.innerBuy)
+      rows.push([
+        p.wall.name,
+        '',
+        `To order, inner leaf: ${KIND_NAMES[line.kind].toLowerCase()}`,
+        line.unit,
+        line.net,
+        line.ordered,
+        'units',
+      ]);
+    if (p.innerTally)
+      rows.push([
+        p.wall.name,
+        '',
+        'Inner leaf: mortar to mix',
+        '',
+        Number(p.innerTally.mortar.used.toFixed(6)),
+        '',
+        'm3',
+      ]);
     const { geometric, used } = p.tally.mortar;
     const { pack } = p.wall.profile;
     rows.push([p.wall.name, '', 'Mortar in the joints', '', Number(geometric.toFixed(6)), '', 'm3']);

@@ -2,6 +2,7 @@ import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
 import { topAt } from '../setout/outline.js';
 import { setOutWall, type SetOpening, type SetWall } from '../setout/wall.js';
+import { bondById } from '../tables/bonds.js';
 import { unitById } from '../tables/units.js';
 import { sayValue, type Fault } from './fault.js';
 import { LIMITS } from './limits.js';
@@ -106,6 +107,29 @@ function sizeFaults(wall: SetWall): Fault[] {
   return faults;
 }
 
+/** An inner leaf of a unit there is, behind one outer leaf in a running bond: headers would bridge the cavity. */
+function cavityFaults(job: JobDocument, index: number): Fault[] {
+  const build = job.walls[index]?.build;
+  if (!build?.cavity) return [];
+  const path = `/walls/${index}/build/cavity`;
+  if (!findUnit(job, build.cavity.inner))
+    return [
+      {
+        path: `${path}/inner`,
+        wanted: 'a unit of the library or of this job',
+        got: sayValue(build.cavity.inner),
+      },
+    ];
+  if (build.wythes === 2 || bondById(build.bond).family === 'header')
+    return [
+      { path, wanted: 'one outer leaf in a running bond', got: `${build.wythes ?? 1} in ${build.bond} bond` },
+    ];
+  const { board, width } = build.cavity;
+  if (board !== undefined && stated(board) > stated(width))
+    return [{ path: `${path}/board`, wanted: 'a board no wider than the cavity', got: sayValue(board) }];
+  return [];
+}
+
 /** A sample this far from its unit was measured on something else, or in other units. */
 const SAMPLE_REACH = 0.2;
 
@@ -177,6 +201,7 @@ export function checkRules(job: JobDocument): Fault[] {
       });
       return;
     }
+    faults.push(...cavityFaults(job, i));
     if (wall.meets && !job.walls.some((w) => w.id === wall.meets?.wall && w.id !== wall.id)) {
       faults.push({
         path: `/walls/${i}/meets/wall`,

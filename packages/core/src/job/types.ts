@@ -101,6 +101,17 @@ export interface PieceChange {
 export type CutsAt = 'panel' | 'jamb';
 export type Locked = 'gauge' | 'bond';
 
+/** An inner leaf of another unit behind a cavity: brick outside, block inside. */
+export interface Cavity {
+  inner: string;
+  width: Stated;
+  /** Board in it; as wide as the cavity it is filled. */
+  board?: Stated;
+  /** Ties no further apart than this along and up. Left out: 900 by 450. */
+  across?: Stated;
+  up?: Stated;
+}
+
 export interface Build {
   kind: 'units';
   unit: string;
@@ -117,6 +128,7 @@ export interface Build {
   gauge?: Gauge;
   face?: Face;
   samples?: Samples;
+  cavity?: Cavity;
   /** Where units are cut when a stretch does not divide. Left out: by the unit. */
   cuts?: CutsAt;
   pieces?: PieceChange[];

@@ -99,6 +99,9 @@ export const FINDINGS = {
   'held-not-said': 'How the wall is held is not said, and it decides where bars stand in their cells.',
   'starters-wait': 'Starters wait for the footing’s depth.',
   'beam-nowhere': 'A beam is asked for in a course the wall does not have.',
+  'ties-not-level': 'The beds of two leaves do not come level where ties have to lie.',
+  'cavity-narrow': 'A cavity so narrow that droppings bridge it.',
+  'inner-off-gauge': 'The inner leaf’s courses do not reach the height.',
   'grout-space-tight': 'A cell is too tight for the height of grout to be poured down it.',
   'grout-nowhere': 'Grout is asked for in units without cells.',
 } as const;

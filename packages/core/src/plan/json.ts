@@ -2,7 +2,8 @@ import { KINDS } from '../bond/kinds.js';
 import type { BondedRun } from '../bond/bond.js';
 import type { Piece } from '../bond/row.js';
 import { CONCRETE_FACTOR, footingAmounts } from '../setout/footing.js';
-import { buyLines, packsOf, type Counts } from '../tally/tally.js';
+import type { InnerLeaf } from '../cavity/inner.js';
+import { packsOf, type Counts } from '../tally/tally.js';
 import { filledVolume } from '../grout/fill.js';
 import { middleOf } from '../steel/cells.js';
 import { cutBars } from '../steel/cutting.js';
@@ -155,6 +156,38 @@ function steelJson(plan: Plan): Record<string, unknown>[] {
   });
 }
 
+/** Pieces of both leaves by kind. */
+const bothLeaves = (p: WallPlan): Counts =>
+  Object.fromEntries(KINDS.map((k) => [k, p.tally.pieces[k] + (p.innerTally?.pieces[k] ?? 0)])) as Counts;
+
+/** The leaf behind a cavity: it has courses of its own, so its rows stand apart. Places on the outer leaf's face. */
+const innerJson = (p: WallPlan, inner: InnerLeaf): Record<string, unknown> => ({
+  unit: inner.wall.unit.id,
+  courses: inner.gauge.courses.map((c) => ({
+    number: c.number,
+    bottom: tidy(c.bottom),
+    top: tidy(c.top),
+    bed: tidy(c.bed),
+    unitHeight: tidy(c.unitHeight),
+  })),
+  rows: inner.gauge.courses.map((c, i) => ({
+    course: c.number,
+    leaf: 1,
+    pieces: inner.runs.flatMap((run) =>
+      (run.rows[i]?.pieces ?? []).map((piece) => {
+        const by = inner.inset[run.index] ?? 0;
+        return {
+          kind: piece.kind,
+          run: run.index,
+          from: tidy(piece.from + by),
+          to: tidy(piece.to + by),
+          ...(piece.cutFrom === null ? {} : { cutFrom: piece.cutFrom }),
+        };
+      }),
+    ),
+  })),
+});
+
 function wallJson(p: WallPlan): Record<string, unknown> {
   return {
     id: p.wall.id,
@@ -176,7 +209,8 @@ function wallJson(p: WallPlan): Record<string, unknown> {
         ),
       })),
     ),
-    units: countsJson(p.tally.pieces, p.tally.total),
+    units: countsJson(bothLeaves(p), p.tally.total + (p.innerTally?.total ?? 0)),
+    ...(p.inner ? { inner: innerJson(p, p.inner) } : {}),
     runs: p.runs.map((run, i) => ({
       run: run.index,
       id: p.wall.runs[run.index]?.id,
@@ -199,15 +233,16 @@ type UnitLines = Record<string, Record<string, { net: number; ordered: number }>
 function unitsJson(plan: Plan): UnitLines {
   const units: UnitLines = {};
   for (const p of plan.walls) {
-    for (const line of buyLines(p.wall, p.tally)) {
-      const of = (units[line.unit] ??= {});
-      const was = of[line.kind]?.net ?? 0;
-      const net = was + line.net;
-      of[line.kind] = {
-        net,
-        ordered: Math.max(line.ordered, Math.ceil(net * (1 + p.wall.profile.breakage(p.wall.unit)) - 1e-9)),
-      };
-    }
+    const add = (wall: WallPlan['wall'], lines: WallPlan['buy']): void => {
+      const breakage = wall.profile.breakage(wall.unit);
+      for (const line of lines) {
+        const of = (units[line.unit] ??= {});
+        const net = (of[line.kind]?.net ?? 0) + line.net;
+        of[line.kind] = { net, ordered: Math.max(line.ordered, Math.ceil(net * (1 + breakage) - 1e-9)) };
+      }
+    };
+    add(p.wall, p.buy);
+    if (p.inner) add(p.inner.wall, p.innerBuy);
   }
   return units;
 }
@@ -224,12 +259,18 @@ function concreteJson(plan: Plan): Record<string, unknown> {
   };
 }
 
+/** Mortar of both leaves. */
+const mortarOf = (p: WallPlan): { geometric: number; used: number } => ({
+  geometric: p.tally.mortar.geometric + (p.innerTally?.mortar.geometric ?? 0),
+  used: p.tally.mortar.used + (p.innerTally?.mortar.used ?? 0),
+});
+
 const groutIn = (p: WallPlan): number => p.fills.reduce((sum, f) => sum + filledVolume(f.volume), 0);
 
 /** The plan as the contract files it. What is not built yet is present and empty. */
 export function planJson(plan: Plan): Record<string, unknown> {
   const sum = (of: (p: WallPlan) => number): number => plan.walls.reduce((total, p) => total + of(p), 0);
-  const used = sum((p) => p.tally.mortar.used);
+  const used = sum((p) => mortarOf(p).used);
   const pack = plan.walls[0]?.wall.profile.pack;
   return {
     format: 'even-tally/plan',
@@ -238,7 +279,7 @@ export function planJson(plan: Plan): Record<string, unknown> {
     tally: {
       units: unitsJson(plan),
       mortar: {
-        geometric: tidyVolume(sum((p) => p.tally.mortar.geometric)),
+        geometric: tidyVolume(sum((p) => mortarOf(p).geometric)),
         used: tidyVolume(used),
         ordered: pack ? { [pack.name]: packsOf(used, pack) } : {},
       },

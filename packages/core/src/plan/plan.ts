@@ -10,6 +10,9 @@ export interface WallPlan extends WallWork {
   runTallies: Tally[];
   tally: Tally;
   buy: BuyLine[];
+  /** The same of the inner leaf, where there is one. */
+  innerTally: Tally | null;
+  innerBuy: BuyLine[];
   findings: Finding[];
   choices: Choice[];
 }
@@ -46,9 +49,24 @@ function planWall(job: JobDocument, index: number, advise: boolean): WallPlan {
   const work = workWall(job, index);
   const runTallies = work.runs.map((run) => tallyRun(work.wall, work.gauge, run));
   const tally = addTallies(work.wall.unit.id, runTallies);
+  const { inner } = work;
+  const innerTally = inner
+    ? addTallies(
+        inner.wall.unit.id,
+        inner.runs.map((run) => tallyRun(inner.wall, inner.gauge, run)),
+      )
+    : null;
   const issues = issuesOf(job, work);
   const advice = advise ? adviseWall(job, index, work, issues) : { findings: issues.map(bare), choices: [] };
-  return { ...work, runTallies, tally, buy: buyLines(work.wall, tally), ...advice };
+  return {
+    ...work,
+    runTallies,
+    tally,
+    buy: buyLines(work.wall, tally),
+    innerTally,
+    innerBuy: inner && innerTally ? buyLines(inner.wall, innerTally) : [],
+    ...advice,
+  };
 }
 
 /**

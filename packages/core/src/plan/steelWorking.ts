@@ -1,3 +1,4 @@
+import { cavityAmounts } from '../cavity/ties.js';
 import { filledVolume, type FillVolume } from '../grout/fill.js';
 import { primeVolume } from '../grout/pours.js';
 import { jointAmounts, slipTiePitch } from '../movement/amounts.js';
@@ -163,11 +164,68 @@ export const STEEL_WORKINGS: Record<string, (p: WallPlan) => Made> = {
   }),
 };
 
+const LEVEL = 'rows in beds that lie level in both leaves';
+
+/** One figure of a cavity, with what it was counted from. */
+const ofCavity =
+  (title: string, key: 'ties' | 'trayLength' | 'weeps' | 'dpc' | 'board', formula: string, source: string) =>
+  (p: WallPlan): Made => {
+    const a = p.inner ? cavityAmounts(p.wall, p.gauge.courses, p.gauge.count, p.inner) : null;
+    const metres = key === 'trayLength' || key === 'dpc';
+    return {
+      title,
+      formula,
+      inputs: [
+        count('rows of ties', a?.levels.levels.length ?? 0, LEVEL),
+        count('extra ties at edges', a?.edgeTies ?? 0, 'jambs, free ends and movement joints, at 300 mm'),
+        count('trays, each with two stop ends', a?.trays ?? 0, 'openings with wall over them'),
+        length('left clear in the cavity', a?.clear ?? 0, 'its width less the board'),
+      ],
+      result: (a?.[key] ?? 0) * (metres ? 1000 : 1),
+      quantity: metres ? 'length' : key === 'board' ? 'area' : 'count',
+      source,
+    };
+  };
+
+Object.assign(STEEL_WORKINGS, {
+  'cavity.ties': ofCavity(
+    'Wall ties',
+    'ties',
+    'Σ stretch ÷ spacing, each row + extra at edges',
+    'PD 6697 and AD A 2C8, from memory',
+  ),
+  'cavity.trays': ofCavity(
+    'Cavity trays',
+    'trayLength',
+    'Σ opening + 150 mm past each jamb',
+    'PD 6697, from memory',
+  ),
+  'cavity.weeps': ofCavity(
+    'Weeps over openings',
+    'weeps',
+    'opening ÷ 450 mm, at least two each',
+    '450 mm: common practice; two: PD 6697, from memory',
+  ),
+  'cavity.dpc': ofCavity(
+    'Damp-proof course',
+    'dpc',
+    'both leaves, 100 mm laps on 8 m rolls',
+    'laps BS 8215, from memory; rolls common practice',
+  ),
+  'cavity.board': ofCavity(
+    'Insulation board',
+    'board',
+    'net face area',
+    'geometry; no insulation value is worked out',
+  ),
+});
+
 /** The figures of a wall that its steel, grout and joints give: those that are not nought. */
 export function steelFigures(p: WallPlan): { key: string; made: Made }[] {
   const asked = [
     ...(p.wall.grout ? ['grout.geometric', 'grout.used'] : []),
     ...(p.wall.steel ? ['steel.mass', 'steel.bed', 'steel.straps'] : []),
+    ...(p.inner ? ['cavity.ties', 'cavity.trays', 'cavity.weeps', 'cavity.dpc', 'cavity.board'] : []),
     ...(p.wall.joints.length > 0 ? ['joints.sealant', 'joints.filler', 'joints.ties'] : []),
   ];
   return asked

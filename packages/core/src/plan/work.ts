@@ -1,5 +1,7 @@
 import { bondWall, type BondedRun } from '../bond/bond.js';
 import { bondIssues } from '../bond/issues.js';
+import { innerLeaf, type InnerLeaf } from '../cavity/inner.js';
+import { cavityIssues } from '../cavity/issues.js';
 import { fillOf, type RunFill } from '../grout/fill.js';
 import { retainIssues } from '../retain/issues.js';
 import { groutIssues } from '../grout/issues.js';
@@ -24,6 +26,8 @@ export interface WallWork {
   wall: SetWall;
   gauge: GaugeSolution;
   runs: BondedRun[];
+  /** The leaf behind the cavity, where there is one. */
+  inner: InnerLeaf | null;
   steel: SteelWork;
   fills: RunFill[];
   pours: Pour[];
@@ -60,6 +64,7 @@ export function workWall(job: JobDocument, index: number): WallWork {
     wall,
     gauge,
     runs,
+    inner: innerLeaf(job, wall),
     steel,
     fills,
     pours: poursOf(wall, gauge.courses, gauge.count, steel, fills),
@@ -83,5 +88,6 @@ export function issuesOf(job: JobDocument, work: WallWork): Issue[] {
     ...steelIssues(work),
     ...groutIssues(work),
     ...retainIssues(work),
+    ...cavityIssues(work),
   ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 }

@@ -65,11 +65,13 @@ const pieces: Make = (p, t, figure) => {
 };
 
 const buy: Make = (p, _t, figure) => {
-  const line = p.buy.find((l) => buyKey(l) === figure);
+  const inner = figure.startsWith('inner.') && p.inner !== null;
+  const lines = inner ? p.innerBuy : p.buy;
+  const line = lines.find((l) => `${inner ? 'inner.' : ''}${buyKey(l)}` === figure);
   if (!line) return null;
-  const breakage = p.wall.profile.breakage(p.wall.unit);
+  const breakage = p.wall.profile.breakage((inner ? p.inner : p)?.wall.unit ?? p.wall.unit);
   return {
-    title: `To order: ${buyName(line, KIND_NAMES)}`,
+    title: `To order${inner ? ', inner leaf' : ''}: ${buyName(line, KIND_NAMES)}`,
     formula: 'net × (1 + breakage), rounded up once at the end',
     inputs: [
       count('net, whole units laid', line.net - line.toSaw),
@@ -216,7 +218,18 @@ const area: Make = (p, t) => ({
   source: 'geometry: outside face',
 });
 
+/** The same figure of the inner leaf, worked out as of a wall of its own. */
+const ofInner =
+  (make: Make): Make =>
+  (p, _t, figure) => {
+    if (!p.inner || !p.innerTally) return null;
+    const made = make({ ...p, wall: p.inner.wall, gauge: p.inner.gauge }, p.innerTally, figure);
+    return made && { ...made, title: `Inner leaf: ${made.title.toLowerCase()}` };
+  };
+
 const MAKERS: Record<string, Make> = {
+  'inner.mortar.geometric': ofInner(geometric),
+  'inner.mortar.used': ofInner(used),
   'mortar.geometric': geometric,
   'mortar.used': used,
   'mortar.ordered': ordered,

@@ -30,6 +30,7 @@ export type Role =
   | 'cell'
   | 'bar'
   | 'grout'
+  | 'board'
   | 'title'
   | 'caution';
 

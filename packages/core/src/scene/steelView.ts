@@ -1,10 +1,11 @@
+import { cavityAmounts, type CavityAmounts } from '../cavity/ties.js';
 import { filledVolume, type FillVolume } from '../grout/fill.js';
 import { primeVolume, type Pour } from '../grout/pours.js';
 import { jointSpacing } from '../movement/spacing.js';
 import type { WallPlan } from '../plan/plan.js';
 import { holdsOf, type Hold } from '../record/holds.js';
 import { retainAmounts, type RetainAmounts } from '../retain/retain.js';
-import type { SetGrout, SetJoint, SetRetains, SetSteel } from '../setout/wall.js';
+import type { SetCavity, SetGrout, SetJoint, SetRetains, SetSteel } from '../setout/wall.js';
 import { middleOf } from '../steel/cells.js';
 import type { BedSteel } from '../steel/horizontal.js';
 import type { Lap } from '../steel/laps.js';
@@ -62,6 +63,8 @@ export interface SteelView {
   pours: Pour[];
   retains: SetRetains | null;
   behind: RetainAmounts | null;
+  /** The leaf behind a cavity and what the cavity takes; null where there is none. */
+  cavity: (SetCavity & { courses: number; pieces: number; amounts: CavityAmounts | null }) | null;
   /** Points that may not be passed until somebody signs. */
   holds: Hold[];
   volume: FillVolume & { geometric: number; used: number; prime: number };
@@ -149,6 +152,15 @@ export function steelView(p: WallPlan, run: number): SteelView {
     pours,
     retains: wall.retains,
     behind: retainAmounts(wall, gauge.count),
+    cavity:
+      wall.cavity && p.inner
+        ? {
+            ...wall.cavity,
+            courses: p.inner.gauge.count,
+            pieces: p.innerTally?.total ?? 0,
+            amounts: cavityAmounts(wall, gauge.courses, gauge.count, p.inner),
+          }
+        : null,
     holds: wall.steel || wall.retains ? holdsOf(p) : [],
     volume: {
       cells: sum('cells'),

@@ -73,6 +73,20 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
       wythes === 2 ? thickness - unitWidth : outside(piece) ? -unitWidth - head : unitWidth + head;
     put(piece, behind, unitWidth);
   }
+  // The inner leaf's own course at that height, behind the cavity.
+  const { inner, wall, gauge } = work;
+  const height = gauge.courses[course - 1];
+  const innerCourse = inner?.gauge.courses.findIndex((c) => height && c.top > height.bottom + 1) ?? -1;
+  const innerRun = inner?.runs.find((r) => r.index === runIndex);
+  const cavity = wall.cavity;
+  if (inner && innerRun && cavity) {
+    const by = inner.inset[runIndex] ?? 0;
+    const y = unitWidth + cavity.width;
+    for (const p of innerRun.rows[innerCourse]?.pieces ?? [])
+      shapes.push(rect('unit-plan', p.from + by, y, p.to - p.from, inner.wall.unitWidth, p.kind));
+    if (cavity.board > 0)
+      shapes.push(rect('board', by, y - cavity.board, inner.wall.runs[runIndex]?.length ?? 0, cavity.board));
+  }
   const proud = (side: SetPier['side']): number =>
     work.wall.piers.some((q) => q.run === runIndex && q.side === side) ? unitWidth + work.wall.head : 0;
   return {
@@ -80,7 +94,7 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
       x: 0,
       y: -proud('outside'),
       w: work.wall.runs[runIndex]?.length ?? 0,
-      h: thickness + proud('outside') + proud('inside'),
+      h: (cavity?.overall ?? thickness) + proud('outside') + proud('inside'),
     },
     pieces: null,
     shapes,

@@ -205,6 +205,28 @@ function wallFigures(p: WallPlan): Figure[] {
   return [
     ...counted(p, 'wall', tally.pieces),
     ...buy.map((l) => figure(p, 'wall', `Order: ${buyName(l, KIND_NAMES)}`, buyKey(l), l.ordered, 'count')),
+    ...p.innerBuy.map((l) =>
+      figure(
+        p,
+        'wall',
+        `Inner leaf, order: ${buyName(l, KIND_NAMES)}`,
+        `inner.${buyKey(l)}`,
+        l.ordered,
+        'count',
+      ),
+    ),
+    ...(p.innerTally
+      ? [
+          figure(
+            p,
+            'wall',
+            'Inner leaf: mortar to mix',
+            'inner.mortar.used',
+            p.innerTally.mortar.used,
+            'volume',
+          ),
+        ]
+      : []),
     figure(p, 'wall', 'Mortar in the joints', 'mortar.geometric', tally.mortar.geometric, 'volume'),
     figure(p, 'wall', 'Mortar to mix', 'mortar.used', tally.mortar.used, 'volume'),
     figure(

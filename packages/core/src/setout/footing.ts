@@ -38,10 +38,11 @@ export const BULKING = 1.25;
  * wall thickness off the outside faces, an inside one gives it back, so concrete in the corner is counted once.
  */
 export function footingAmounts(wall: SetWall, strip: Strip): FootingAmounts {
+  const thickness = wall.cavity?.overall ?? wall.thickness;
   const outside = wall.runs.reduce((sum, r) => sum + r.length, 0);
   const turns = wall.line.corners.reduce((sum, c) => sum + c.turn / 90, 0);
   const free = wall.line.closed ? 0 : 2;
-  const length = outside - turns * wall.thickness + free * strip.past;
+  const length = outside - turns * thickness + free * strip.past;
   const pitch = wall.unitHeight + wall.bed;
   const over = stepEdges(wall, (up) => up * pitch).reduce(
     (sum, e) => sum + overlapOf(Math.abs(e.right - e.left), strip.depth),
@@ -55,7 +56,7 @@ export function footingAmounts(wall: SetWall, strip: Strip): FootingAmounts {
     dug: (length * strip.width * strip.trench) / 1e9,
     spoil: ((length * strip.width * strip.trench) / 1e9) * BULKING,
     shutters: (2 * (length + (free > 0 ? strip.width : 0)) * strip.depth) / 1e6,
-    projection: (strip.width - wall.thickness) / 2,
+    projection: (strip.width - thickness) / 2,
   };
 }
 

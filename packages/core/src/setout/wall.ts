@@ -21,6 +21,7 @@ import { bondById, type Bond } from '../tables/bonds.js';
 import { branchesOf, goesInto, type Branch, type GoesIn } from './tees.js';
 import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
+import { cavityOf, type SetCavity } from './cavity.js';
 import { hangingsOf, type Hangings } from './hangings.js';
 import {
   groutOfWall,
@@ -33,6 +34,7 @@ import {
 import type { Spot } from './poured.js';
 import { sampled, type Sampled } from './samples.js';
 
+export * from './cavity.js';
 export * from './hangings.js';
 export * from './reinforcement.js';
 
@@ -80,6 +82,7 @@ export interface SetWall extends Hangings {
   /** How it is held; null while nobody has said. */
   held: Held | null;
   retains: SetRetains | null;
+  cavity: SetCavity | null;
   steel: SetSteel | null;
   grout: SetGrout | null;
   /** Where units are cut when a stretch does not divide. */
@@ -212,6 +215,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     jointEvery: wall.jointEvery === undefined ? null : length(wall.jointEvery),
     held: wall.held ?? null,
     retains: retainsOfWall(wall),
+    cavity: cavityOf(job, wall, thickness),
     steel: steelOfWall(wall),
     grout: groutOfWall(wall),
     branches: branchesOf(job, wall),

@@ -5,6 +5,7 @@ import { fileName } from '../../ui/download';
 import { TakeAway } from '../TakeAway';
 import type { PanelProps } from '../panel';
 import { Beams, Beds } from './Beams';
+import { CavityPart } from './CavityPart';
 import { CellCard } from './CellCard';
 import { GroundHeld } from './GroundHeld';
 import { Grouting } from './Grouting';
@@ -41,6 +42,7 @@ export function Steel(props: PanelProps): ReactNode {
       <Beams {...props} />
       <Beds {...props} />
       <Joints {...props} />
+      <CavityPart {...props} />
       <GroundHeld {...props} />
       <Grouting {...props} />
       <Holds {...props} />

@@ -90,6 +90,19 @@ export const build: Shape = {
       },
       'real units, measured',
     ),
+    cavity: optional(
+      {
+        kind: 'object',
+        keys: {
+          inner: required(id, 'unit of the inner leaf'),
+          width: required(length),
+          board: optional(length, 'insulation board in it'),
+          across: optional(length, 'tie to tie along the wall'),
+          up: optional(length, 'tie to tie up the wall'),
+        },
+      },
+      'an inner leaf behind a cavity',
+    ),
     cuts: optional(
       { kind: 'oneOf', values: ['panel', 'jamb'] },
       'where units are cut when a stretch does not divide',

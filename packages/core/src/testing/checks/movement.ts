@@ -1,5 +1,6 @@
 import { toMillimetres, feet, inches } from '../../measure/length.js';
 import { jointSpacing, panelsOfRun, proposedJoints } from '../../movement/spacing.js';
+import { weepsOver, withLaps } from '../../cavity/ties.js';
 import { tiesUp } from '../../movement/amounts.js';
 import { closed, planOf, straight, type OneWall } from '../jobs.js';
 import type { PublishedCheck } from './list.js';
@@ -176,6 +177,33 @@ export const MOVEMENT: PublishedCheck[] = [
     unit: 'ties',
     source: 'arithmetic: 9.33, rounded up',
     got: () => tiesUp(2100, 225),
+  },
+  {
+    id: 'M096',
+    what: 'weeps over a hatch 400 wide: at least two',
+    wanted: 2,
+    within: 0,
+    unit: 'weeps',
+    source: 'PD 6697, from memory',
+    got: () => weepsOver(400),
+  },
+  {
+    id: 'M096b',
+    what: 'weeps over 1 800 at 450',
+    wanted: 4,
+    within: 0,
+    unit: 'weeps',
+    source: 'common practice: 450 mm',
+    got: () => weepsOver(1800),
+  },
+  {
+    id: 'M099',
+    what: 'dpc for 15 m in rolls of 8 m, lapped 100: laps',
+    wanted: 100,
+    within: 0,
+    unit: 'mm',
+    source: 'BS 8215, from memory',
+    got: () => withLaps(15_000) - 15_000,
   },
   {
     id: 'M091',

@@ -1,0 +1,137 @@
+import { plan, type WallPlan } from '../plan/plan.js';
+import { planJson } from '../plan/json.js';
+import { working } from '../plan/working.js';
+import { applyEdit } from '../job/edit.js';
+import {
+  closed,
+  documentOf,
+  faultsOf,
+  jobOf,
+  planOf,
+  soundJob,
+  straight,
+  type OneWall,
+} from '../testing/jobs.js';
+import { cavityAmounts, levelBeds, type CavityAmounts } from './ties.js';
+
+const cavityWall = (more: Partial<OneWall> = {}, cavity: object = {}): OneWall => ({
+  line: closed(8990, 5390),
+  height: 2250,
+  unit: 'brick-215x102.5x65',
+  profile: 'uk',
+  show: 'mm',
+  ...more,
+  build: { cavity: { inner: 'block-440x215x100', width: 100, board: 50, ...cavity } },
+  wall: { jointEvery: 40_000, ...more.wall },
+});
+const amounts = (w: OneWall): CavityAmounts => {
+  const p = planOf(w);
+  const a = p.inner && cavityAmounts(p.wall, p.gauge.courses, p.gauge.count, p.inner);
+  if (!a) throw new Error('no cavity');
+  return a;
+};
+
+test('the inner leaf stands in by the outer leaf and the cavity at every corner, in courses of its own', () => {
+  const p = planOf(cavityWall());
+  const by = 102.5 + 100;
+  expect(p.inner?.wall.runs.map((r) => r.length)).toEqual([8990, 5390, 8990, 5390].map((l) => l - 2 * by));
+  expect(p.gauge.count).toBe(30);
+  expect(p.inner?.gauge.count).toBe(10);
+  expect(p.inner?.gauge.short).toBe(0);
+});
+
+test('three brick courses are one block course: beds come level every 225, ties lie every 450', () => {
+  const p = planOf(cavityWall());
+  expect(levelBeds(p.gauge.courses, p.inner?.gauge.courses ?? []).map(Math.round)).toEqual(
+    Array.from({ length: 10 }, (_, i) => (i + 1) * 225),
+  );
+  const a = amounts(cavityWall());
+  expect(a.levels.levels.map(Math.round)).toEqual([450, 900, 1350, 1800]);
+  expect(p.findings.some((f) => f.code === 'ties-not-level')).toBe(false);
+});
+
+test('leaves whose beds never come level are a fault', () => {
+  // A unit 190 high is eased to 2 250 / 11 a course: 204.5 and 75 lie level nowhere near every 450.
+  const odd = { id: 'odd', family: 'block' as const, actual: { length: 390, height: 190, width: 90 } };
+  const p = planOf(cavityWall({ units: [odd] }, { inner: 'odd' }));
+  expect(p.findings.some((f) => f.code === 'ties-not-level')).toBe(true);
+});
+
+test('ties 900 by 450 come to about 2.5 a square metre, and jambs and ends have more', () => {
+  const big = amounts(cavityWall({ line: straight(90_000), height: 45_000 }));
+  // 1 / (0.9 × 0.45) = 2.469 (published as 2.5; arithmetic).
+  expect((big.ties - big.edgeTies) / (90 * 45)).toBeCloseTo(2.469, 1);
+  const door = (openings: OneWall['openings']): CavityAmounts => amounts(cavityWall({ openings }));
+  const without = door([]);
+  const one = door([{ run: 0, at: 2000, width: 910, sill: 0, head: 2100 }]);
+  // 2 100 mm of jamb at 300: seven each side (AD A 2C8, from memory).
+  expect(one.edgeTies - without.edgeTies).toBe(14);
+});
+
+test('trays, stop ends and weeps over openings; dpc and board by the metre', () => {
+  const a = amounts(cavityWall({ openings: [{ run: 0, at: 2000, width: 910, sill: 0, head: 2100 }] }));
+  expect([a.trays, a.stopEnds, a.weeps]).toEqual([1, 2, 3]);
+  expect(a.trayLength).toBeCloseTo(1.21, 6);
+  expect(a.clear).toBe(50);
+  const face = 2 * (8.99 + 5.39) * 2.25 - 0.91 * 2.1;
+  expect(a.board).toBeCloseTo(face, 6);
+  // Outer runs of 8 990 are longer than a roll of 8 m: one lap of 100 each.
+  const inner = 2 * (8.99 + 5.39) - 8 * 0.2025;
+  expect(a.dpc).toBeCloseTo(2 * (8.99 + 5.39) + 2 * 0.1 + inner + 2 * 0.1, 6);
+});
+
+test('both leaves are ordered, each of its own unit, and the pieces of both are counted', () => {
+  const p = planOf(cavityWall());
+  const json = planJson({ walls: [p] }) as {
+    walls: { units: { total: number }; inner: { rows: { leaf: number; pieces: unknown[] }[] } }[];
+    tally: { units: Record<string, Record<string, { net: number; ordered: number }>> };
+  };
+  expect(Object.keys(json.tally.units).sort()).toEqual(['block-440x215x100', 'brick-215x102.5x65']);
+  const [wall] = json.walls;
+  const inner = wall?.inner.rows.reduce((s, r) => s + r.pieces.length, 0) ?? 0;
+  expect(wall?.units.total).toBe(p.tally.total + inner);
+  expect(wall?.inner.rows.every((r) => r.leaf === 1)).toBe(true);
+  // About 9.9 blocks a square metre of inner face, halves and cuts counted as pieces.
+  const face = 2 * (8.585 + 4.985) * 2.25;
+  expect(inner / face).toBeGreaterThan(9.8);
+  expect(inner / face).toBeLessThan(11);
+});
+
+test('a cavity too narrow is a fault with a fix; nonsense is refused at the door', () => {
+  const job = jobOf(cavityWall({}, { width: 40, board: 30 }));
+  const narrow = (plan(job).walls[0] as WallPlan).findings.find((f) => f.code === 'cavity-narrow');
+  const after = applyEdit(job, narrow?.fixes[0]?.edit ?? []);
+  if (!after.ok) throw new Error(after.why);
+  expect(plan(soundJob(after.value)).walls[0]?.findings.some((f) => f.code === 'cavity-narrow')).toBe(false);
+  const faults = (cavity: object, build: object = {}): string[] => {
+    const d = documentOf(cavityWall({}, cavity));
+    return faultsOf({ ...d, walls: d.walls.map((w) => ({ ...w, build: { ...w.build, ...build } })) });
+  };
+  expect(faults({ inner: 'nothing' })[0]).toContain('a unit of the library');
+  expect(faults({ board: 150 })[0]).toContain('no wider than the cavity');
+  expect(faults({}, { bond: 'english' })[0]).toContain('running bond');
+  expect(faults({}, { wythes: 2 })[0]).toContain('one outer leaf');
+});
+
+test('a movement joint parts both leaves', () => {
+  const p = planOf(cavityWall({ wall: { joints: [{ id: 'J', run: 0, at: 4505 }] } }));
+  const crosses = (rows: { pieces: { from: number; to: number }[] }[] | undefined, at: number): boolean =>
+    rows?.some((r) => r.pieces.some((x) => x.from < at - 9 && x.to > at + 9)) ?? true;
+  expect(crosses(p.runs[0]?.rows, 4505)).toBe(false);
+  expect(crosses(p.inner?.runs[0]?.rows, 4505 - (p.inner?.inset[0] ?? 0))).toBe(false);
+});
+
+test('figures of the cavity and the inner leaf open into their working', () => {
+  const job = jobOf(cavityWall({ openings: [{ run: 0, at: 2000, width: 910, sill: 0, head: 2100 }] }));
+  for (const figure of [
+    'cavity.ties',
+    'cavity.trays',
+    'cavity.weeps',
+    'cavity.dpc',
+    'cavity.board',
+    'inner.mortar.used',
+    'inner.buy.stretcher',
+  ])
+    expect(working(job, [], `w/wall/${figure}`)?.result).toBeGreaterThan(0);
+  expect(working(job, [], 'w/wall/cavity.trays')?.result).toBeCloseTo(1210, 6);
+});

@@ -1,0 +1,50 @@
+import { bondWall, type BondedRun } from '../bond/bond.js';
+import { innerWythe } from '../bond/back.js';
+import { solveGauge, type GaugeSolution } from '../gauge/solve.js';
+import type { Build, JobDocument, Wall } from '../job/types.js';
+import { setOutWall, type SetWall } from '../setout/wall.js';
+
+/** The leaf behind a cavity, laid as a wall of its own: another unit, its own courses, on a line set in. */
+export interface InnerLeaf {
+  wall: SetWall;
+  gauge: GaugeSolution;
+  runs: BondedRun[];
+  /** How far in each run begins on the outer leaf's face, mm. */
+  inset: number[];
+}
+
+/** The wall's document as if it were built of the inner unit only. Its face is hidden, so beds may ease. */
+function innerDocument(job: JobDocument, wall: Wall, unit: string): JobDocument {
+  const { start, corners } = wall.build;
+  const build: Build = {
+    kind: 'units',
+    unit,
+    bond: 'half',
+    ...(start ? { start } : {}),
+    ...(corners ? { corners } : {}),
+    face: { finish: 'rendered' },
+  };
+  const { steel: _s, grout: _g, vents: _v, piers: _p, meets: _m, footing: _f, ...rest } = wall;
+  return { ...job, walls: job.walls.map((w) => (w === wall ? { ...rest, build } : w)) };
+}
+
+/** The inner leaf of a wall with a cavity; null where it has none. */
+export function innerLeaf(job: JobDocument, outer: SetWall): InnerLeaf | null {
+  const document = job.walls[outer.index];
+  if (!outer.cavity || !document) return null;
+  const own = setOutWall(innerDocument(job, document, outer.cavity.unit), outer.index);
+  const { wall: placed, inset } = innerWythe(outer, outer.unitWidth + outer.cavity.width);
+  const { runs, openings, joints, steps, tops } = placed;
+  const wall: SetWall = {
+    ...own,
+    runs,
+    openings: openings.map((o) => ({ ...o, soldiers: false })),
+    joints,
+    steps,
+    tops,
+    branches: [],
+    goesIn: null,
+  };
+  const gauge = solveGauge(wall);
+  return { wall, gauge, runs: bondWall(wall, gauge.courses, gauge.count), inset };
+}
