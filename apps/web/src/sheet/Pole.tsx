@@ -126,9 +126,8 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
   return (
     <svg width={WIDTH} height={layout.height} role="group" aria-label="Story pole">
       <text
-        x={POLE + STAFF / 2}
+        x="14"
         y="24"
-        textAnchor="middle"
         className="fill-ink font-narrow text-[15px] font-bold"
       >
         Story pole

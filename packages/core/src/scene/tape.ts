@@ -84,8 +84,17 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
     const y = unitWidth + cavity.width;
     for (const p of innerRun.rows[innerCourse]?.pieces ?? [])
       shapes.push(rect('unit-plan', p.from + by, y, p.to - p.from, inner.wall.unitWidth, p.kind));
-    if (cavity.board > 0)
-      shapes.push(rect('board', by, y - cavity.board, inner.wall.runs[runIndex]?.length ?? 0, cavity.board));
+    // Board stands where the wall does: not through a door.
+    let at = by;
+    const end = by + (inner.wall.runs[runIndex]?.length ?? 0);
+    const gaps = wall.openings
+      .filter((o) => o.run === runIndex && height && o.sill < height.top - 1 && o.head > height.bottom + 1)
+      .sort((a, b) => a.from - b.from);
+    for (const gap of [...gaps, { from: end, to: end }]) {
+      if (cavity.board > 0 && gap.from > at)
+        shapes.push(rect('board', at, y - cavity.board, gap.from - at, cavity.board));
+      at = Math.max(at, gap.to);
+    }
   }
   const proud = (side: SetPier['side']): number =>
     work.wall.piers.some((q) => q.run === runIndex && q.side === side) ? unitWidth + work.wall.head : 0;
