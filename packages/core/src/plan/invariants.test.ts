@@ -112,6 +112,10 @@ const wall: fc.Arbitrary<OneWall> = fc.record({
         { weight: 3, arbitrary: fc.constantFrom(...BONDS.map((b) => b.id)) },
       ),
       wythes: fc.constantFrom(1 as const, 2 as const),
+      cavity: fc.constantFrom(
+        { inner: 'block-440x215x100', width: 100, board: 50 },
+        { inner: 'cmu-4x8x16', width: 40 },
+      ),
       closers: fc.boolean(),
       corners: fc.constantFrom('in-turn' as const, 'in-pairs' as const),
       gauge: fc.constantFrom<Gauge>(
@@ -303,7 +307,8 @@ test('every fix, applied and planned again, leaves its finding gone; every choic
 test('no two pieces of a wall’s two leaves stand in one place', () => {
   fc.assert(
     fc.property(sound, (w) => {
-      const p = planOf({ ...w, build: { ...w.build, wythes: 2 } });
+      const { cavity: _cavity, ...build } = w.build;
+      const p = planOf({ ...w, build: { ...build, wythes: 2 } });
       return p.runs.every((run) =>
         (run.back?.rows ?? []).every((row) =>
           row.pieces
@@ -411,4 +416,38 @@ test('a wall parted at a control joint tallies as the two walls it is, and no pe
     { numRuns: 150 },
   );
   expect(parted).toBeGreaterThan(50);
+});
+
+test('an inner leaf fills its own courses, and none of it stands in an opening or past the outer leaf', () => {
+  let leaves = 0;
+  fc.assert(
+    fc.property(sound, (w) => {
+      const p = planOf(w);
+      if (!p.inner) return true;
+      leaves++;
+      const { wall, gauge, runs } = p.inner;
+      const slack = gaugeSlack(wall);
+      return runs.every((run) =>
+        run.rows.every((row, i) => {
+          const course = gauge.courses[i];
+          const openings = wall.openings.filter(
+            (o) =>
+              course && o.run === run.index && o.sill < course.top - slack && o.head > course.bottom + slack,
+          );
+          const whole = row.pieces.filter((x) => x.band === null);
+          return whole.every(
+            (x, k) =>
+              x.to > x.from &&
+              (k === 0 || x.from > (whole[k - 1]?.to ?? 0) - 1e-6) &&
+              openings.every(
+                (o) =>
+                  o.sill > (course?.bottom ?? 0) + slack || x.to <= o.from + 1e-3 || x.from >= o.to - 1e-3,
+              ),
+          );
+        }),
+      );
+    }),
+    { numRuns: 150 },
+  );
+  expect(leaves).toBeGreaterThan(10);
 });
