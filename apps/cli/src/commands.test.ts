@@ -70,7 +70,11 @@ test('plan --json prints the plan and nothing else, in the contract’s shape', 
     expect.arrayContaining(['id', 'courses', 'rows', 'units', 'bars', 'cells', 'findings', 'choices']),
   );
   expect(Object.keys(p.tally)).toEqual(['units', 'mortar', 'grout', 'concrete', 'steel']);
-  expect(p.walls[0]?.bars).toEqual([]);
+  // Uprights have a place along the run, bars along the wall a course instead.
+  const bars = p.walls[0]?.bars as { mark: string; at?: number; course?: number }[];
+  expect(bars.length).toBeGreaterThan(0);
+  expect(bars.every((b) => (b.at === undefined) !== (b.course === undefined))).toBe(true);
+  expect(bars.filter((b) => b.at !== undefined).every((b) => b.mark.startsWith('V'))).toBe(true);
 });
 
 test('plan for reading shows a course table and the tally', () => {

@@ -307,7 +307,7 @@ test('every fix, applied and planned again, leaves its finding gone; every choic
 test('no two pieces of a wall’s two leaves stand in one place', () => {
   fc.assert(
     fc.property(sound, (w) => {
-      const { cavity: _cavity, ...build } = w.build;
+      const { cavity: _cavity, ...build } = w.build ?? {};
       const p = planOf({ ...w, build: { ...build, wythes: 2 } });
       return p.runs.every((run) =>
         (run.back?.rows ?? []).every((row) =>
