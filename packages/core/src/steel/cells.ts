@@ -17,32 +17,14 @@ export interface Cell {
 /** Cells of a course one after another as from, to, area: a wall has tens of thousands, made anew at every edit. */
 interface FlatCells {
   count: number;
-  at: Float64Array;
+  at: number[];
 }
 
-/** Room for the cells of all of a run's rows at once: many small arrays cost more than what stands in them. */
-interface Pool {
-  at: Float64Array;
-  used: number;
-}
-
-const poolFor = (cells: number): Pool => ({ at: new Float64Array(3 * cells), used: 0 });
-
-function roomFor(cells: number, pool: Pool): FlatCells {
-  const at = pool.at.subarray(pool.used, pool.used + 3 * cells);
-  pool.used += 3 * cells;
-  return { count: 0, at };
-}
-
-/** The most cells a row can have: every piece's, and those of other runs' units that show. */
-const mostCells = (wall: SetWall, row: Row): number =>
-  row.pieces.length * (wall.unit.shells?.cells ?? 0) + 2 + (row.shown?.length ?? 0);
+const noCells = (): FlatCells => ({ count: 0, at: [] });
 
 function put(into: FlatCells, from: number, to: number, area: number): void {
-  const n = 3 * into.count++;
-  into.at[n] = from;
-  into.at[n + 1] = to;
-  into.at[n + 2] = area;
+  into.count++;
+  into.at.push(from, to, area);
 }
 
 /** Cells that stand over one another through several courses: one hole a bar or grout can go down. */
@@ -155,7 +137,7 @@ function addCells(
 /** The open cells of one piece. */
 export function cellsOfPiece(wall: SetWall, piece: Piece, openings: SetWall['openings']): Cell[] {
   const pattern = cellPatternOf(wall);
-  const cells = roomFor(wall.unit.shells?.cells ?? 0, poolFor(wall.unit.shells?.cells ?? 0));
+  const cells = noCells();
   if (pattern) addCells(wall, pattern, piece, openings, cells);
   return cellsIn(cells);
 }
@@ -175,11 +157,10 @@ export function cellsOfRow(
   row: Row,
   course: number,
   openings: SetWall['openings'],
-  pool: Pool,
 ): FlatCells {
   const line = lineOf(run.lines, course);
   const square = (end: RunEnd): boolean => end.legs === null && end.shows === undefined;
-  const cells = roomFor(mostCells(wall, row), pool);
+  const cells = noCells();
   const shown = (from: number, to: number): void => {
     const [a, b] = [from + pattern.shell, to - pattern.shell];
     if (b - a >= LEAST_CLEAR) put(cells, a, b, pattern.shownArea);
@@ -191,9 +172,9 @@ export function cellsOfRow(
   if (!row.shown) return cells;
   for (const s of row.shown) shown(s.from, s.to);
   const inOrder = cellsIn(cells).sort((a, b) => a.from - b.from);
-  cells.count = 0;
-  for (const c of inOrder) put(cells, c.from, c.to, c.area);
-  return cells;
+  const sorted = noCells();
+  for (const c of inOrder) put(sorted, c.from, c.to, c.area);
+  return sorted;
 }
 
 interface Open {
@@ -225,18 +206,19 @@ function changed(a: FlatCells, b: FlatCells): Range {
  * find none go to `done`; a cell no column took begins another.
  */
 function upOne(open: readonly Open[], { at }: FlatCells, course: number, done: Open[], range: Range): Open[] {
-  const cells = at.subarray(3 * range.from);
+  const base = 3 * range.from;
   const count = range.to - range.from;
   const takers: (Open | undefined)[] = new Array<Open | undefined>(count);
   const shared = new Float64Array(count);
   let k = 0;
   for (const column of open) {
-    while (k < count && (cells[3 * k + 1] as number) < column.from + LEAST_CLEAR) k++;
+    while (k < count && (at[base + 3 * k + 1] as number) < column.from + LEAST_CLEAR) k++;
     let best = -1;
     let most = LEAST_CLEAR;
-    for (let i = k; i < count && (cells[3 * i] as number) <= column.to - LEAST_CLEAR; i++) {
+    for (let i = k; i < count && (at[base + 3 * i] as number) <= column.to - LEAST_CLEAR; i++) {
       const clear =
-        Math.min(cells[3 * i + 1] as number, column.to) - Math.max(cells[3 * i] as number, column.from);
+        Math.min(at[base + 3 * i + 1] as number, column.to) -
+        Math.max(at[base + 3 * i] as number, column.from);
       if (clear >= most + (best < 0 ? 0 : SAME_PLACE)) {
         best = i;
         most = clear;
@@ -253,8 +235,8 @@ function upOne(open: readonly Open[], { at }: FlatCells, course: number, done: O
   }
   const next: Open[] = new Array<Open>(count);
   for (let i = 0; i < count; i++) {
-    const from = cells[3 * i] as number;
-    const to = cells[3 * i + 1] as number;
+    const from = at[base + 3 * i] as number;
+    const to = at[base + 3 * i + 1] as number;
     const taker = takers[i];
     if (taker) {
       if (from > taker.from) taker.from = from;
@@ -287,13 +269,12 @@ export function cellsOfRun(wall: SetWall, run: BondedRun, courses: readonly Cour
   const pattern = cellPatternOf(wall);
   if (!pattern) return NO_CELLS;
   const openings = wall.openings.filter((o) => o.run === run.index);
-  const pool = poolFor([...run.uses.keys()].reduce((n, row) => n + mostCells(wall, row), 0));
   const known = new Map<Row, FlatCells>();
   const cellsAt = (i: number): FlatCells => {
     const row = run.rows[i] as Row;
     let cells = known.get(row);
     if (!cells)
-      known.set(row, (cells = cellsOfRow(wall, pattern, run, row, courses[i]?.number ?? 1, openings, pool)));
+      known.set(row, (cells = cellsOfRow(wall, pattern, run, row, courses[i]?.number ?? 1, openings)));
     return cells;
   };
   const columns: Column[] = [];
