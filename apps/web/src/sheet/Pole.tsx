@@ -125,11 +125,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
   const roomy = view.wall.pitch * layout.scale >= 13;
   return (
     <svg width={WIDTH} height={layout.height} role="group" aria-label="Story pole">
-      <text
-        x="14"
-        y="24"
-        className="fill-ink font-narrow text-[15px] font-bold"
-      >
+      <text x="14" y="24" className="fill-ink font-narrow text-[15px] font-bold">
         Story pole
       </text>
       <rect
