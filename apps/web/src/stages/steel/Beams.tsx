@@ -115,7 +115,7 @@ export function Beds({ job, view, show }: PanelProps): ReactNode {
         />
         {now && (
           <NumberField
-            label="Over every so many courses"
+            label="Courses apart"
             value={now.every}
             most={100}
             onChange={(n) => set('/steel/bed/every', n)}
