@@ -66,19 +66,25 @@ export const STEEL_WORKINGS: Record<string, (p: WallPlan) => Made> = {
   }),
   'grout.used': (p) => ({
     title: 'Grout to order',
-    formula: 'grout in the wall × factor + what primes the hose',
+    formula: 'grout in the wall × factor',
     inputs: [
       volume('grout in the wall', groutInWall(p), 'see its own working'),
       { name: 'factor', value: GROUT_FACTOR, quantity: 'factor', source: GROUT_FACTOR_SOURCE },
-      volume(
-        'slurry to prime the hose, thrown away',
-        primeVolume(p.wall.grout?.hose ?? null),
-        'π/4 × bore² × length',
-      ),
     ],
-    result: groutInWall(p) * GROUT_FACTOR + primeVolume(p.wall.grout?.hose ?? null),
+    result: groutInWall(p) * GROUT_FACTOR,
     quantity: 'volume',
     source: GROUT_FACTOR_SOURCE,
+  }),
+  'grout.prime': (p) => ({
+    title: 'Slurry to prime the hose',
+    formula: 'π/4 × bore² × length',
+    inputs: [
+      length('length', p.wall.grout?.hose?.length ?? 0, 'stated'),
+      length('bore', p.wall.grout?.hose?.bore ?? 0, 'stated'),
+    ],
+    result: primeVolume(p.wall.grout?.hose ?? null),
+    quantity: 'volume',
+    source: 'geometry; thrown away, never into a cell or a slab',
   }),
   'steel.mass': (p) => {
     const lines = schedule(p.wall, p.steel);
@@ -223,7 +229,7 @@ Object.assign(STEEL_WORKINGS, {
 /** The figures of a wall that its steel, grout and joints give: those that are not nought. */
 export function steelFigures(p: WallPlan): { key: string; made: Made }[] {
   const asked = [
-    ...(p.wall.grout ? ['grout.geometric', 'grout.used'] : []),
+    ...(p.wall.grout ? ['grout.geometric', 'grout.used', 'grout.prime'] : []),
     ...(p.wall.steel ? ['steel.mass', 'steel.bed', 'steel.straps'] : []),
     ...(p.inner ? ['cavity.ties', 'cavity.trays', 'cavity.weeps', 'cavity.dpc', 'cavity.board'] : []),
     ...(p.wall.joints.length > 0 ? ['joints.sealant', 'joints.filler', 'joints.ties'] : []),

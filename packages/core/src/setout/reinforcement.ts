@@ -115,12 +115,15 @@ export function groutOfWall({ steel, grout }: Wall): SetGrout | null {
   };
 }
 
-/** Stone behind the wall, and weeps through it, where nobody says otherwise, mm: common practice, 12 in; 1 m at most. */
-const STONE = 300;
-const WEEPS = 900;
+/**
+ * Stone behind the wall, and weeps through it, where nobody says otherwise, mm: 300 and 900 where the tape is metric,
+ * 12 in and 32 in where it is not. Common practice.
+ */
+const BEHIND = { metric: { stone: 300, weeps: 900 }, inches: { stone: 304.8, weeps: 812.8 } } as const;
 
-export function retainsOfWall({ retains }: Wall): SetRetains | null {
+export function retainsOfWall({ retains }: Wall, metric: boolean): SetRetains | null {
   if (!retains) return null;
+  const usual = metric ? BEHIND.metric : BEHIND.inches;
   const more = [
     retains.surcharge ? 'something stands or drives on it' : '',
     retains.slope ? 'the ground slopes up from it' : '',
@@ -133,7 +136,7 @@ export function retainsOfWall({ retains }: Wall): SetRetains | null {
     more,
     stepBack: mm(retains.stepBack ?? 0),
     weeps: retains.weeps ?? 'open-perps',
-    weepsEvery: mm(retains.weepsEvery ?? WEEPS),
-    stone: mm(retains.stone ?? STONE),
+    weepsEvery: mm(retains.weepsEvery ?? usual.weeps),
+    stone: mm(retains.stone ?? usual.stone),
   };
 }

@@ -214,7 +214,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     movement,
     jointEvery: wall.jointEvery === undefined ? null : length(wall.jointEvery),
     held: wall.held ?? null,
-    retains: retainsOfWall(wall),
+    retains: retainsOfWall(wall, job.profile === 'uk'),
     cavity: cavityOf(job, wall, thickness),
     steel: steelOfWall(wall),
     grout: groutOfWall(wall),

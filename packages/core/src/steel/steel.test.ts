@@ -323,6 +323,16 @@ test('starters drilled into old concrete are straight, counted, and wait for no 
   expect(codes(p)).not.toContain('starters-wait');
 });
 
+test('a pump’s hose is primed apart: what is ordered for the wall stays what it was', () => {
+  const job = (hose?: object) =>
+    jobOf(north(BARS, { grout: { fill: 'steel', ...(hose ? { hose } : {}) } as Wall['grout'] & object }));
+  const ordered = (hose?: object): number => working(job(hose), [], 'w/wall/grout.used')?.result ?? NaN;
+  const hose = { length: 30_000, bore: 50 };
+  expect(ordered(hose)).toBe(ordered());
+  // π/4 × 0.05² × 30: geometry.
+  expect(working(job(hose), [], 'w/wall/grout.prime')?.result).toBeCloseTo(0.0589, 4);
+});
+
 test('straps: one a corner every so many courses', () => {
   const job = jobOf({
     line: closed("12'", '8\' 8"'),

@@ -82,6 +82,29 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
               onChange={(v) => (v === 'yes' ? put('jambs', true) : clear('/grout/jambs'))}
             />
           </div>
+          <div className="grid grid-cols-2 gap-3">
+            <Pick
+              label="Placed by"
+              value={grout?.hose ? 'pump' : 'hand'}
+              options={[
+                ['hand', 'hand, in batches'],
+                ['pump', 'a pump'],
+              ]}
+              onChange={(v) =>
+                v === 'pump'
+                  ? put('hose', show === 'mm' ? { length: 30_000, bore: 50 } : { length: "100'", bore: '2"' })
+                  : clear('/grout/hose')
+              }
+            />
+            {grout?.hose && (
+              <LengthField
+                label="Hose"
+                value={grout.hose.length}
+                {...measure}
+                onChange={(v) => set('/grout/hose/length', v)}
+              />
+            )}
+          </div>
           <p className="text-[13px]">
             In the wall <span className="figures">{showVolume(volume.geometric, show)}</span>: cells{' '}
             <span className="figures">{showVolume(volume.cells, show)}</span>, beams{' '}

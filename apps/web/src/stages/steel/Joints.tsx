@@ -64,8 +64,8 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
               label="How far apart"
               value={own ? 'own' : 'rule'}
               options={[
-                ['rule', 'by the profile’s rule'],
-                ['own', 'as the drawing says'],
+                ['rule', 'by the rule'],
+                ['own', 'by the drawing'],
               ]}
               onChange={(v) =>
                 v === 'own' ? set('/jointEvery', show === 'mm' ? 6000 : "60'") : clear('/jointEvery')
