@@ -12,6 +12,7 @@ import {
   tapeSheet,
   working,
   workWall,
+  type Plan,
 } from '@even-tally/core';
 import { changeSender } from './changes';
 import type { Answer, Ask } from './protocol';
@@ -22,12 +23,15 @@ type SheetAsk = Extract<Ask, { kind: 'sheet' }>;
 
 let waiting: SheetAsk | null = null;
 let awake = false;
+/** What was planned last: the next edit leaves most of it standing. */
+let before: Plan | null = null;
 
 const answer = (message: Answer, transfer: ArrayBufferLike[] = []): void =>
   (self as unknown as { postMessage(m: unknown, t: unknown[]): void }).postMessage(message, transfer);
 
 function sheet(ask: SheetAsk, advise: boolean): void {
-  const p = plan(ask.job, [], { advise, only: [ask.wall] }).walls[0];
+  before = plan(ask.job, [], { advise, only: [ask.wall], before });
+  const p = before.walls[0];
   if (!p) throw new Error('There is no such wall in this job.');
   const run = Math.min(ask.run, p.wall.runs.length - 1);
   const view = sheetView(p, run, ask.show, advise);

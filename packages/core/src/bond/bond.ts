@@ -3,7 +3,7 @@ import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetVents, SetWall } from '../setout/wall.js';
 import { backRow, innerStretch, innerWythe, movedRow, type BackLeaf } from './back.js';
 import { chainsOf, mergedWall, type Chain } from './chains.js';
-import { dressRow, featuresOf, pierBacks, runFeatures, socket } from './features.js';
+import { asBeam, dressRow, featuresOf, isBeamCourse, pierBacks, runFeatures, socket } from './features.js';
 import type { LostChange } from './changes.js';
 import { FREE, runEnds, type RunEnd, type RunEnds } from './ends.js';
 import { courseOutline, cutRow, standingHeight, type CourseOutline } from './outline.js';
@@ -56,6 +56,7 @@ function bondRun(
   const gaps = standingJoints(wall, index).map(jointGap);
   const lost: Lost[] = [];
   const made = new Map<string, Row>();
+  const beams = new Map<Row, Row>();
   const uses = new Map<Row, number>();
   const rows = courses.map((course) => {
     const parity: Parity = course.number % 2 === 1 ? 'odd' : 'even';
@@ -71,7 +72,7 @@ function bondRun(
         ? ''
         : `${outline.missing.map((m) => `${m.from}-${m.to}`).join(',')}|${outline.cut.length > 0 || outline.otherwise === 0 ? course.number : ''}`;
     const key = `${(course.number - 1) % lines.length}|${signature(cover.through)}|${strips.join(',')}|${signature(cover.over)}|${shaped}`;
-    const own = featuresOf(wall, features, course, level);
+    const own = featuresOf(wall, features, course);
     let row = made.get(key + own.key);
     if (!row) {
       const at = (end: RunEnd): boolean => end[parity] === 'own' && end.other !== null;
@@ -91,6 +92,11 @@ function bondRun(
       row = done.row;
       lost.push(...done.lost);
       made.set(key + own.key, row);
+    }
+    if (isBeamCourse(wall, course.number, level)) {
+      const beam = beams.get(row) ?? asBeam(row);
+      beams.set(row, beam);
+      row = beam;
     }
     uses.set(row, (uses.get(row) ?? 0) + 1);
     return row;

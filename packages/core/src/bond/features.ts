@@ -6,7 +6,7 @@ import { changedRow, type LostChange } from './changes.js';
 import { STEP, type Missing } from './outline.js';
 import type { RunLines } from './lines.js';
 import { backingAt, besideHeaders, pierAcross, pierBonds, turnedAt } from './piers.js';
-import type { Row } from './row.js';
+import { pieceAt, type Row } from './row.js';
 import { soldierPieces, soldiersStartIn } from './soldiers.js';
 import { ventedRow } from './vents.js';
 
@@ -26,8 +26,6 @@ export interface CourseFeatures {
   vents: SetVents[];
   branches: Branch[];
   across: SetPier[];
-  /** The course is a beam: units with a trough in them, all along. */
-  beam: boolean;
 }
 
 export const runFeatures = (wall: SetWall, run: number, lines: RunLines): RunFeatures => ({
@@ -40,7 +38,7 @@ export const runFeatures = (wall: SetWall, run: number, lines: RunLines): RunFea
     .map((pier) => ({ pier, across: pierBonds(wall) ? pierAcross(wall, pier, lines) : null })),
 });
 
-const NONE: CourseFeatures = { key: '', changes: [], vents: [], branches: [], across: [], beam: false };
+const NONE: CourseFeatures = { key: '', changes: [], vents: [], branches: [], across: [] };
 
 /** Whether a course is asked to be a beam. `level`: how many courses reach the wall's height. */
 export const isBeamCourse = (wall: SetWall, course: number, level: number): boolean =>
@@ -50,9 +48,9 @@ export const isBeamCourse = (wall: SetWall, course: number, level: number): bool
 export function featuresOf(
   wall: SetWall,
   all: RunFeatures,
-  { number: course, ...at }: Course,
-  level: number,
+  at: Course,
 ): CourseFeatures {
+  const course = at.number;
   const parity = course % 2 === 1 ? 'odd' : 'even';
   const changes = all.changes.filter((c) => c.course === course);
   const vents = all.vents.filter((v) => v.course === course);
@@ -60,11 +58,10 @@ export function featuresOf(
   const across = all.piers.filter((p) => p.across === parity).map((p) => p.pier);
   // Branches and piers come with the parity, which the row's own key tells already.
   const soldiers = all.soldiers.some((o) => soldiersStartIn(wall, o, at));
-  const beam = isBeamCourse(wall, course, level);
-  const key = changes.length > 0 || vents.length > 0 || soldiers || beam ? `|${course}` : '';
+  const key = changes.length > 0 || vents.length > 0 || soldiers ? `|${course}` : '';
   return key === '' && branches.length === 0 && across.length === 0
     ? NONE
-    : { key, changes, vents, branches, across, beam };
+    : { key, changes, vents, branches, across };
 }
 
 /** The length of a course that a wall bonded into it takes, its two joints included. */
@@ -108,10 +105,24 @@ export function dressRow(
     now = vented.row;
     lost.push(...vented.missed.map((at) => ({ vents, at })));
   }
-  if (own.beam) now = { ...now, pieces: now.pieces.map((p) => (p.fitting ? p : { ...p, kind: 'beam' })) };
   const made = changedRow(wall, now, own.changes);
   return { row: made.row, lost: [...lost, ...made.lost] };
 }
+
+/**
+ * A row laid in trough units, all along: what a beam's course is. Joints and beds are the row's own. A unit turned
+ * across the wall stays one.
+ */
+export const asBeam = (row: Row): Row => ({
+  ...row,
+  pieces: row.pieces.map((p) => {
+    if (p.fitting || p.kind === 'header') return p;
+    const beam = pieceAt('beam', p.from, p.to, p.cutFrom, p.opening, p.band);
+    if (p.special) beam.special = true;
+    if (p.rake) beam.rake = p.rake;
+    return beam;
+  }),
+});
 
 /** Soldiers stand in the row of the lowest course they take the place of. */
 function withSoldiers(wall: SetWall, run: number, row: Row, course: Course): Row {

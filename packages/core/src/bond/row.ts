@@ -24,6 +24,19 @@ export interface Piece {
   fitting?: Fitting;
 }
 
+/**
+ * A piece. Every row's are made here, so that they are all of one make: a wall's thousands are gone through many times
+ * at each edit, and the engine reads them quickest so.
+ */
+export const pieceAt = (
+  kind: Kind,
+  from: number,
+  to: number,
+  cutFrom: Kind | null,
+  opening = -1,
+  band: Piece['band'] = null,
+): Piece => ({ kind, from, to, cutFrom, opening, band });
+
 export type Fitting = 'air-brick' | 'vent' | 'soldier';
 
 /** A joint between two pieces of a row: its middle and its width, mm. */
@@ -288,16 +301,17 @@ export function layRow(
       const called: Kind =
         kind === 'stretcher' && atCorner ? 'corner' : kind === 'stretcher' && atJamb ? 'jamb' : kind;
       const sawn = !special && (cut || (kind === 'half' && wall.unit.halves === 'sawn'));
-      row.pieces.push({
-        kind: special ? 'corner' : called,
-        from: piece.from,
-        to: piece.to,
-        cutFrom: sawn ? 'stretcher' : null,
-        opening:
-          cut && !special ? (piece.opening === RUN_END ? panelOpening(line, piece) : piece.opening) : -1,
-        band: null,
-        ...(special ? { special: true as const } : {}),
-      });
+      const opening =
+        cut && !special ? (piece.opening === RUN_END ? panelOpening(line, piece) : piece.opening) : -1;
+      const laidHere = pieceAt(
+        special ? 'corner' : called,
+        piece.from,
+        piece.to,
+        sawn ? 'stretcher' : null,
+        opening,
+      );
+      if (special) laidHere.special = true;
+      row.pieces.push(laidHere);
     });
   }
   for (const { opening, strips } of cover.partly) {
@@ -326,14 +340,7 @@ function layStrip(
   };
   if (!(stretch.to - stretch.from >= THINNEST_PIECE)) return;
   for (const piece of layStretch(wall, lineFor(line, stretch), stretch)) {
-    row.pieces.push({
-      kind: 'cut',
-      from: piece.from,
-      to: piece.to,
-      cutFrom: 'stretcher',
-      opening: -1,
-      band: strip,
-    });
+    row.pieces.push(pieceAt('cut', piece.from, piece.to, 'stretcher', -1, strip));
   }
   row.bedded.push({ from: stretch.from, to: stretch.to });
 }

@@ -3,21 +3,34 @@ import type { BondedRun } from '../bond/bond.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../setout/wall.js';
 import type { Row } from '../bond/row.js';
-import { cellsOfPiece, insideWidth, middleOf, type Column, type RunCells } from '../steel/cells.js';
+import { cellsOfPiece, insideWidth } from '../steel/cells.js';
+import { middleOf, type Column, type RunCells } from '../steel/columns.js';
 import type { SteelWork } from '../steel/steel.js';
-import { ownColumns } from '../steel/vertical.js';
+import { ownColumns, type Verticals } from '../steel/vertical.js';
 
-/** What is grouted in one run. Volumes m³. */
-export interface RunFill {
-  run: number;
-  /** Its own continuous cells, and whether each is filled. */
-  cells: { column: Column; filled: boolean; bar: boolean }[];
-  /** Courses filled solid: below grade, or all of them. */
-  solid: Set<number>;
-  /** Worked out when somebody asks: a wall is re-planned far more often than its grout is read. */
-  readonly volume: FillVolume;
+/** What is grouted in one run. */
+export class RunFill {
+  private made: Volumes | null = null;
+
+  constructor(
+    readonly run: number,
+    /** Its own continuous cells, and whether each is filled. */
+    readonly cells: { column: Column; filled: boolean; bar: boolean }[],
+    /** Courses filled solid: below grade, or all of them. */
+    readonly solid: ReadonlySet<number>,
+    /** How much that is, worked out when somebody asks: a wall is re-planned far more often. */
+    private readonly measure: () => Volumes,
+  ) {}
+
+  /** m³. */
+  get volume(): FillVolume {
+    return (this.made ??= this.measure()).volume;
+  }
+
   /** The same course by course, m³. */
-  readonly byCourse: number[];
+  get byCourse(): number[] {
+    return (this.made ??= this.measure()).byCourse;
+  }
 }
 
 export interface FillVolume {
@@ -53,10 +66,13 @@ function solidCourse(wall: SetWall, run: BondedRun, i: number, course: Course): 
 /** Cells filled by rule and by hand. */
 function filledCells(
   wall: SetWall,
-  own: readonly Column[],
-  barred: ReadonlySet<Column>,
-  run: number,
+  bonded: BondedRun,
+  columns: readonly Column[],
+  verticals: Verticals | undefined,
 ): RunFill['cells'] {
+  const run = bonded.index;
+  const own = ownColumns(wall, bonded, columns);
+  const barred = new Set((verticals?.bars ?? []).map((b) => b.column));
   const fill = wall.grout?.fill ?? 'none';
   const every = typeof fill === 'object' ? fill.every : null;
   const openings = wall.openings.filter((o) => o.run === run);
@@ -157,40 +173,43 @@ function volumesOf(
 const beamedCourses = (steel: SteelWork, run: number): Set<number> =>
   new Set(steel.beams.filter((b) => b.run === run && !b.over).map((b) => b.course));
 
-const EMPTY: FillVolume = { cells: 0, beams: 0, solid: 0 };
+/** A wall's fill as it was planned before, and what it followed from. */
+export interface FillBefore {
+  wall: SetWall;
+  steel: SteelWork;
+  fills: readonly RunFill[];
+}
 
-/** What is grouted in each run: which cells, which courses; and how much, when that is asked. */
+/**
+ * What is grouted in each run: which cells, which courses; and how much, when that is asked. `before`: for the runs
+ * whose cells and bars were taken over as they stood.
+ */
 export function fillOf(
   wall: SetWall,
   runs: readonly BondedRun[],
   courses: readonly Course[],
   steel: SteelWork,
+  before: FillBefore | null = null,
 ): RunFill[] {
+  const ruled = before !== null && JSON.stringify(before.wall.grout) === JSON.stringify(wall.grout);
   const all = wall.grout?.fill === 'all';
   const below = wall.grout?.below ?? 0;
   return runs.map((run, k): RunFill => {
     const own = steel.cells[k];
     if (wall.grout === null || wall.unit.shells === null || !own)
-      return { run: run.index, cells: [], solid: new Set(), volume: EMPTY, byCourse: courses.map(() => 0) };
-    const barred = new Set((steel.verticals[k]?.bars ?? []).map((b) => b.column));
-    const cells = filledCells(wall, ownColumns(wall, run, own.columns), barred, run.index);
+      return new RunFill(run.index, [], new Set(), () => ({
+        volume: { cells: 0, beams: 0, solid: 0 },
+        byCourse: courses.map(() => 0),
+      }));
+    const stands =
+      ruled && own === before.steel.cells[k] && steel.verticals[k] === before.steel.verticals[k];
+    const cells = (stands && before.fills[k]?.cells) || filledCells(wall, run, own.columns, steel.verticals[k]);
     const beamed = beamedCourses(steel, run.index);
     const solid = new Set<number>();
-    courses.forEach((course, i) => {
-      if ((all || course.top <= below + SAME_PLACE) && !beamed.has(i)) solid.add(i);
-    });
-    let made: Volumes | null = null;
-    const volumes = (): Volumes => (made ??= volumesOf(wall, run, courses, steel, own, cells, solid));
-    return {
-      run: run.index,
-      cells,
-      solid,
-      get volume() {
-        return volumes().volume;
-      },
-      get byCourse() {
-        return volumes().byCourse;
-      },
-    };
+    for (let i = 0; i < courses.length && (all || (courses[i]?.top ?? 0) <= below + SAME_PLACE); i++)
+      if (!beamed.has(i)) solid.add(i);
+    return new RunFill(run.index, cells, solid, () =>
+      volumesOf(wall, run, courses, steel, own, cells, solid),
+    );
   });
 }

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import type { Steel, Wall } from '../job/types.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 import { applyEdit } from '../job/edit.js';
-import { cellsOfPiece, coresOf, insideWidth, middleOf } from '../steel/cells.js';
+import { cellsOfPiece, coresOf, insideWidth } from '../steel/cells.js';
+import { middleOf } from '../steel/columns.js';
 import { checkJob } from '../job/check.js';
 import { closed, documentOf, jobOf, planOf, soundJob, straight, type OneWall } from '../testing/jobs.js';
 import { filledVolume } from './fill.js';
@@ -149,7 +150,7 @@ test('pours: no higher than needs no cleanouts unless asked, ended at beams, the
   ]);
   expect(p.pours[0]?.stopsUnder).toBe(6);
   expect(p.pours.every((x) => x.cleanouts === 0)).toBe(true);
-  expect(p.pours.reduce((s, x) => s + x.volume, 0)).toBeCloseTo(
+  expect(p.pours.reduce((s, x) => s + x.filled.volume, 0)).toBeCloseTo(
     p.fills.reduce((s, f) => s + filledVolume(f.volume), 0),
     9,
   );

@@ -12,7 +12,28 @@ import {
   spaceFor,
   type GroutSpace,
 } from '../tables/grout.js';
+import { middleOf, type Column } from '../steel/columns.js';
 import type { RunFill } from './fill.js';
+
+/** The grout of some courses, worked out when somebody asks: a wall is re-planned far more often. m³. */
+export class Filled {
+  constructor(
+    private readonly fills: readonly RunFill[],
+    private readonly low: number,
+    private readonly high: number,
+  ) {}
+
+  get volume(): number {
+    let sum = 0;
+    for (const f of this.fills) for (let i = this.low; i <= this.high; i++) sum += f.byCourse[i] ?? 0;
+    return sum;
+  }
+
+  /** With what is wasted and what the pump takes up. */
+  get used(): number {
+    return this.volume * GROUT_FACTOR;
+  }
+}
 
 /** What is built before it is grouted at once, from one course to another. Heights mm above the base, volume m³. */
 export interface Pour {
@@ -27,9 +48,8 @@ export interface Pour {
   cleanouts: number;
   /** It ends under a beam, whose cells are stopped except where steel goes through. */
   stopsUnder: number | null;
-  /** Worked out when somebody asks. */
-  readonly volume: number;
-  readonly used: number;
+  /** How much goes in. */
+  filled: Filled;
   space: GroutSpace | null;
 }
 
@@ -59,11 +79,12 @@ function liftsOf(courses: readonly Course[], low: number, high: number, beamInsi
   const each = height / count;
   const lifts: Pour['lifts'] = [];
   let at = bottom;
+  let i = low;
   for (let n = 1; n <= count; n++) {
     const want = bottom + n * each;
-    const tops = courses.slice(low, high + 1).map((c) => c.top);
-    const top =
-      n === count ? (courses[high]?.top ?? want) : (tops.filter((t) => t <= want + 1).at(-1) ?? want);
+    while (i < high && (courses[i + 1]?.top ?? Infinity) <= want + 1) i++;
+    const reached = courses[n === count ? high : i]?.top ?? want;
+    const top = reached <= want + 1 ? reached : want;
     lifts.push({ number: n, bottom: at, top });
     at = top;
   }
@@ -84,20 +105,13 @@ export function poursOf(
   if (!wall.grout || wall.grout.fill === 'none' || wall.unit.shells === null || !grouted) return [];
   const beams = new Set(steel.beams.filter((b) => !b.over).map((b) => b.course));
   const ends = pourEnds(standing, beams, pourLimit(wall));
-  const aggregate = wall.grout.aggregate;
+  const length = wall.runs.reduce((s, r) => s + r.length, 0);
+  const { aggregate, fill } = wall.grout;
   return ends.map((high, k): Pour => {
     const low = k === 0 ? 0 : (ends[k - 1] ?? 0) + 1;
     const [bottom, top] = [standing[low]?.bottom ?? 0, standing[high]?.top ?? 0];
-    const volume = (): number =>
-      fills.reduce((sum, f) => sum + f.byCourse.slice(low, high + 1).reduce((a, b) => a + b, 0), 0);
-    const barred = (): number =>
-      fills.reduce(
-        (n, f) => n + f.cells.filter((c) => c.bar && c.column.low <= high && c.column.high >= low).length,
-        0,
-      );
     const height = top - bottom;
-    const length = wall.runs.reduce((s, r) => s + r.length, 0);
-    const all = wall.grout?.fill === 'all';
+    const filled = new Filled(fills, low, high);
     return {
       number: k + 1,
       from: standing[low]?.number ?? 1,
@@ -106,17 +120,25 @@ export function poursOf(
       top,
       height,
       lifts: liftsOf(standing, low, high, false),
-      cleanouts: height <= CLEANOUT_OVER + 1 ? 0 : all ? Math.ceil(length / CLEANOUT_EVERY) : barred(),
+      cleanouts:
+        height <= CLEANOUT_OVER + 1
+          ? 0
+          : fill === 'all'
+            ? Math.ceil(length / CLEANOUT_EVERY)
+            : barsThrough(fills, low, high),
       stopsUnder: beams.has(high) && high > low ? (standing[high]?.number ?? null) : null,
-      get volume() {
-        return volume();
-      },
-      get used() {
-        return volume() * GROUT_FACTOR;
-      },
+      filled,
       space: spaceFor(aggregate, height),
     };
   });
+}
+
+/** Bars that stand in some course of a pour. */
+function barsThrough(fills: readonly RunFill[], low: number, high: number): number {
+  let bars = 0;
+  for (const f of fills)
+    for (const { bar, column } of f.cells) if (bar && column.low <= high && column.high >= low) bars++;
+  return bars;
 }
 
 /** The tightest filled cell of a wall against what its highest pour asks for. mm. */
@@ -141,23 +163,20 @@ export function tightSpaces(
   return pours.flatMap((pour): SpaceFound[] => {
     if (!pour.space) return [];
     const [small, large] = pour.space.cell;
-    let worst: SpaceFound | null = null;
+    let worst: { run: number; column: Column } | null = null;
+    let least = Infinity;
     for (const f of fills)
       for (const { column, filled } of f.cells) {
         if (!filled || column.bottom >= pour.top || column.top <= pour.bottom) continue;
         const along = column.to - column.from;
-        const [a, b] = [Math.min(along, through), Math.max(along, through)];
-        if (a >= small - 0.5 && b >= large - 0.5) continue;
-        if (worst === null || along < worst.got[0])
-          worst = {
-            pour,
-            wanted: pour.space.cell,
-            got: [along, through],
-            run: f.run,
-            at: (column.from + column.to) / 2,
-          };
+        if (along >= least) continue;
+        if (Math.min(along, through) >= small - 0.5 && Math.max(along, through) >= large - 0.5) continue;
+        worst = { run: f.run, column };
+        least = along;
       }
-    return worst ? [worst] : [];
+    if (!worst) return [];
+    const { run, column } = worst;
+    return [{ pour, wanted: pour.space.cell, got: [least, through], run, at: middleOf(column) }];
   });
 }
 

@@ -31,7 +31,7 @@ interface Trial {
 }
 
 /** Tries edits, each once however many findings ask for it. Null where the wall cannot be so. */
-function trials(job: JobDocument, index: number): (edit: EditStep[]) => Trial | null {
+function trials(job: JobDocument, index: number, before: WallWork): (edit: EditStep[]) => Trial | null {
   const done = new Map<string, Trial | null>();
   return (edit) => {
     const key = JSON.stringify(edit);
@@ -40,7 +40,7 @@ function trials(job: JobDocument, index: number): (edit: EditStep[]) => Trial | 
     const after = edited(job, edit);
     let trial: Trial | null = null;
     if (after) {
-      const work = workWall(after, index);
+      const work = workWall(after, index, before);
       let said: Issue[] | null = null;
       trial = { work, issues: () => (said ??= issuesOf(after, work)) };
     }
@@ -194,7 +194,7 @@ export function adviseWall(
   issues: Issue[],
 ): { findings: Finding[]; choices: Choice[] } {
   const gauge = gaugeCandidates(work.wall, work.gauge);
-  const attempt = trials(job, index);
+  const attempt = trials(job, index, work);
   const locked = job.walls[index]?.build.locked ?? [];
   const together = togetherCandidate(job, index, (edit) => edited(job, edit));
   const weighed: Weighed[] = [

@@ -5,7 +5,7 @@ import { CONCRETE_FACTOR, footingAmounts } from '../setout/footing.js';
 import type { InnerLeaf } from '../cavity/inner.js';
 import { packsOf, type Counts } from '../tally/tally.js';
 import { filledVolume } from '../grout/fill.js';
-import { middleOf } from '../steel/cells.js';
+import { middleOf } from '../steel/columns.js';
 import { cutBars } from '../steel/cutting.js';
 import { markOf, schedule, stockOf, stretchBars, uprightBars, uprightLengths } from '../steel/steel.js';
 import { BAR_SIZES, type BarSize } from '../tables/bars.js';

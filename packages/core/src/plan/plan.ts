@@ -29,6 +29,8 @@ export interface PlanOptions {
   advise?: boolean;
   /** Only these walls, by place in the document; the rest are left out. */
   only?: readonly number[];
+  /** The job as it was planned before an edit: what the edit did not touch is not worked out again. */
+  before?: Plan | null;
 }
 
 const bare = (i: Issue): Finding => ({
@@ -45,8 +47,8 @@ const bare = (i: Issue): Finding => ({
   source: i.source,
 });
 
-function planWall(job: JobDocument, index: number, advise: boolean): WallPlan {
-  const work = workWall(job, index);
+function planWall(job: JobDocument, index: number, advise: boolean, before: WallPlan | null): WallPlan {
+  const work = workWall(job, index, before);
   const runTallies = work.runs.map((run) => tallyRun(work.wall, work.gauge, run));
   const tally = addTallies(work.wall.unit.id, runTallies);
   const { inner } = work;
@@ -70,11 +72,13 @@ function planWall(job: JobDocument, index: number, advise: boolean): WallPlan {
 }
 
 /**
- * The plan of a checked job. Pure: same job, same plan. Findings of each wall come faults first; fixes are
+ * The plan of a checked job. Pure: same job, same plan, whatever was planned before. Findings of each wall come faults first; fixes are
  * offered only where planning again shows the finding gone.
  */
 export function plan(job: Job, _record: SiteRecord = [], options: PlanOptions = {}): Plan {
   const advise = options.advise ?? true;
   const which = options.only ?? job.walls.map((_, i) => i);
-  return { walls: which.map((i) => planWall(job, i, advise)) };
+  const before = (i: number): WallPlan | null =>
+    options.before?.walls.find((w) => w.wall.id === job.walls[i]?.id) ?? null;
+  return { walls: which.map((i) => planWall(job, i, advise, before(i))) };
 }

@@ -53,13 +53,28 @@ function firstLaid(
   );
 }
 
-/** Set out, gauge, bond, steel and grout of one wall, without what it says about itself. */
-export function workWall(job: JobDocument, index: number): WallWork {
+/**
+ * Set out, gauge, bond, steel and grout of one wall, without what it says about itself. `before`: the wall as it was
+ * worked out before an edit, to leave alone what the edit did not touch. What comes out is the same without it.
+ */
+export function workWall(job: JobDocument, index: number, before: WallWork | null = null): WallWork {
   const wall = setOutWall(job, index);
   const gauge = solveGauge(wall);
   const runs = bondWall(wall, gauge.courses, gauge.count);
-  const steel = steelOf(wall, runs, gauge.courses, gauge.count);
-  const fills = fillOf(wall, runs, gauge.courses, steel);
+  const steel = steelOf(
+    wall,
+    runs,
+    gauge.courses,
+    gauge.count,
+    before && {
+      wall: before.wall,
+      runs: before.runs,
+      courses: before.gauge.courses,
+      cells: before.steel.cells,
+      verticals: before.steel.verticals,
+    },
+  );
+  const fills = fillOf(wall, runs, gauge.courses, steel, before);
   return {
     wall,
     gauge,

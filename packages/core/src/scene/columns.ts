@@ -1,6 +1,7 @@
 import { kindIndex } from '../bond/kinds.js';
 import type { RunEnd } from '../bond/ends.js';
 import { lineOf } from '../bond/lines.js';
+import type { Course } from '../gauge/courses.js';
 import type { WallWork } from '../plan/work.js';
 
 /** Kind of the end of another run's corner unit, seen on this face. It is counted there, not here. */
@@ -37,8 +38,8 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
   const run = work.runs.find((r) => r.index === index);
   if (!run) return empty(0);
   const { courses } = work.gauge;
-  const shown = (end: RunEnd): number => end.legs?.shown ?? end.shows ?? work.wall.unitWidth;
-  const [startShown, endShown] = [shown(run.ends.start), shown(run.ends.end)];
+  const across = (end: RunEnd): number => end.legs?.shown ?? end.shows ?? work.wall.unitWidth;
+  const [startShown, endShown] = [across(run.ends.start), across(run.ends.end)];
   const ends = courses.map((c, i) => {
     const line = lineOf(run.lines, c.number);
     const row = run.rows[i];
@@ -55,43 +56,32 @@ export function pieceColumns(work: WallWork, index: number): PieceColumns {
   );
   const columns = empty(total);
   let n = 0;
-  const put = (
-    course: number,
-    kind: number,
-    sawn: boolean,
-    from: number,
-    to: number,
-    bottom: number,
-    top: number,
-  ): void => {
-    columns.course[n] = course;
+  const put = (course: Course, kind: number, sawn: boolean): void => {
+    columns.course[n] = course.number;
     columns.kind[n] = kind;
     columns.sawn[n] = sawn ? 1 : 0;
+    columns.bottom[n] = course.bottom + course.bed;
+    columns.top[n++] = course.top;
+  };
+  const show = (course: Course, from: number, to: number): void => {
     columns.from[n] = from;
     columns.to[n] = to;
-    columns.bottom[n] = bottom;
-    columns.top[n] = top;
-    n++;
+    put(course, SHOWN, false);
   };
   courses.forEach((course, i) => {
     const row = run.rows[i];
     if (!row) return;
-    const bottom = course.bottom + course.bed;
-    if (ends[i]?.start) put(course.number, SHOWN, false, run.from, run.from + startShown, bottom, course.top);
+    if (ends[i]?.start) show(course, run.from, run.from + startShown);
     for (const p of row.pieces) {
-      const low = p.band ? Math.max(p.band.from, bottom) : bottom;
-      put(
-        course.number,
-        kindIndex(p.kind),
-        p.cutFrom !== null || course.kind === 'sawn',
-        p.from,
-        p.to,
-        low,
-        p.band?.to ?? course.top,
-      );
+      columns.from[n] = p.from;
+      columns.to[n] = p.to;
+      put(course, kindIndex(p.kind), p.cutFrom !== null || course.kind === 'sawn');
+      if (!p.band) continue;
+      columns.bottom[n - 1] = Math.max(p.band.from, course.bottom + course.bed);
+      columns.top[n - 1] = p.band.to;
     }
-    for (const s of row.shown ?? []) put(course.number, SHOWN, false, s.from, s.to, bottom, course.top);
-    if (ends[i]?.end) put(course.number, SHOWN, false, run.to - endShown, run.to, bottom, course.top);
+    for (const s of row.shown ?? []) show(course, s.from, s.to);
+    if (ends[i]?.end) show(course, run.to - endShown, run.to);
   });
   return columns;
 }

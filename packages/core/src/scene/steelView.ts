@@ -6,7 +6,7 @@ import type { WallPlan } from '../plan/plan.js';
 import { holdsOf, type Hold } from '../record/holds.js';
 import { retainAmounts, type RetainAmounts } from '../retain/retain.js';
 import type { SetCavity, SetGrout, SetJoint, SetRetains, SetSteel } from '../setout/wall.js';
-import { middleOf } from '../steel/cells.js';
+import { middleOf } from '../steel/columns.js';
 import type { BedSteel } from '../steel/horizontal.js';
 import type { Lap } from '../steel/laps.js';
 import type { PlaceInCell } from '../steel/place.js';
@@ -27,6 +27,9 @@ export interface CellShown {
   bar: string | null;
   why: BarReason | null;
 }
+
+/** A pour, with what to order for it, m³. */
+export type PourShown = Omit<Pour, 'filled'> & { used: number };
 
 /** What the stage Steel shows of one run, and of its wall: plain data, so that it crosses from the worker. */
 export interface SteelView {
@@ -60,7 +63,7 @@ export interface SteelView {
   stock: number[];
   starters: JudgedStarter[];
   dowels: DowelPlace[];
-  pours: Pour[];
+  pours: PourShown[];
   retains: SetRetains | null;
   behind: RetainAmounts | null;
   /** The leaf behind a cavity and what the cavity takes; null where there is none. */
@@ -149,7 +152,7 @@ export function steelView(p: WallPlan, run: number): SteelView {
     stock: stockOf(wall),
     starters: judgeStarters(wall, steel).filter((s) => s.run === run),
     dowels: dowelPlan(wall, steel, run),
-    pours,
+    pours: pours.map(({ filled, ...pour }) => ({ ...pour, used: filled.used })),
     retains: wall.retains,
     behind: retainAmounts(wall, gauge.count),
     cavity:

@@ -1,9 +1,8 @@
-import { SAME_PLACE, toMillimetres } from '../measure/length.js';
+import { toMillimetres } from '../measure/length.js';
 import type { BondedRun } from '../bond/bond.js';
 import type { RunEnd } from '../bond/ends.js';
 import { lineOf } from '../bond/lines.js';
 import type { Piece, Row } from '../bond/row.js';
-import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../setout/wall.js';
 import type { UnitShape } from '../tables/units.js';
 
@@ -14,39 +13,47 @@ export interface Cell {
   area: number;
 }
 
-/** Cells of a course one after another as from, to, area: a wall has tens of thousands, made anew at every edit. */
-interface FlatCells {
-  count: number;
-  at: number[];
+/**
+ * Cells of many courses, one course after another, as three lists: a wall has tens of thousands and they are made
+ * anew at every edit, so none is an object of its own.
+ */
+export class CellList {
+  count = 0;
+  readonly from: Float64Array;
+  readonly to: Float64Array;
+  readonly area: Float64Array;
+
+  constructor(most: number) {
+    this.from = new Float64Array(most);
+    this.to = new Float64Array(most);
+    this.area = new Float64Array(most);
+  }
+
+  put(from: number, to: number, area: number): void {
+    this.from[this.count] = from;
+    this.to[this.count] = to;
+    this.area[this.count++] = area;
+  }
+
+  /** As objects, from a place in the lists on. */
+  after(first: number): Cell[] {
+    return Array.from({ length: this.count - first }, (_, i) => ({
+      from: this.from[first + i] ?? 0,
+      to: this.to[first + i] ?? 0,
+      area: this.area[first + i] ?? 0,
+    }));
+  }
 }
 
-const noCells = (): FlatCells => ({ count: 0, at: [] });
-
-function put(into: FlatCells, from: number, to: number, area: number): void {
-  into.count++;
-  into.at.push(from, to, area);
+/** Where the cells of one course stand in such a list: the first, and the one after the last. */
+export interface CellRange {
+  first: number;
+  end: number;
 }
 
-/** Cells that stand over one another through several courses: one hole a bar or grout can go down. */
-export interface Column {
-  run: number;
-  /** What is clear through all of its courses, mm along the run. */
-  from: number;
-  to: number;
-  /** Its lowest and highest course, by place in the list of courses. */
-  low: number;
-  high: number;
-  /** Underside of the lowest bed and top of the highest course, mm. */
-  bottom: number;
-  top: number;
-}
-
-/** The continuous cells of a run, and the open cells of each of its courses. */
-export interface RunCells {
-  columns: Column[];
-  /** Plan area of the cell a column goes through in one of its courses, mm². */
-  areaAt: (column: Column, course: number) => number;
-}
+/** The most cells a row can have: every piece a whole unit, and an end of another run's at each place it shows. */
+export const mostCells = (pattern: CellPattern, row: Row): number =>
+  row.pieces.length * Math.max(pattern.whole.length, pattern.half.length) + 2 + (row.shown?.length ?? 0);
 
 /** Less than this left clear is no cell to grout, mm: the least of the grout-space table. */
 export const LEAST_CLEAR = 38;
@@ -113,215 +120,66 @@ function addCells(
   pattern: CellPattern,
   piece: Piece,
   openings: SetWall['openings'],
-  into: FlatCells,
+  into: CellList,
 ): void {
   if (piece.band || piece.fitting || piece.rake || piece.special || piece.kind === 'header') return;
-  const { width } = pattern;
   const length = piece.to - piece.from;
-  const add = (from: number, to: number): void => {
-    put(into, piece.from + from, piece.from + to, (to - from) * width);
-  };
   const whole = length > wall.unitLength - 1;
   if (whole || (pattern.half.length > 0 && Math.abs(length - wall.half) < 1)) {
-    for (const [a, b] of whole ? pattern.whole : pattern.half) add(a, b);
+    const cells = whole ? pattern.whole : pattern.half;
+    // Written out: nearly every cell of a wall comes this way.
+    for (let i = 0; i < cells.length; i++) {
+      const cell = cells[i] as readonly [number, number];
+      into.from[into.count] = piece.from + cell[0];
+      into.to[into.count] = piece.from + cell[1];
+      into.area[into.count++] = (cell[1] - cell[0]) * pattern.width;
+    }
     return;
   }
   const keepsRight = openings.some((o) => Math.abs(o.from - piece.to) < 1);
   const left = pattern.whole
     .map(([a, b]): [number, number] => [a, Math.min(b, length)])
     .filter(([a, b]) => b - a >= LEAST_CLEAR);
-  if (keepsRight) for (const [a, b] of left.reverse()) add(length - b, length - a);
-  else for (const [a, b] of left) add(a, b);
+  if (keepsRight)
+    for (const [a, b] of left.reverse()) into.put(piece.to - b, piece.to - a, (b - a) * pattern.width);
+  else for (const [a, b] of left) into.put(piece.from + a, piece.from + b, (b - a) * pattern.width);
 }
 
 /** The open cells of one piece. */
 export function cellsOfPiece(wall: SetWall, piece: Piece, openings: SetWall['openings']): Cell[] {
   const pattern = cellPatternOf(wall);
-  const cells = noCells();
-  if (pattern) addCells(wall, pattern, piece, openings, cells);
-  return cellsIn(cells);
+  if (!pattern) return [];
+  const cells = new CellList(pattern.whole.length);
+  addCells(wall, pattern, piece, openings, cells);
+  return cells.after(0);
 }
 
-const cellsIn = ({ at, count }: FlatCells): Cell[] =>
-  Array.from({ length: count }, (_, i) => ({
-    from: at[3 * i] ?? 0,
-    to: at[3 * i + 1] ?? 0,
-    area: at[3 * i + 2] ?? 0,
-  }));
-
-/** Every open cell of one course of a run, left to right; ends of other runs' units show their own, seen across. */
-export function cellsOfRow(
+/** Adds every open cell of one course of a run, left to right; ends of other runs' units show their own, seen across. */
+export function addRow(
   wall: SetWall,
   pattern: CellPattern,
   run: BondedRun,
   row: Row,
   course: number,
   openings: SetWall['openings'],
-): FlatCells {
+  into: CellList,
+): CellRange {
+  const first = into.count;
   const line = lineOf(run.lines, course);
   const square = (end: RunEnd): boolean => end.legs === null && end.shows === undefined;
-  const cells = noCells();
   const shown = (from: number, to: number): void => {
     const [a, b] = [from + pattern.shell, to - pattern.shell];
-    if (b - a >= LEAST_CLEAR) put(cells, a, b, pattern.shownArea);
+    if (b - a >= LEAST_CLEAR) into.put(a, b, pattern.shownArea);
   };
   if (line.shownAtStart && !row.bareStart && square(run.ends.start))
     shown(run.from, run.from + wall.unitWidth);
-  for (const p of row.pieces) addCells(wall, pattern, p, openings, cells);
+  for (const p of row.pieces) addCells(wall, pattern, p, openings, into);
   if (line.shownAtEnd && !row.bareEnd && square(run.ends.end)) shown(run.to - wall.unitWidth, run.to);
-  if (!row.shown) return cells;
-  for (const s of row.shown) shown(s.from, s.to);
-  const inOrder = cellsIn(cells).sort((a, b) => a.from - b.from);
-  const sorted = noCells();
-  for (const c of inOrder) put(sorted, c.from, c.to, c.area);
-  return sorted;
-}
-
-interface Open {
-  from: number;
-  to: number;
-  low: number;
-}
-
-/** Cells of a course by their places in it. */
-interface Range {
-  from: number;
-  to: number;
-}
-
-/** The cells of one course that are not the same as another's: what lies before and after them is. */
-function changed(a: FlatCells, b: FlatCells): Range {
-  const same = (i: number, k: number): boolean =>
-    a.at[3 * i] === b.at[3 * k] && a.at[3 * i + 1] === b.at[3 * k + 1];
-  const least = Math.min(a.count, b.count);
-  let from = 0;
-  while (from < least && same(from, from)) from++;
-  let after = 0;
-  while (after < least - from && same(a.count - 1 - after, b.count - 1 - after)) after++;
-  return { from, to: a.count - after };
-}
-
-/**
- * Goes up one course: each open column takes the cell it shares most with, each cell serves one column. Columns that
- * find none go to `done`; a cell no column took begins another.
- */
-function upOne(open: readonly Open[], { at }: FlatCells, course: number, done: Open[], range: Range): Open[] {
-  const base = 3 * range.from;
-  const count = range.to - range.from;
-  const takers: (Open | undefined)[] = new Array<Open | undefined>(count);
-  const shared = new Float64Array(count);
-  let k = 0;
-  for (const column of open) {
-    while (k < count && (at[base + 3 * k + 1] as number) < column.from + LEAST_CLEAR) k++;
-    let best = -1;
-    let most = LEAST_CLEAR;
-    for (let i = k; i < count && (at[base + 3 * i] as number) <= column.to - LEAST_CLEAR; i++) {
-      const clear =
-        Math.min(at[base + 3 * i + 1] as number, column.to) -
-        Math.max(at[base + 3 * i] as number, column.from);
-      if (clear >= most + (best < 0 ? 0 : SAME_PLACE)) {
-        best = i;
-        most = clear;
-      }
-    }
-    const other = takers[best];
-    if (best < 0 || (other && (shared[best] as number) >= most)) {
-      done.push(column);
-      continue;
-    }
-    if (other) done.push(other);
-    takers[best] = column;
-    shared[best] = most;
+  if (row.shown) {
+    for (const s of row.shown) shown(s.from, s.to);
+    const inOrder = into.after(first).sort((a, b) => a.from - b.from);
+    into.count = first;
+    for (const c of inOrder) into.put(c.from, c.to, c.area);
   }
-  const next: Open[] = new Array<Open>(count);
-  for (let i = 0; i < count; i++) {
-    const from = at[base + 3 * i] as number;
-    const to = at[base + 3 * i + 1] as number;
-    const taker = takers[i];
-    if (taker) {
-      if (from > taker.from) taker.from = from;
-      if (to < taker.to) taker.to = to;
-      next[i] = taker;
-    } else next[i] = { from, to, low: course };
-  }
-  return next;
+  return { first, end: into.count };
 }
-
-/** The cell of a course that a place lies in, by halving; −1 where there is none. */
-function cellAt({ at: cells, count }: FlatCells, x: number): number {
-  let low = 0;
-  for (let high = count; low < high;) {
-    const middle = (low + high) >> 1;
-    if ((cells[3 * middle + 1] as number) < x) low = middle + 1;
-    else high = middle;
-  }
-  return low < count && (cells[3 * low] as number) <= x ? low : -1;
-}
-
-const NO_CELLS: RunCells = { columns: [], areaAt: () => 0 };
-
-/**
- * The continuous cells of a run, found course over course. A web, an offset of the bond, an opening or the end of a
- * course breaks one off; what is over it begins another. Where two courses go on by turns nothing changes, and nothing
- * is worked out again.
- */
-export function cellsOfRun(wall: SetWall, run: BondedRun, courses: readonly Course[]): RunCells {
-  const pattern = cellPatternOf(wall);
-  if (!pattern) return NO_CELLS;
-  const openings = wall.openings.filter((o) => o.run === run.index);
-  const known = new Map<Row, FlatCells>();
-  const cellsAt = (i: number): FlatCells => {
-    const row = run.rows[i] as Row;
-    let cells = known.get(row);
-    if (!cells)
-      known.set(row, (cells = cellsOfRow(wall, pattern, run, row, courses[i]?.number ?? 1, openings)));
-    return cells;
-  };
-  const columns: Column[] = [];
-  const lone = Math.min(2, run.rows.length);
-  // Written out key by key: a wall has hundreds, made anew at every edit.
-  const close = ({ from, to, low }: Open, high: number): void => {
-    if (high - low + 1 < lone) return;
-    const [bottom, top] = [courses[low]?.bottom ?? 0, courses[high]?.top ?? 0];
-    columns.push({ run: run.index, from, to, low, high, bottom, top });
-  };
-  let open: Open[] = [];
-  /** The last course in which a column began. */
-  let begun = 0;
-  for (let i = 0; i < run.rows.length; i++) {
-    if (i >= 2 && run.rows[i] === run.rows[i - 2] && begun < i - 1) continue;
-    const cells = cellsAt(i);
-    // What went through both of two courses by turns goes through the next like the first; what only the last began
-    // goes no further. So only where the cells are not those of two courses down is there anything to work out.
-    const range: Range =
-      i < 2
-        ? { from: 0, to: cells.count }
-        : run.rows[i] === run.rows[i - 2]
-          ? { from: cells.count, to: cells.count }
-          : changed(cells, cellsAt(i - 2));
-    const low = range.from > 0 ? (cells.at[3 * range.from - 2] as number) : -Infinity;
-    const high = range.to < cells.count ? (cells.at[3 * range.to] as number) : Infinity;
-    const [left, middle, right]: [Open[], Open[], Open[]] = [[], [], []];
-    for (const c of open) {
-      const within = c.from >= low - SAME_PLACE && c.to <= high + SAME_PLACE;
-      if (within) middle.push(c);
-      else if (c.low === i - 1 && i >= 2) close(c, i - 1);
-      else (c.from < low ? left : right).push(c);
-    }
-    const done: Open[] = [];
-    const up = range.from < range.to || middle.length > 0 ? upOne(middle, cells, i, done, range) : [];
-    for (const c of done) close(c, i - 1);
-    if (up.some((c) => c.low === i)) begun = i;
-    open = [...left, ...up, ...right];
-  }
-  for (const c of open) close(c, run.rows.length - 1);
-  columns.sort((a, b) => a.from - b.from || a.bottom - b.bottom);
-  const areaAt = (column: Column, i: number): number => {
-    const cells = cellsAt(i);
-    const cell = cellAt(cells, middleOf(column));
-    return cell < 0 ? 0 : (cells.at[3 * cell + 2] as number);
-  };
-  return { columns, areaAt };
-}
-
-export const middleOf = (c: { from: number; to: number }): number => (c.from + c.to) / 2;

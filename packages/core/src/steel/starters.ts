@@ -1,6 +1,7 @@
 import type { SetStarter, SetWall } from '../setout/wall.js';
 import { barOf } from '../tables/bars.js';
-import { insideWidth, middleOf, type Column } from './cells.js';
+import { insideWidth } from './cells.js';
+import { middleOf, type Column } from './columns.js';
 import { roomInCell } from './place.js';
 import { onFooting, type SteelWork } from './steel.js';
 

@@ -4,7 +4,7 @@ import { plan, type WallPlan } from '../plan/plan.js';
 import { planJson } from '../plan/json.js';
 import { working } from '../plan/working.js';
 import { closed, jobOf, planOf, soundJob, straight, type OneWall } from '../testing/jobs.js';
-import { middleOf } from './cells.js';
+import { middleOf } from './columns.js';
 import { schedule } from './steel.js';
 
 const INCH = 25.4;

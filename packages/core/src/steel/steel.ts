@@ -3,8 +3,9 @@ import { isSquare } from '../bond/ends.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../setout/wall.js';
 import { barOf } from '../tables/bars.js';
+import { sameSpacing, standing, type Before } from './again.js';
 import { hook90 } from './bends.js';
-import { cellsOfRun, type Column, type RunCells } from './cells.js';
+import { columnsOf, type Column, type RunCells } from './columns.js';
 import { beamsOf, bedSteelOf, lappedPieces, type Beam, type BedSteel } from './horizontal.js';
 import { lapOf, lapRuleOf, PLAIN_MASONRY, PLAIN_STEEL, type Lap } from './laps.js';
 import { placeInCell, type PlaceInCell } from './place.js';
@@ -52,23 +53,36 @@ export function wallLap(wall: SetWall, size: string): Lap {
   );
 }
 
-/** Cells, bars and beams of a wall: what a re-plan needs. The schedule is made when somebody asks. */
+/**
+ * Cells, bars and beams of a wall: what a re-plan needs. The schedule is made when somebody asks. `before`: the same
+ * wall as it was planned before, for the runs that are still as they were; what comes out is the same without it.
+ */
 export function steelOf(
   wall: SetWall,
   runs: readonly BondedRun[],
   courses: readonly Course[],
   count: number,
+  before: Before | null = null,
 ): SteelWork {
   const vertical = wall.steel?.vertical ?? null;
   const asked = wall.steel !== null || wall.grout !== null;
-  const cells = asked ? runs.map((run) => cellsOfRun(wall, run, courses)) : [];
+  const stands = standing(asked ? before : null, wall, runs, courses);
+  const cells = asked
+    ? runs.map((run, k) => (stands[k] && before?.cells[k]) || columnsOf(wall, run, courses))
+    : [];
   const columns = cells.map((c) => c.columns);
   const pitch = cellPitch(wall, columns);
   const spacing = vertical && pitch !== null ? spacingOf(vertical.every, pitch) : null;
+  const bars = (run: BondedRun, k: number): Verticals => {
+    const was = stands[k] ? before?.verticals[k] : undefined;
+    return was && sameSpacing(was.spacing, spacing)
+      ? was
+      : verticalsOf(wall, run, courses, columns[k] ?? [], spacing);
+  };
   return {
     cells,
     spacing,
-    verticals: runs.map((run, i) => verticalsOf(wall, run, courses, columns[i] ?? [], spacing)),
+    verticals: runs.map(bars),
     ...beamsOf(wall, runs, courses, count),
     bed: bedSteelOf(wall, runs, courses),
     place: vertical ? placeInCell(wall, vertical.bar, wall.retains?.side) : null,

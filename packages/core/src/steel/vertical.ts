@@ -2,8 +2,8 @@ import { SAME_PLACE } from '../measure/length.js';
 import type { BondedRun } from '../bond/bond.js';
 import { sectionsOf, type Section } from '../bond/sections.js';
 import type { Course } from '../gauge/courses.js';
-import type { SetCellChange, SetWall } from '../setout/wall.js';
-import { middleOf, type Column } from './cells.js';
+import type { SetCellChange, SetOpening, SetWall } from '../setout/wall.js';
+import { middleOf, type Column } from './columns.js';
 
 /** Why a bar stands where it does. */
 export type BarReason = 'end' | 'corner' | 'jamb' | 'joint' | 'spacing' | 'asked';
@@ -102,23 +102,17 @@ interface Wanted {
   why: BarReason;
 }
 
-/** Where bars belong whatever the spacing: ends, corners, both sides of movement joints, jambs. */
-function mustPlaces(
-  wall: SetWall,
-  run: BondedRun,
-  columns: readonly Column[],
-  sections: readonly Section[],
-): { wanted: Wanted[]; missing: BrokenPlace[] } {
+/** The columns of a section. */
+const within = (columns: readonly Column[], { span }: Section): Column[] =>
+  columns.filter((c) => c.from > span.from - SAME_PLACE && c.to < span.to + SAME_PLACE);
+
+/** Where bars belong at the two ends of each section: ends, corners, both sides of movement joints. */
+function endPlaces(sections: readonly Section[], inside: readonly Column[][]): Wanted[] {
   const wanted: Wanted[] = [];
-  const missing: BrokenPlace[] = [];
   sections.forEach((section, k) => {
-    const inside = columns.filter(
-      (c) => c.from > section.span.from - SAME_PLACE && c.to < section.span.to + SAME_PLACE,
-    );
-    const [first, last] = [
-      inside[0],
-      inside.reduce<Column | undefined>((m, c) => (m && m.to >= c.to ? m : c), undefined),
-    ];
+    const [first] = inside[k] ?? [];
+    let last = first;
+    for (const c of inside[k] ?? []) if (last && c.to > last.to) last = c;
     const start: BarReason = k > 0 ? 'joint' : section.ends.start.other === null ? 'end' : 'corner';
     const end: BarReason =
       k < sections.length - 1 ? 'joint' : section.ends.end.other === null ? 'end' : 'corner';
@@ -126,35 +120,63 @@ function mustPlaces(
     // The corner's own cell is the next run's.
     if (last && end !== 'corner') wanted.push({ x: middleOf(last), why: end });
   });
-  for (const o of wall.openings.filter((one) => one.run === run.index)) {
-    const beside = (c: Column): boolean => c.top > o.sill + SAME_PLACE && c.bottom < o.head - SAME_PLACE;
-    const reach = wall.unitLength;
-    const left = columns.filter((c) => beside(c) && c.to <= o.from && o.from - c.to < reach);
-    const right = columns.filter((c) => beside(c) && c.from >= o.to && c.from - o.to < reach);
-    const l = left.reduce<Column | null>((m, c) => (m && m.to >= c.to ? m : c), null);
-    const r = right.reduce<Column | null>((m, c) => (m && m.from <= c.from ? m : c), null);
-    const clear = (x: number): boolean =>
-      x > run.from + wall.unitWidth / 2 && x < run.to - wall.unitWidth / 2;
-    if (l) wanted.push({ x: middleOf(l), why: 'jamb' });
-    else if (clear(o.from)) missing.push({ run: run.index, at: o.from, course: null, why: 'jamb' });
-    if (r) wanted.push({ x: middleOf(r), why: 'jamb' });
-    else if (clear(o.to)) missing.push({ run: run.index, at: o.to, course: null, why: 'jamb' });
+  return wanted;
+}
+
+/** The nearest column on each side of an opening, within a unit of it and through some of its height. */
+function besideOpening(
+  columns: readonly Column[],
+  o: SetOpening,
+  reach: number,
+): { left: Column | null; right: Column | null } {
+  let left: Column | null = null;
+  let right: Column | null = null;
+  for (const c of columns) {
+    if (c.from >= o.to + reach) break;
+    if (c.to <= o.from - reach || c.top <= o.sill + SAME_PLACE || c.bottom >= o.head - SAME_PLACE) continue;
+    if (c.to <= o.from && (left === null || c.to > left.to)) left = c;
+    if (c.from >= o.to && (right === null || c.from < right.from)) right = c;
+  }
+  return { left, right };
+}
+
+/** Where bars belong beside openings, and the jambs that have no cell. */
+function jambPlaces(
+  wall: SetWall,
+  run: BondedRun,
+  columns: readonly Column[],
+): { wanted: Wanted[]; missing: BrokenPlace[] } {
+  const wanted: Wanted[] = [];
+  const missing: BrokenPlace[] = [];
+  const why = 'jamb';
+  for (const o of wall.openings) {
+    if (o.run !== run.index) continue;
+    const { left, right } = besideOpening(columns, o, wall.unitLength);
+    const jamb = (x: number, column: Column | null): void => {
+      if (column) wanted.push({ x: middleOf(column), why });
+      else if (x > run.from + wall.unitWidth / 2 && x < run.to - wall.unitWidth / 2)
+        missing.push({ run: run.index, at: x, course: null, why });
+    };
+    jamb(o.from, left);
+    jamb(o.to, right);
   }
   return { wanted, missing };
 }
 
 /** Places along each section at the spacing, from its first cell on. */
-function spacedPlaces(columns: readonly Column[], sections: readonly Section[], every: number): Wanted[] {
-  return sections.flatMap(({ span }) => {
-    const inside = columns.filter((c) => c.from > span.from - SAME_PLACE && c.to < span.to + SAME_PLACE);
-    const first = inside[0];
-    if (!first) return [];
+function spacedPlaces(
+  sections: readonly Section[],
+  inside: readonly Column[][],
+  every: number,
+): Wanted[] {
+  const wanted: Wanted[] = [];
+  sections.forEach(({ span }, k) => {
+    const first = inside[k]?.[0];
+    if (!first) return;
     const count = Math.floor((span.to - middleOf(first)) / every + 1e-9);
-    return Array.from({ length: count }, (_, k) => ({
-      x: middleOf(first) + (k + 1) * every,
-      why: 'spacing' as const,
-    }));
+    for (let n = 1; n <= count; n++) wanted.push({ x: middleOf(first) + n * every, why: 'spacing' });
   });
+  return wanted;
 }
 
 /** Whether masonry stands in a course at a place. */
@@ -174,14 +196,20 @@ export function verticalsOf(
   const none: Verticals = { run: run.index, bars: [], broken: [], leftOut: [], lost: [], spacing };
   if (!wall.steel?.vertical || spacing === null) return { ...none, lost: changes };
   const sections = sectionsOf(wall, run.index, { from: run.from, to: run.to }, run.ends);
-  const { wanted, missing } = mustPlaces(wall, run, columns, sections);
+  const inside = sections.map((section) => within(columns, section));
+  const jambs = jambPlaces(wall, run, columns);
   const reach = spacing.pitch * 0.6;
   const bars = new Map<Column, VerticalBar>();
   const put = (column: Column, why: BarReason): void => {
     if (!bars.has(column)) bars.set(column, { run: run.index, at: middleOf(column), column, why });
   };
-  const broken: BrokenPlace[] = [...missing];
-  for (const { x, why } of [...wanted, ...spacedPlaces(columns, sections, spacing.used)]) {
+  const broken: BrokenPlace[] = [...jambs.missing];
+  const wanted = [
+    ...endPlaces(sections, inside),
+    ...jambs.wanted,
+    ...spacedPlaces(sections, inside, spacing.used),
+  ];
+  for (const { x, why } of wanted) {
     const stack = stackAt(columns, x, reach);
     for (const column of stack) put(column, why);
   }

@@ -57,7 +57,7 @@ export function poursSheet(job: string, work: WallWork, run: number, show: Show)
   return {
     title: `Grout, ${wall.runs[run]?.name ?? wall.name}`,
     sub: `${job}, ${wall.name}. ${aggregate === 'fine' ? 'Fine' : 'Coarse'} grout, ${showVolume(
-      pours.reduce((s, p) => s + p.used, 0),
+      pours.reduce((s, p) => s + p.filled.used, 0),
       show,
     )} to order for the whole wall`,
     says: [
@@ -85,7 +85,7 @@ export function poursSheet(job: string, work: WallWork, run: number, show: Show)
               showMm(l.bottom, show),
               showMm(l.top, show),
               k === 0 && p.cleanouts > 0 ? String(p.cleanouts) : '',
-              k === 0 ? showVolume(p.used, show) : '',
+              k === 0 ? showVolume(p.filled.used, show) : '',
               '',
               '',
             ];
