@@ -45,11 +45,7 @@ export const isBeamCourse = (wall: SetWall, course: number, level: number): bool
   wall.unit.shells !== null &&
   (wall.steel?.beams ?? []).some((b) => b.course === course || (b.course === 'top' && course === level));
 
-export function featuresOf(
-  wall: SetWall,
-  all: RunFeatures,
-  at: Course,
-): CourseFeatures {
+export function featuresOf(wall: SetWall, all: RunFeatures, at: Course): CourseFeatures {
   const course = at.number;
   const parity = course % 2 === 1 ? 'odd' : 'even';
   const changes = all.changes.filter((c) => c.course === course);

@@ -201,9 +201,9 @@ export function fillOf(
         volume: { cells: 0, beams: 0, solid: 0 },
         byCourse: courses.map(() => 0),
       }));
-    const stands =
-      ruled && own === before.steel.cells[k] && steel.verticals[k] === before.steel.verticals[k];
-    const cells = (stands && before.fills[k]?.cells) || filledCells(wall, run, own.columns, steel.verticals[k]);
+    const stands = ruled && own === before.steel.cells[k] && steel.verticals[k] === before.steel.verticals[k];
+    const cells =
+      (stands && before.fills[k]?.cells) || filledCells(wall, run, own.columns, steel.verticals[k]);
     const beamed = beamedCourses(steel, run.index);
     const solid = new Set<number>();
     for (let i = 0; i < courses.length && (all || (courses[i]?.top ?? 0) <= below + SAME_PLACE); i++)

@@ -1,156 +1,15 @@
 import fc from 'fast-check';
 import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
-import type { BeamCourse, Gauge, Grout, LineItem, Top, Wall } from '../job/types.js';
-import { BONDS } from '../tables/bonds.js';
+import type { LineItem } from '../job/types.js';
 import { toMillimetres } from '../measure/length.js';
 import { gaugeSlack } from '../gauge/courses.js';
 import { KINDS } from '../bond/kinds.js';
 import { stated } from '../job/stated.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';
-import {
-  closed,
-  corner,
-  documentOf,
-  jobOf,
-  planOf,
-  soundJob,
-  straight,
-  type OneWall,
-} from '../testing/jobs.js';
+import { anySoundWall, HALF } from '../testing/anyWall.js';
+import { closed, corner, documentOf, jobOf, planOf, soundJob, straight } from '../testing/jobs.js';
 import { plan, type WallPlan } from './plan.js';
-
-const HALF = 203.2;
-const line = fc.oneof(
-  fc.integer({ min: 6, max: 60 }).map((n) => straight(n * HALF)),
-  fc.integer({ min: 1300, max: 12_000 }).map((n) => straight(n)),
-  fc
-    .tuple(fc.integer({ min: 6, max: 40 }), fc.integer({ min: 6, max: 40 }), fc.constantFrom(90, -90))
-    .map(([a, b, t]) => corner(a * HALF, b * HALF, t)),
-  fc
-    .tuple(fc.integer({ min: 8, max: 40 }), fc.integer({ min: 8, max: 40 }))
-    .map(([a, b]) => closed(a * HALF, b * HALF)),
-  fc
-    .tuple(fc.integer({ min: 1600, max: 9000 }), fc.integer({ min: 1600, max: 9000 }))
-    .map(([a, b]) => closed(a, b)),
-  fc
-    .tuple(fc.integer({ min: 2000, max: 9000 }), fc.constantFrom(40, 90, 200, 360, -60))
-    .map(([r, sweep]): LineItem[] => [{ arc: r, sweep }]),
-  fc
-    .tuple(
-      fc.integer({ min: 1600, max: 6000 }),
-      fc.integer({ min: 1600, max: 6000 }),
-      fc.constantFrom(45, -45, 60, 120, -30),
-    )
-    .map(([a, b, t]) => corner(a, b, t)),
-);
-/** What may hang on the first run of a wall besides openings. */
-const at = fc.integer({ min: 0, max: 2600 });
-const wide = fc.integer({ min: 300, max: 1800 });
-const hangs: fc.Arbitrary<Partial<Wall>> = fc
-  .record({
-    top: fc.record({
-      kind: fc.constantFrom<Top['kind']>('raked', 'stepped', 'scallop', 'ramp'),
-      from: at,
-      left: fc.integer({ min: 300, max: 3500 }),
-      right: fc.integer({ min: 300, max: 3500 }),
-    }),
-    width: wide,
-    step: fc.record({ from: at, up: fc.integer({ min: 1, max: 3 }) }),
-    pier: at,
-    vents: fc.integer({ min: 1, max: 4 }),
-    joint: fc.integer({ min: 250, max: 2400 }),
-    bars: fc.record({
-      every: fc.constantFrom(400, 406.4, 600, 812.8, 914.4),
-      beam: fc.constantFrom<BeamCourse>('top', 'over-openings', 2, 30),
-      fill: fc.constantFrom<Grout['fill']>('steel', 'all', { every: 3 }),
-    }),
-    which: fc.constantFrom('tops', 'steps', 'piers', 'vents', 'joints', 'steel', 'all'),
-  })
-  .map(({ top, width, step, pier, vents, joint, bars, which }): Partial<Wall> => {
-    const all: Partial<Wall> = {
-      tops: [{ id: 'T', run: 0, ...top, to: top.from + width, dip: Math.min(width / 3, 120) }],
-      steps: [{ id: 'S', run: 0, ...step, to: step.from + width }],
-      piers: [{ id: 'P', run: 0, at: pier, width: width / 2 }],
-      vents: [{ id: 'V', run: 0, course: vents, what: 'air-brick', every: width }],
-      joints: [{ id: 'J', run: 0, at: joint }],
-      steel: {
-        vertical: { bar: '#4', every: bars.every },
-        beams: [{ course: bars.beam, bar: '#4', count: 2 }],
-      },
-      grout: { fill: bars.fill },
-    };
-    return which === 'all' ? all : { [which]: all[which] };
-  });
-const wall: fc.Arbitrary<OneWall> = fc.record({
-  line,
-  height: fc.oneof(
-    fc.integer({ min: 3, max: 20 }).map((n) => n * HALF),
-    fc.integer({ min: 500, max: 4000 }),
-  ),
-  unit: fc.constantFrom(
-    'cmu-8x8x16',
-    'cmu-6x8x16',
-    'cmu-12x8x16',
-    'block-440x215x215',
-    'block-440x215x100',
-    'brick-215x102.5x65',
-    'brick-modular-us',
-    'adobe-10x14x4',
-    'cmu-6x6x18',
-    'adobe-14x10x4',
-    'slip-215x20x65',
-  ),
-  profile: fc.constantFrom('us' as const, 'uk' as const, 'earth' as const),
-  lengths: fc.constantFrom('nominal' as const, 'actual' as const),
-  show: fc.constantFrom('ft-in' as const, 'mm' as const),
-  build: fc.record(
-    {
-      start: fc.constantFrom('whole' as const, 'half' as const),
-      bond: fc.oneof(
-        { weight: 2, arbitrary: fc.constant('half' as const) },
-        { weight: 3, arbitrary: fc.constantFrom(...BONDS.map((b) => b.id)) },
-      ),
-      wythes: fc.constantFrom(1 as const, 2 as const),
-      cavity: fc.constantFrom(
-        { inner: 'block-440x215x100', width: 100, board: 50 },
-        { inner: 'cmu-4x8x16', width: 40 },
-      ),
-      closers: fc.boolean(),
-      corners: fc.constantFrom('in-turn' as const, 'in-pairs' as const),
-      gauge: fc.constantFrom<Gauge>(
-        { meet: true },
-        { meet: true, allow: ['half-high', 'sawn'] },
-        { halfHigh: 1 },
-        { sawn: 2 },
-      ),
-      face: fc.constantFrom({ hiddenTo: 600 }, { finish: 'rendered' as const }),
-      samples: fc.constantFrom({ length: [212, 214, 219], height: [63, 66] }, { height: [190, 192] }),
-    },
-    { requiredKeys: ['start'] },
-  ),
-  heights: fc.array(
-    fc.record({
-      id: fc.constantFrom('H1', 'H2'),
-      at: fc.integer({ min: 100, max: 3000 }),
-      keep: fc.constantFrom('must' as const, 'wish' as const),
-      tolerance: fc.integer({ min: 0, max: 20 }),
-    }),
-    { maxLength: 2 },
-  ),
-  wall: fc.oneof({ weight: 2, arbitrary: fc.constant({}) }, { weight: 1, arbitrary: hangs }),
-  openings: fc.array(
-    fc.record({
-      at: fc.integer({ min: 300, max: 6000 }),
-      width: fc.integer({ min: 300, max: 2000 }),
-      sill: fc.oneof(fc.constant(0), fc.integer({ min: 100, max: 1200 })),
-      head: fc.integer({ min: 400, max: 2400 }),
-    }),
-    { maxLength: 2 },
-  ),
-});
-/** Only walls that pass the door: the rest are somebody else's test. */
-const sound = wall.filter((w) => checkJob(documentOf(w)).ok);
 
 const near = (a: number, b: number, by = 1e-6): boolean => Math.abs(a - b) <= by;
 
@@ -200,7 +59,7 @@ const overlapsOpening = (p: WallPlan): boolean =>
 
 test('courses and beds make the height; pieces and joints fill every course; nothing overlaps or stands in an opening', () => {
   fc.assert(
-    fc.property(sound, (w) => {
+    fc.property(anySoundWall, (w) => {
       const p = planOf(w);
       return courseSums(p) && rowsFill(p) && !overlapsOpening(p);
     }),
@@ -210,7 +69,7 @@ test('courses and beds make the height; pieces and joints fill every course; not
 
 test('kinds sum to the number of pieces, and what is ordered is never less than what is laid', () => {
   fc.assert(
-    fc.property(sound, (w) => {
+    fc.property(anySoundWall, (w) => {
       const { tally, buy, runs } = planOf(w);
       const drawn = runs
         .flatMap((r) => [...r.rows, ...(r.back?.rows ?? [])])
@@ -226,7 +85,7 @@ test('kinds sum to the number of pieces, and what is ordered is never less than 
 
 test('the same job plans the same, and the order of walls changes nothing', () => {
   fc.assert(
-    fc.property(sound, sound, (a, b) => {
+    fc.property(anySoundWall, anySoundWall, (a, b) => {
       const [da, db] = [documentOf(a).walls[0], documentOf(b).walls[0]];
       if (!da || !db || a.profile !== b.profile) return true;
       const job = (walls: unknown[]) => soundJob({ ...documentOf(a), walls });
@@ -277,7 +136,7 @@ test('two half walls with the same boundary add up: mortar and units of a wall g
 test('every fix, applied and planned again, leaves its finding gone; every choice applies', () => {
   let fixes = 0;
   fc.assert(
-    fc.property(sound, (w) => {
+    fc.property(anySoundWall, (w) => {
       const job = jobOf(w);
       const p = plan(job).walls[0];
       if (!p) return false;
@@ -306,7 +165,7 @@ test('every fix, applied and planned again, leaves its finding gone; every choic
 
 test('no two pieces of a wall’s two leaves stand in one place', () => {
   fc.assert(
-    fc.property(sound, (w) => {
+    fc.property(anySoundWall, (w) => {
       const { cavity: _cavity, ...build } = w.build ?? {};
       const p = planOf({ ...w, build: { ...build, wythes: 2 } });
       return p.runs.every((run) =>
@@ -323,7 +182,7 @@ test('no two pieces of a wall’s two leaves stand in one place', () => {
 
 test('perps of a course that claims its laps lap by the rule', () => {
   fc.assert(
-    fc.property(sound, (w) => {
+    fc.property(anySoundWall, (w) => {
       const p = planOf(w);
       const without = ['straight-joint', 'lap-short', 'stack-bond'];
       if (p.findings.some((f) => without.includes(f.code))) return true;
@@ -379,7 +238,7 @@ test('a wall parted at a control joint tallies as the two walls it is, and no pe
   let parted = 0;
   fc.assert(
     fc.property(
-      sound.filter((w) => w.line.length === 1 && 'run' in (w.line[0] ?? {}) && w.lengths === 'actual'),
+      anySoundWall.filter((w) => w.line.length === 1 && 'run' in (w.line[0] ?? {}) && w.lengths === 'actual'),
       fc.double({ min: 0.2, max: 0.8, noNaN: true }),
       fc.integer({ min: 10, max: 20 }),
       (w, part, width) => {
@@ -421,7 +280,7 @@ test('a wall parted at a control joint tallies as the two walls it is, and no pe
 test('an inner leaf fills its own courses, and none of it stands in an opening or past the outer leaf', () => {
   let leaves = 0;
   fc.assert(
-    fc.property(sound, (w) => {
+    fc.property(anySoundWall, (w) => {
       const p = planOf(w);
       if (!p.inner) return true;
       leaves++;

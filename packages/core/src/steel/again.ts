@@ -18,16 +18,13 @@ export interface Before {
   verticals: readonly Verticals[];
 }
 
-const alike = (a: unknown, b: unknown): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
-
-/** All that cells and bars read of a wall but what hangs on one run of it. */
+/** All that cells and bars read of a wall but the spacing, and what hangs on one run of it. */
 const sameWall = (a: SetWall, b: SetWall): boolean =>
   a.unitLength === b.unitLength &&
   a.unitWidth === b.unitWidth &&
   a.half === b.half &&
   a.head === b.head &&
-  alike(a.unit, b.unit) &&
-  alike(a.steel?.vertical, b.steel?.vertical);
+  (a.unit === b.unit || JSON.stringify(a.unit) === JSON.stringify(b.unit));
 
 const sameCourses = (a: readonly Course[], b: readonly Course[]): boolean =>
   a.length === b.length &&

@@ -82,6 +82,8 @@ class Upward {
           best = c - first;
           most = clear;
         }
+        // All of it goes on: no cell can share more.
+        if (clear >= right - left) break;
       }
       const other = best < 0 ? -1 : (taker[best] as number);
       if (best < 0 || (other >= 0 && (shared[best] as number) >= most)) {

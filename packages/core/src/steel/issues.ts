@@ -187,12 +187,14 @@ function sizeIssues({ wall, steel }: WallWork): Issue[] {
   if (!vertical || wall.unit.shells === null) return [];
   const say = (n: number): string => sayMm(n, wall.show);
   const bar = barOf(vertical.bar);
-  const bars = steel.verticals.flatMap((v) => v.bars);
-  const least = Math.min(insideWidth(wall), ...bars.map((b) => b.column.to - b.column.from));
+  let least = insideWidth(wall);
+  for (const v of steel.verticals)
+    for (const { column } of v.bars) least = Math.min(least, column.to - column.from);
+  const none = steel.verticals.every((v) => v.bars.length === 0);
   const need = bar.diameter + 2 * CLEARANCE[wall.grout?.aggregate ?? 'fine'];
   const lap = wallLap(wall, vertical.bar);
   const list: Issue[] = [];
-  if (bars.length > 0 && (least < need || bar.diameter > least / 2))
+  if (!none && (least < need || bar.diameter > least / 2))
     list.push(
       issue({
         code: 'bar-too-large',
@@ -221,7 +223,7 @@ function sizeIssues({ wall, steel }: WallWork): Issue[] {
         ],
       }),
     );
-  if (!wall.footing && !wall.steel?.drilled && bars.length > 0)
+  if (!wall.footing && !wall.steel?.drilled && !none)
     list.push(
       issue({
         code: 'starters-wait',

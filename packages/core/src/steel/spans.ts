@@ -21,23 +21,16 @@ export function stretchesOf(wall: SetWall, run: BondedRun, i: number): Stretch[]
   if (!row) return [];
   const joints = standingJoints(wall, run.index);
   const parts: { from: number; to: number }[] = [];
-  const ends = [
-    ...(run.ends.start.other !== null && !row.bareStart
-      ? [{ from: run.from, to: run.from + wall.unitWidth }]
-      : []),
-    ...row.bedded,
-    ...(run.ends.end.other !== null && !row.bareEnd ? [{ from: run.to - wall.unitWidth, to: run.to }] : []),
-  ].sort((a, b) => a.from - b.from);
-  for (const b of ends) {
+  const add = (from: number, to: number): void => {
     const last = parts.at(-1);
-    if (
-      last &&
-      b.from - last.to <= SAME_PLACE + wall.head &&
-      !joints.some((j) => Math.abs(j.to - b.from) < 1)
-    )
-      last.to = Math.max(last.to, b.to);
-    else parts.push({ ...b });
-  }
+    const goesOn = last !== undefined && from - last.to <= SAME_PLACE + wall.head;
+    if (goesOn && !joints.some((j) => Math.abs(j.to - from) < 1)) last.to = Math.max(last.to, to);
+    else parts.push({ from, to });
+  };
+  // Beds come in order along the run, and between the ends of other runs' units.
+  if (run.ends.start.other !== null && !row.bareStart) add(run.from, run.from + wall.unitWidth);
+  for (const b of row.bedded) add(b.from, b.to);
+  if (run.ends.end.other !== null && !row.bareEnd) add(run.to - wall.unitWidth, run.to);
   const endAt = (x: number, start: boolean): SpanEnd => {
     if (joints.some((j) => Math.abs((start ? j.to : j.from) - x) < 1)) return 'joint';
     const own = start ? run.ends.start : run.ends.end;

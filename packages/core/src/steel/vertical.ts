@@ -164,11 +164,7 @@ function jambPlaces(
 }
 
 /** Places along each section at the spacing, from its first cell on. */
-function spacedPlaces(
-  sections: readonly Section[],
-  inside: readonly Column[][],
-  every: number,
-): Wanted[] {
+function spacedPlaces(sections: readonly Section[], inside: readonly Column[][], every: number): Wanted[] {
   const wanted: Wanted[] = [];
   sections.forEach(({ span }, k) => {
     const first = inside[k]?.[0];
