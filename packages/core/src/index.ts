@@ -80,5 +80,7 @@ export { middleThirdHeight, type RetainAmounts } from './retain/retain.js';
 export { unreadableIn } from './job/checkForm.js';
 export { jointAmounts, tiesUp } from './movement/amounts.js';
 export { steelFigures } from './plan/steelWorking.js';
-export { levelBeds, tieLevels, withLaps, weepsOver, type CavityAmounts } from './cavity/ties.js';
+export { withLaps, type CavityAmounts } from './cavity/amounts.js';
+export { levelBeds, tieLevels } from './cavity/levels.js';
+export { weepsOver, type CavityPlaces } from './cavity/places.js';
 export type { InnerLeaf } from './cavity/inner.js';

@@ -5,6 +5,7 @@ import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'rea
 import { drag, drop, edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
 import { LevelLines } from './LevelLines';
+import { CavityLayer } from './CavityLayer';
 import { openingEdit, type Part, type SheetOpening } from './openingEdits';
 import { pieceIn } from './chosenPiece';
 import { paintElevation } from './paint';
@@ -276,6 +277,7 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageKey }): React
           ) : null,
         )}
         {stage === 'steel' && <SteelLayer {...props} />}
+        {stage === 'steel' && <CavityLayer view={view} layout={layout} />}
         <MovementJoints view={view} layout={layout} />
         {view.openings
           .filter((o) => o.run === view.run)

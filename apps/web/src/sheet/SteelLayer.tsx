@@ -129,6 +129,26 @@ function Bars({ view, layout }: Props): ReactNode {
   );
 }
 
+/** Reinforcement laid in the beds: two wires of it, drawn as one broken line. */
+function Beds({ view, layout }: Props): ReactNode {
+  return (
+    <g pointerEvents="none" data-beds={view.steel.beds.length}>
+      {view.steel.beds.map((b) => (
+        <line
+          key={`${b.from}|${b.level}`}
+          x1={layout.left + (b.from + 40) * layout.scale}
+          x2={layout.left + (b.to - 40) * layout.scale}
+          y1={layout.base - b.level * layout.scale}
+          y2={layout.base - b.level * layout.scale}
+          stroke={RUST}
+          strokeWidth="2.4"
+          strokeDasharray="9 3"
+        />
+      ))}
+    </g>
+  );
+}
+
 /** Grout that lies along the wall: beams, and courses filled solid. */
 function Solid({ view, layout }: Props): ReactNode {
   const { beams, solid, volume } = view.steel;
@@ -261,6 +281,7 @@ export const SteelLayer = memo(function SteelLayer(props: Props): ReactNode {
       <Solid {...props} />
       <Cells {...props} />
       <Corner {...props} />
+      <Beds {...props} />
       <Bars {...props} />
       <Pours {...props} />
       <Starters {...props} />

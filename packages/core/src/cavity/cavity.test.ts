@@ -12,7 +12,9 @@ import {
   straight,
   type OneWall,
 } from '../testing/jobs.js';
-import { cavityAmounts, levelBeds, type CavityAmounts } from './ties.js';
+import { cavityAmounts, type CavityAmounts } from './amounts.js';
+import { levelBeds } from './levels.js';
+import { cavityPlaces, edgeBeds, type CavityPlaces } from './places.js';
 
 const cavityWall = (more: Partial<OneWall> = {}, cavity: object = {}): OneWall => ({
   line: closed(8990, 5390),
@@ -25,8 +27,7 @@ const cavityWall = (more: Partial<OneWall> = {}, cavity: object = {}): OneWall =
   wall: { jointEvery: 40_000, ...more.wall },
 });
 const amounts = (w: OneWall): CavityAmounts => {
-  const p = planOf(w);
-  const a = p.inner && cavityAmounts(p.wall, p.gauge.courses, p.gauge.count, p.inner);
+  const a = cavityAmounts(planOf(w));
   if (!a) throw new Error('no cavity');
   return a;
 };
@@ -64,8 +65,64 @@ test('ties 900 by 450 come to about 2.5 a square metre, and jambs and ends have 
   const door = (openings: OneWall['openings']): CavityAmounts => amounts(cavityWall({ openings }));
   const without = door([]);
   const one = door([{ run: 0, at: 2000, width: 910, sill: 0, head: 2100 }]);
-  // 2 100 mm of jamb at 300: seven each side (AD A 2C8, from memory).
-  expect(one.edgeTies - without.edgeTies).toBe(14);
+  // 2 100 mm of jamb in blockwork 225 high: a tie in each course, nine each side (M094, from memory).
+  expect(one.edgeTies - without.edgeTies).toBe(18);
+});
+
+test('ties up an edge lie in level beds no more than 300 mm apart, from its foot to its top', () => {
+  // Brick to brick every bed lies level: 2 100 mm of jamb takes seven (M094, from memory).
+  const bricks = Array.from({ length: 30 }, (_, i) => (i + 1) * 75);
+  expect(edgeBeds(bricks, 0, 2100)).toHaveLength(7);
+  const steps = (beds: number[]): number[] => beds.map((b, i) => b - (beds[i - 1] ?? 0));
+  expect(Math.max(...steps(edgeBeds(bricks, 0, 2100)))).toBeLessThanOrEqual(300);
+  expect(edgeBeds([], 0, 2100)).toEqual([]);
+});
+
+const places = (w: OneWall): CavityPlaces => {
+  const found = cavityPlaces(planOf(w));
+  if (!found) throw new Error('no cavity');
+  return found;
+};
+
+test('ties stand clear of openings, staggered row on row, and edge ties within 225 mm of their edge', () => {
+  const door = { run: 0, at: 2000, width: 910, sill: 0, head: 2100 };
+  const { ties } = places(cavityWall({ openings: [door] }));
+  expect(ties.filter((t) => t.run === 0 && t.at > 2000 && t.at < 2910 && t.level < 2100)).toEqual([]);
+  const row = (level: number): number[] =>
+    ties.filter((t) => t.run === 1 && !t.edge && Math.round(t.level) === level).map((t) => t.at);
+  const [low, next] = [row(450), row(900)];
+  expect(low.length).toBeGreaterThan(3);
+  // Half way between the ties under them: each as far from its neighbours below.
+  next.slice(0, -1).forEach((x, i) => expect(x).toBeCloseTo(((low[i] ?? 0) + (low[i + 1] ?? 0)) / 2, 6));
+  const beside = ties.filter((t) => t.run === 0 && t.edge);
+  // AD A 2C8, from memory.
+  for (const t of beside)
+    expect(Math.min(Math.abs(t.at - 2000), Math.abs(t.at - 2910))).toBeLessThanOrEqual(225);
+});
+
+test('weeps stand in perps over the opening; the dpc lies in the first bed 150 mm over the ground', () => {
+  const p = planOf(cavityWall({ openings: [{ run: 0, at: 2000, width: 910, sill: 0, head: 2100 }] }));
+  const found = cavityPlaces(p);
+  const perps = p.runs[0]?.rows[28]?.perps.map((x) => x.at) ?? [];
+  for (const weep of found?.weeps ?? [])
+    expect(Math.min(...perps.map((x) => Math.abs(x - weep.at)))).toBeLessThan(1e-6);
+  // Bricks at 75: two courses are 150 (PD 6697, from memory).
+  expect(found?.dpc).toBeCloseTo(150, 6);
+  const site = { points: [{ id: 'G', name: 'path', is: 'ground' as const, level: 100 }] };
+  const raised = cavityPlaces(plan(soundJob({ ...documentOf(cavityWall()), site })).walls[0] as WallPlan);
+  // 250 over the base: the fourth course.
+  expect(raised?.dpc).toBeCloseTo(300, 6);
+});
+
+test('an air brick goes through both leaves in a sleeve, and says what is cut round it', () => {
+  const vents = [{ id: 'V', run: 0, course: 2, what: 'air-brick' as const, every: 2000 }];
+  const w = cavityWall({ wall: { vents } });
+  const { sleeves } = places(w);
+  expect(sleeves).toHaveLength(5);
+  // Course 2 of brick lies inside course 1 of block: one block each, two where a perp comes behind.
+  for (const s of sleeves) expect([1, 2]).toContain(s.cut);
+  expect(amounts(w).sleeves).toBe(5);
+  expect(working(jobOf(w), [], 'w/wall/cavity.sleeves')?.result).toBe(5);
 });
 
 test('trays, stop ends and weeps over openings; dpc and board by the metre', () => {

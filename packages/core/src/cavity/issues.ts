@@ -1,7 +1,7 @@
 import { sayMm } from '../measure/format.js';
 import { issue, type Issue } from '../plan/issue.js';
 import type { WallWork } from '../plan/work.js';
-import { cavityAmounts, LEVEL_WITHIN } from './ties.js';
+import { LEVEL_WITHIN, tieLevels } from './levels.js';
 
 /** A cavity narrower than this lets mortar bridge it, mm (AD A 2C6, from memory). */
 const LEAST_CAVITY = 50;
@@ -12,16 +12,20 @@ export function cavityIssues({ wall, gauge, inner }: WallWork): Issue[] {
   if (!cavity || !inner) return [];
   const say = (n: number): string => sayMm(n, wall.show);
   const path = `/walls/${wall.index}/build/cavity`;
-  const amounts = cavityAmounts(wall, gauge.courses, gauge.count, inner);
+  const levels = tieLevels(
+    gauge.courses.slice(0, gauge.count),
+    inner.gauge.courses.slice(0, inner.gauge.count),
+    cavity.up,
+  );
   const list: Issue[] = [];
-  if (amounts && amounts.levels.widest > cavity.up + 1)
+  if (levels.widest > cavity.up + 1)
     list.push(
       issue({
         code: 'ties-not-level',
         stage: 'steel',
         severity: 'fault',
         course: 1,
-        says: `The beds of the two leaves do not come level within ${say(LEVEL_WITHIN)} often enough: ${say(amounts.levels.widest)} go by without a row of ties, and they may be ${say(cavity.up)} apart.`,
+        says: `The beds of the two leaves do not come level within ${say(LEVEL_WITHIN)} often enough: ${say(levels.widest)} go by without a row of ties, and they may be ${say(cavity.up)} apart.`,
         source: 'the courses of both leaves; PD 6697, from memory',
       }),
     );

@@ -1,4 +1,4 @@
-import { cavityAmounts } from '../cavity/ties.js';
+import { cavityAmounts } from '../cavity/amounts.js';
 import { filledVolume, type FillVolume } from '../grout/fill.js';
 import { primeVolume } from '../grout/pours.js';
 import { jointAmounts, slipTiePitch } from '../movement/amounts.js';
@@ -174,9 +174,14 @@ const LEVEL = 'rows in beds that lie level in both leaves';
 
 /** One figure of a cavity, with what it was counted from. */
 const ofCavity =
-  (title: string, key: 'ties' | 'trayLength' | 'weeps' | 'dpc' | 'board', formula: string, source: string) =>
+  (
+    title: string,
+    key: 'ties' | 'trayLength' | 'weeps' | 'dpc' | 'board' | 'sleeves',
+    formula: string,
+    source: string,
+  ) =>
   (p: WallPlan): Made => {
-    const a = p.inner ? cavityAmounts(p.wall, p.gauge.courses, p.gauge.count, p.inner) : null;
+    const a = cavityAmounts(p);
     const metres = key === 'trayLength' || key === 'dpc';
     return {
       title,
@@ -184,6 +189,11 @@ const ofCavity =
       inputs: [
         count('rows of ties', a?.levels.levels.length ?? 0, LEVEL),
         count('extra ties at edges', a?.edgeTies ?? 0, 'jambs, free ends and movement joints, at 300 mm'),
+        count(
+          'pieces of the inner leaf cut round sleeves',
+          a?.sleeveCuts ?? 0,
+          'the inner leaf’s own courses',
+        ),
         count('trays, each with two stop ends', a?.trays ?? 0, 'openings with wall over them'),
         length('left clear in the cavity', a?.clear ?? 0, 'its width less the board'),
       ],
@@ -218,6 +228,12 @@ Object.assign(STEEL_WORKINGS, {
     'both leaves, 100 mm laps on 8 m rolls',
     'laps BS 8215, from memory; rolls common practice',
   ),
+  'cavity.sleeves': ofCavity(
+    'Sleeves for air bricks, through the cavity',
+    'sleeves',
+    'one each, with a tray over it; the inner leaf cut round it',
+    'PD 6697, from memory',
+  ),
   'cavity.board': ofCavity(
     'Insulation board',
     'board',
@@ -231,7 +247,9 @@ export function steelFigures(p: WallPlan): { key: string; made: Made }[] {
   const asked = [
     ...(p.wall.grout ? ['grout.geometric', 'grout.used', 'grout.prime'] : []),
     ...(p.wall.steel ? ['steel.mass', 'steel.bed', 'steel.straps'] : []),
-    ...(p.inner ? ['cavity.ties', 'cavity.trays', 'cavity.weeps', 'cavity.dpc', 'cavity.board'] : []),
+    ...(p.inner
+      ? ['cavity.ties', 'cavity.trays', 'cavity.weeps', 'cavity.dpc', 'cavity.sleeves', 'cavity.board']
+      : []),
     ...(p.wall.joints.length > 0 ? ['joints.sealant', 'joints.filler', 'joints.ties'] : []),
   ];
   return asked

@@ -1,4 +1,5 @@
-import { cavityAmounts, type CavityAmounts } from '../cavity/ties.js';
+import { cavityAmounts, type CavityAmounts } from '../cavity/amounts.js';
+import { cavityPlaces, type CavityPlaces } from '../cavity/places.js';
 import { filledVolume, type FillVolume } from '../grout/fill.js';
 import { primeVolume, type Pour } from '../grout/pours.js';
 import { jointSpacing } from '../movement/spacing.js';
@@ -7,10 +8,11 @@ import { holdsOf, type Hold } from '../record/holds.js';
 import { retainAmounts, type RetainAmounts } from '../retain/retain.js';
 import type { SetCavity, SetGrout, SetJoint, SetRetains, SetSteel } from '../setout/wall.js';
 import { middleOf } from '../steel/columns.js';
-import type { BedSteel } from '../steel/horizontal.js';
+import { reinforcedBeds, type BedSteel } from '../steel/horizontal.js';
 import type { Lap } from '../steel/laps.js';
 import type { PlaceInCell } from '../steel/place.js';
 import type { ScheduleLine } from '../steel/schedule.js';
+import { stretchesOf } from '../steel/spans.js';
 import { dowelPlan, judgeStarters, type DowelPlace, type JudgedStarter } from '../steel/starters.js';
 import { markOf, schedule, stockOf, uprightBars } from '../steel/steel.js';
 import type { BarReason, Spacing } from '../steel/vertical.js';
@@ -66,8 +68,17 @@ export interface SteelView {
   pours: PourShown[];
   retains: SetRetains | null;
   behind: RetainAmounts | null;
+  /** Reinforcement laid in the beds of the run. */
+  beds: { from: number; to: number; level: number }[];
   /** The leaf behind a cavity and what the cavity takes; null where there is none. */
-  cavity: (SetCavity & { courses: number; pieces: number; amounts: CavityAmounts | null }) | null;
+  cavity:
+    | (SetCavity & {
+        courses: number;
+        pieces: number;
+        amounts: CavityAmounts | null;
+        places: CavityPlaces | null;
+      })
+    | null;
   /** Points that may not be passed until somebody signs. */
   holds: Hold[];
   volume: FillVolume & { geometric: number; used: number; prime: number };
@@ -110,6 +121,36 @@ function cornerShown(p: WallPlan, run: number): SteelView['corner'] {
       filled,
       wide: column.to - column.from,
     }));
+}
+
+function bedsShown(p: WallPlan, run: number): SteelView['beds'] {
+  const { wall, gauge } = p;
+  const bonded = p.runs.find((r) => r.index === run);
+  if (!bonded) return [];
+  return reinforcedBeds(wall, gauge.courses).flatMap((i) =>
+    stretchesOf(wall, bonded, i).map(({ from, to }) => ({ from, to, level: gauge.courses[i]?.top ?? 0 })),
+  );
+}
+
+/** The cavity of a wall, with what goes across it in one run. */
+function cavityShown(p: WallPlan, run: number): SteelView['cavity'] {
+  const { cavity } = p.wall;
+  if (!cavity || !p.inner) return null;
+  const places = cavityPlaces(p);
+  const here = <T extends { run: number }>(list: readonly T[]): T[] => list.filter((x) => x.run === run);
+  return {
+    ...cavity,
+    courses: p.inner.gauge.count,
+    pieces: p.innerTally?.total ?? 0,
+    amounts: cavityAmounts(p, places),
+    places: places && {
+      ...places,
+      ties: here(places.ties),
+      trays: here(places.trays),
+      weeps: here(places.weeps),
+      sleeves: here(places.sleeves),
+    },
+  };
 }
 
 export function steelView(p: WallPlan, run: number): SteelView {
@@ -155,15 +196,8 @@ export function steelView(p: WallPlan, run: number): SteelView {
     pours: pours.map(({ filled, ...pour }) => ({ ...pour, used: filled.used })),
     retains: wall.retains,
     behind: retainAmounts(wall, gauge.count),
-    cavity:
-      wall.cavity && p.inner
-        ? {
-            ...wall.cavity,
-            courses: p.inner.gauge.count,
-            pieces: p.innerTally?.total ?? 0,
-            amounts: cavityAmounts(wall, gauge.courses, gauge.count, p.inner),
-          }
-        : null,
+    beds: bedsShown(p, run),
+    cavity: cavityShown(p, run),
     holds: wall.steel || wall.retains ? holdsOf(p) : [],
     volume: {
       cells: sum('cells'),

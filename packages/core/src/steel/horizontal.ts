@@ -94,19 +94,23 @@ export interface BedSteel {
   courses: number;
 }
 
+/** The courses whose upper bed is reinforced, by place: the bed over the top course is under the capping, not in the wall. */
+export function reinforcedBeds(wall: SetWall, courses: readonly Course[]): number[] {
+  const every = wall.steel?.bed?.every;
+  if (every === undefined) return [];
+  return courses.slice(0, -1).flatMap((c, i) => (c.number % every === 0 ? [i] : []));
+}
+
 /** Reinforcement in the beds over every n-th course, stretch by stretch, stopped at movement joints. */
 export function bedSteelOf(
   wall: SetWall,
   runs: readonly BondedRun[],
   courses: readonly Course[],
 ): BedSteel | null {
-  const every = wall.steel?.bed?.every;
-  if (every === undefined) return null;
+  if (wall.steel?.bed?.every === undefined) return null;
   const lap = bedLap(wall);
   const sum: BedSteel = { net: 0, withLaps: 0, pieces: 0, corners: 0, courses: 0 };
-  courses.forEach((course, i) => {
-    // The bed over the top course is under the capping, not in the wall.
-    if (course.number % every !== 0 || i === courses.length - 1) return;
+  for (const i of reinforcedBeds(wall, courses)) {
     sum.courses++;
     for (const run of runs)
       for (const s of stretchesOf(wall, run, i)) {
@@ -116,6 +120,6 @@ export function bedSteelOf(
         sum.pieces += pieces;
         if (s.start === 'corner') sum.corners++;
       }
-  });
+  }
   return sum;
 }

@@ -1,10 +1,77 @@
-import { sayMm, UNITS } from '@even-tally/core';
+import { sayMm, UNITS, type CavityAmounts } from '@even-tally/core';
 import type { ReactNode } from 'react';
+import { TieMark, trayPath, WeepMark } from '../../sheet/CavityLayer';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
+
+const Mark = ({ children }: { children: ReactNode }): ReactNode => (
+  <svg width="24" height="16" aria-hidden className="mt-[2px] shrink-0">
+    {children}
+  </svg>
+);
+
+/** What goes across and into the cavity in the whole wall, each beside the mark it has on the drawing. */
+function Crossing({
+  amounts: a,
+  dpc,
+  say,
+  metres,
+}: {
+  amounts: CavityAmounts;
+  dpc: number | null;
+  say: (n: number) => string;
+  metres: (m: number) => string;
+}): ReactNode {
+  const lines: [ReactNode, string][] = [
+    [
+      <TieMark key="tie" x={12} y={8} edge={false} />,
+      `${a.ties - a.edgeTies} ties in ${a.levels.levels.length} level rows, staggered, falling outward`,
+    ],
+  ];
+  if (a.edgeTies > 0)
+    lines.push([<TieMark key="edge" x={12} y={8} edge />, `${a.edgeTies} more at jambs, ends and joints`]);
+  if (a.trays > 0) {
+    lines.push([
+      <path key="tray" d={trayPath(2, 22, 13)} fill="none" stroke="#1c5c8f" strokeWidth="3" />,
+      `${a.trays} ${a.trays === 1 ? 'tray' : 'trays'}, ${metres(a.trayLength)}, ${a.stopEnds} stop ends; look at each before the course that covers it`,
+    ]);
+    lines.push([<WeepMark key="weep" x={12} y={14} />, `${a.weeps} weeps: perps left open over the trays`]);
+  }
+  if (a.sleeves > 0)
+    lines.push([
+      <rect
+        key="sleeve"
+        x="3"
+        y="3"
+        width="18"
+        height="10"
+        fill="none"
+        stroke="#22272b"
+        strokeWidth="1.5"
+        strokeDasharray="4 2"
+      />,
+      `${a.sleeves} sleeves for air bricks through both leaves, ${a.sleeveCuts} pieces of the inner leaf cut round them`,
+    ]);
+  lines.push([
+    <line key="dpc" x1="1" x2="23" y1="8" y2="8" stroke="#22272b" strokeWidth="3" />,
+    dpc === null
+      ? `dpc ${metres(a.dpc)}: this wall does not come up 150 mm (6 in) over the ground`
+      : `dpc ${metres(a.dpc)} in both leaves, on the bed at ${say(dpc)}, 150 mm (6 in) or more over the ground`,
+  ]);
+  return (
+    <ul className="grid gap-1 text-[13px]">
+      {lines.map(([mark, says]) => (
+        <li key={says} className="flex gap-2">
+          <Mark>{mark}</Mark>
+          <span>{says}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}
 
 /** A leaf of another unit behind a cavity, and everything that goes into and across it. */
 export function CavityPart({ job, view, show }: PanelProps): ReactNode {
@@ -68,15 +135,11 @@ export function CavityPart({ job, view, show }: PanelProps): ReactNode {
             Inner leaf {cavity.courses} courses, {cavity.pieces} pieces; {say(cavity.overall)} over all.{' '}
             {a && (
               <>
-                <b>{say(a.clear)}</b> left clear: look at every course that it stays so. {a.ties} ties in{' '}
-                {a.levels.levels.length} level rows, {a.edgeTies} of them at jambs, ends and joints
-                {a.trays > 0
-                  ? `; ${a.trays} trays, ${metres(a.trayLength)}, with ${a.stopEnds} stop ends and ${a.weeps} weeps`
-                  : ''}
-                ; dpc {metres(a.dpc)} in both leaves, at least 150 mm (6 in) above the ground.
+                <b>{say(a.clear)}</b> left clear: look at every course that it stays so.
               </>
             )}
           </p>
+          {a && <Crossing amounts={a} dpc={cavity.places?.dpc ?? null} say={say} metres={metres} />}
           <button className="press-plain" onClick={() => clear('/build/cavity')}>
             Take the inner leaf away
           </button>

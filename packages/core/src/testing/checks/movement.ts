@@ -1,6 +1,7 @@
 import { toMillimetres, feet, inches } from '../../measure/length.js';
 import { jointSpacing, panelsOfRun, proposedJoints } from '../../movement/spacing.js';
-import { weepsOver, withLaps } from '../../cavity/ties.js';
+import { withLaps } from '../../cavity/amounts.js';
+import { weepsOver } from '../../cavity/places.js';
 import { tiesUp } from '../../movement/amounts.js';
 import { closed, planOf, straight, type OneWall } from '../jobs.js';
 import type { PublishedCheck } from './list.js';
