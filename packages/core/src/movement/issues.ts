@@ -7,7 +7,8 @@ import type { EditStep } from '../job/edit.js';
 import type { MovementJoint } from '../job/types.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { SetJoint, SetWall } from '../setout/wall.js';
-import { isDue, jointSpacing, panelsOfRun, proposedJoints } from './spacing.js';
+import { isDue, jointSpacing, panelsOfRun, perpPlaces, proposedJoints } from './spacing.js';
+import { isIn, weakPlaces } from './weak.js';
 
 /** Joints added to the document as filed. */
 function added(wall: SetWall, joints: MovementJoint[]): EditStep[] {
@@ -61,6 +62,52 @@ function dueIssue(wall: SetWall, run: BondedRun): Issue[] {
           {
             says: `${places.length === 1 ? 'A joint' : `${places.length} joints`} at ${places.map(say).join(', ')}`,
             edit: added(wall, newJoints(wall, run.index, places)),
+          },
+        ];
+      },
+    }),
+  ];
+}
+
+/** Weak places of a run with no joint, and where one could stand on a perp: one joint may serve two of them. */
+function weakIssue(wall: SetWall, run: BondedRun): Issue[] {
+  const middles = wall.joints.filter((j) => j.run === run.index).map((j) => (j.from + j.to) / 2);
+  const open = weakPlaces(wall, run.index).filter((p) => !middles.some((x) => isIn(p.spans, x)));
+  const first = open[0]?.spans[0];
+  if (!first) return [];
+  const say = (n: number): string => sayMm(n, wall.show);
+  const what = [...new Set(open.map((p) => p.what))].join('; ');
+  return [
+    issue({
+      code: 'joint-at-weak-place',
+      stage: 'steel',
+      severity: 'choice',
+      course: 1,
+      run: run.index,
+      at: (first.from + first.to) / 2,
+      says: `No movement joint stands beside ${what}. A wall cracks there first, unless steel beside it and a beam over it hold it together.`,
+      source:
+        'NCMA TEK 10-2 series: one side of an opening up to 6 ft, both beyond, from memory; 24 in of height at once: common practice',
+      tries: () => {
+        const perps = perpPlaces(wall, run);
+        const places: number[] = [];
+        for (const p of open)
+          if (!places.some((x) => isIn(p.spans, x))) {
+            const at = perps.find((x) => isIn(p.spans, x));
+            if (at !== undefined) places.push(at);
+          }
+        const named = places.map(say).join(', ');
+        return [
+          {
+            says: `${places.length === 1 ? 'A joint' : `${places.length} joints`} at ${named}`,
+            edit: added(wall, newJoints(wall, run.index, places)),
+          },
+          {
+            says: 'None there: steel holds it together',
+            edit: added(
+              wall,
+              newJoints(wall, run.index, places, 'steel beside it and over it holds it together'),
+            ),
           },
         ];
       },
@@ -138,6 +185,6 @@ const refusedIssues = (wall: SetWall): Issue[] =>
     );
 
 export const movementIssues = (wall: SetWall, runs: readonly BondedRun[]): Issue[] => [
-  ...runs.flatMap((run) => [...dueIssue(wall, run), ...offBondIssues(wall, run)]),
+  ...runs.flatMap((run) => [...dueIssue(wall, run), ...weakIssue(wall, run), ...offBondIssues(wall, run)]),
   ...refusedIssues(wall),
 ];

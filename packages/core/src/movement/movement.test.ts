@@ -144,3 +144,76 @@ test('joints that leave no wall beside them are refused at the door', () => {
     ])[0],
   ).toContain('once');
 });
+
+describe('weak places', () => {
+  const window = { at: "8'", width: "4'", sill: "4'", head: '6\' 8"' };
+  const shed = (opening: object, wall: object = {}) =>
+    jobOf({ line: straight("20'"), height: "16'", openings: [opening], wall });
+  const said = (job: ReturnType<typeof shed>) =>
+    plan(job).walls[0]?.findings.find((f) => f.code === 'joint-at-weak-place');
+  const pressed = (job: ReturnType<typeof shed>, fix = 0) => {
+    const after = applyEdit(job, said(job)?.fixes[fix]?.edit ?? []);
+    if (!after.ok) throw new Error(after.why);
+    return plan(soundJob(after.value), [], { advise: false }).walls[0];
+  };
+
+  test('an opening up to 6 ft wants a joint on one side, a wider one on both (TEK 10-2, from memory)', () => {
+    expect(said(shed(window))?.severity).toBe('choice');
+    expect(pressed(shed(window))?.wall.joints).toHaveLength(1);
+    const wide = shed({ ...window, at: '6\' 8"', width: '6\' 8"' });
+    expect(said(wide)?.says).toContain('both sides');
+    const joints = pressed(wide)?.wall.joints ?? [];
+    expect(joints).toHaveLength(2);
+    // One each side, past what the lintel bears on.
+    const [from, to] = [80 * 25.4, 160 * 25.4];
+    expect(joints[0]?.to).toBeLessThan(from - 190);
+    expect(joints[1]?.from).toBeGreaterThan(to + 190);
+  });
+
+  test('pressed it is settled on a perp; refused it stays refused, with the reason', () => {
+    const codes = (p: ReturnType<typeof pressed>) => p?.findings.map((f) => f.code) ?? [];
+    expect(codes(pressed(shed(window)))).not.toContain('joint-at-weak-place');
+    expect(codes(pressed(shed(window)))).not.toContain('joint-off-bond');
+    const refused = pressed(shed(window), 1);
+    expect(codes(refused)).toContain('joint-refused');
+    expect(refused?.wall.joints[0]?.refused).toContain('steel');
+  });
+
+  test('bars beside the opening and a beam over it take the strain', () => {
+    const steel = {
+      vertical: { bar: '#4', every: '32"' },
+      beams: [{ course: 'over-openings', bar: '#4', count: 2 }],
+    };
+    expect(said(shed(window, { steel }))).toBeUndefined();
+  });
+
+  test('a drawing that says how far joints stand apart says where they stand', () => {
+    expect(said(shed(window, { jointEvery: "60'" }))).toBeUndefined();
+  });
+
+  test('a step of 24 in or more in the top or the footing is a weak place, a smaller one is not', () => {
+    const stepped = (left: string) =>
+      said(
+        jobOf({
+          line: straight("20'"),
+          height: "16'",
+          wall: {
+            tops: [{ id: 'T', run: 0, kind: 'raked', from: 0, to: "10'", left, right: left }],
+          },
+        }),
+      );
+    expect(stepped("13'")?.says).toContain('change of height');
+    expect(stepped("15'")).toBeUndefined();
+  });
+
+  test('a material with no rule of its own has no weak places here', () => {
+    const adobe = jobOf({
+      line: straight("20'"),
+      height: "8'",
+      unit: 'adobe-10x14x4',
+      profile: 'earth',
+      openings: [window],
+    });
+    expect(said(adobe)).toBeUndefined();
+  });
+});

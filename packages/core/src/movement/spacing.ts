@@ -3,6 +3,7 @@ import { isTangent } from '../setout/line.js';
 import type { BondedRun } from '../bond/bond.js';
 import { lineOf } from '../bond/lines.js';
 import type { SetWall } from '../setout/wall.js';
+import { BEARING, isIn, kindPlaces } from './weak.js';
 
 /** What stands at one end of a panel. */
 export type PanelEnd = 'corner' | 'free' | 'joint';
@@ -92,13 +93,11 @@ function evenPlaces(panel: MovementPanel, every: number, count: number): number[
   return Array.from({ length: count }, (_, i) => panel.from + scale * (panel.fromStart + i * every));
 }
 
-/** Masonry kept each side of an opening for its lintel to bear on, mm: common practice. */
-const BEARING = 200;
-/** A joint that may stand beside an opening is worth moving this far of a spacing for: common practice. */
+/** A joint that may stand at a weak place is worth moving this far of a spacing for: common practice. */
 const WEAK_PLACE = 0.15;
 
 /** Perps a joint could take the place of: clear of openings and of what their lintels bear on. */
-function perpPlaces(wall: SetWall, run: BondedRun): number[] {
+export function perpPlaces(wall: SetWall, run: BondedRun): number[] {
   const openings = wall.openings.filter((o) => o.run === run.index);
   const places = [1, 2].flatMap((course) => {
     const line = lineOf(run.lines, course);
@@ -110,8 +109,8 @@ function perpPlaces(wall: SetWall, run: BondedRun): number[] {
 }
 
 /**
- * Places for `count` joints on the given perps, each panel within its limit, nearest to even and beside openings
- * where that costs little. Null where no such places are. Shortest path over the places, so the best there is.
+ * Places for `count` joints on the given perps, each panel within its limit, nearest to even, and beside openings,
+ * piers and changes of height where that costs little. Null where no such places are. Shortest path over the places, so the best there is.
  */
 function placed(
   wall: SetWall,
@@ -121,12 +120,9 @@ function placed(
   perps: readonly number[],
 ): number[] | null {
   const even = evenPlaces(panel, every, count);
-  const openings = wall.openings.filter((o) => o.run === panel.run);
-  const reach = BEARING + wall.unitLength + wall.head;
-  const weak = (x: number): boolean =>
-    openings.some((o) => (x < o.from && x > o.from - reach) || (x > o.to && x < o.to + reach));
+  const kind = kindPlaces(wall, panel.run);
   const cost = (x: number, i: number): number =>
-    ((x - (even[i] ?? x)) / every) ** 2 + (weak(x) || openings.length === 0 ? 0 : WEAK_PLACE ** 2);
+    ((x - (even[i] ?? x)) / every) ** 2 + (kind.length === 0 || isIn(kind, x) ? 0 : WEAK_PLACE ** 2);
   const half = (wall.movement?.width ?? wall.head) / 2;
   interface Way {
     at: number;

@@ -82,6 +82,8 @@ export const FINDINGS = {
   'opening-not-symmetric': 'The bond does not read the same on both sides of an opening, as was asked.',
   'tee-off-gauge': 'Two walls to be bonded together have courses at different heights.',
   'control-joint-due': 'A length of wall goes on for longer than its material may without a movement joint.',
+  'joint-at-weak-place':
+    'No movement joint stands beside an opening or a change of height, where a wall cracks first.',
   'joint-off-bond': 'A movement joint does not stand on a perp, so units are sawn beside it.',
   'joint-refused': 'A movement joint was refused, with its reason.',
   'line-not-closed': 'The line comes back near its start without meeting it.',

@@ -20,7 +20,7 @@ export interface JudgedStarter extends SetStarter {
 const SAME_BAR = 250;
 
 /** Cells at the foot of a wall: those a starter comes up in. */
-const footColumns = (wall: SetWall, columns: readonly Column[]): Column[] =>
+export const footColumns = (wall: SetWall, columns: readonly Column[]): Column[] =>
   columns.filter((c) => onFooting(wall, c));
 
 /** The verdict on one place: clear with grout round it, touching the unit, or under a web, a perp or a shell. */
@@ -68,43 +68,6 @@ export function judgeStarters(wall: SetWall, steel: SteelWork): JudgedStarter[] 
     );
     return { ...s, verdict, need: by, bar: near !== null && Math.abs(near - s.at) <= SAME_BAR ? near : null };
   });
-}
-
-/** How far a wall may be moved along its footing and still be where it was set out, mm: ½ in, common practice. */
-export const MOST_SHIFT = 12.7;
-
-export interface Shift {
-  by: number;
-  clear: number;
-}
-
-/**
- * The shift of the whole run along its footing that brings most starters clear, the least such; null where none helps.
- * Tried from each starter's own need, so that nothing between is missed.
- */
-export function bestShift(wall: SetWall, steel: SteelWork, run: number): Shift | null {
-  const size = wall.steel?.vertical?.bar;
-  const k = steel.verticals.findIndex((v) => v.run === run);
-  const own = judgeStarters(wall, steel).filter((s) => s.run === run);
-  if (size === undefined || own.length === 0) return null;
-  const columns = footColumns(wall, steel.cells[k]?.columns ?? []);
-  const clearAt = (by: number): number =>
-    own.filter((s) => judgeAt(wall, columns, size, s.at - by, s.off).verdict === 'clear').length;
-  const now = clearAt(0);
-  return own
-    .map((s) => -s.need)
-    .filter((by) => by !== 0 && Math.abs(by) <= MOST_SHIFT)
-    .map((by) => ({ by, clear: clearAt(by) }))
-    .filter((s) => s.clear > now)
-    .reduce<Shift | null>(
-      (best, s) =>
-        best === null ||
-        s.clear > best.clear ||
-        (s.clear === best.clear && Math.abs(s.by) < Math.abs(best.by))
-          ? s
-          : best,
-      null,
-    );
 }
 
 /** A bar brought back in line may slope no more than this: 1 in 6 (TMS 602 Art. 3.4 B, from memory), never heated. */

@@ -3,8 +3,10 @@ import type { Steel, Wall } from '../job/types.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 import { planJson } from '../plan/json.js';
 import { working } from '../plan/working.js';
-import { closed, jobOf, planOf, soundJob, straight, type OneWall } from '../testing/jobs.js';
+import { closed, corner, jobOf, planOf, soundJob, straight, type OneWall } from '../testing/jobs.js';
+import { insideWidth } from './cells.js';
 import { middleOf } from './columns.js';
+import { bestShift, seenFrom } from './shift.js';
 import { schedule } from './steel.js';
 
 const INCH = 25.4;
@@ -278,8 +280,54 @@ test('a small shift that clears the starters is named; one beyond half an inch i
     ).findings.find((f) => f.code === 'starter-off')?.says;
   // 5 5/8 in clear, ½ in of bar and ¼ in of grout each side leave 2 5/16 in either way.
   expect(off(2.2)).toBeUndefined();
-  expect(off(2.6)).toContain('moving the run');
-  expect(off(3.2)).not.toContain('moving the run');
+  expect(off(2.6)).toContain('laying the wall out');
+  expect(off(3.2)).not.toContain('laying the wall out');
+});
+
+test('the shift is one press: the starters stay where they are, and measure otherwise from the wall', () => {
+  const [along, across] = [2.625, 1.75];
+  const starters = [2, 14].map((n) => ({
+    id: `S${n}`,
+    run: 0,
+    at: (3.8125 + 8 * n + along) * INCH,
+    off: across * INCH,
+  }));
+  const job = jobOf(north({ ...BARS, starters }));
+  const off = plan(job).walls[0]?.findings.find((f) => f.code === 'starter-off');
+  const fix = off?.fixes.find((f) => f.says.startsWith('Lay the wall out'));
+  expect(fix?.says).toContain('2 of 2 starters come up clear');
+  const after = applyEdit(job, fix?.edit ?? []);
+  if (!after.ok) throw new Error(after.why);
+  const again = plan(soundJob(after.value)).walls[0];
+  expect(again?.findings.some((f) => f.code === 'starter-off')).toBe(false);
+  again?.wall.steel?.starters.forEach((s, i) => {
+    const was = starters[i] ?? { at: 0, off: 0 };
+    expect(s.at).toBeLessThan(was.at);
+    // Never more than half an inch, which is what a wall may be moved (common practice).
+    expect(Math.hypot(s.at - was.at, s.off - was.off)).toBeLessThanOrEqual(12.7 + 1e-6);
+  });
+});
+
+test('starters off across the wall and along it are cleared by one move both ways', () => {
+  // 5 1/8 in clear through an 8 in block, less ½ in of bar and ¼ in of grout each side: 1 15/16 in either way.
+  const room = insideWidth(planOf(north()).wall) / 2 - (0.25 + 0.25) * INCH;
+  const starters = [{ id: 'S', run: 0, at: (3.8125 + 16 + 2.5) * INCH, off: room + 5 }];
+  const p = planOf(north({ ...BARS, starters }));
+  const shift = bestShift(p.wall, p.steel);
+  const seen = seenFrom(p.wall, 0, shift ?? { x: 0, y: 0 });
+  expect(shift?.clear).toBe(1);
+  expect(seen.on).toBeGreaterThan(0);
+  expect(seen.out).toBeGreaterThanOrEqual(5 - 1e-9);
+});
+
+test('round a corner a shift along one run is a shift across the other', () => {
+  const p = planOf({ line: corner("16'", "12'"), height: "8'", wall: wallWith(BARS) });
+  expect(seenFrom(p.wall, 0, { x: 10, y: 0 }).on).toBeCloseTo(10, 9);
+  expect(seenFrom(p.wall, 0, { x: 10, y: 0 }).out).toBeCloseTo(0, 9);
+  const other = seenFrom(p.wall, 1, { x: 10, y: 0 });
+  // The line turns left and its outside is on its right: on along the first run is outward from the second.
+  expect(other.on).toBeCloseTo(0, 9);
+  expect(other.out).toBeCloseTo(10, 9);
 });
 
 test('figures of steel, grout and joints open into their working', () => {

@@ -8,6 +8,8 @@ export interface MovementRule {
   every: (wall: { height: number; openings: number; freeStanding: boolean }) => number;
   /** From a corner, as a part of that spacing, where the wall round the corner is as long. */
   fromCorner: (every: number) => number;
+  /** It asks for a joint beside every opening that no steel holds together. */
+  besideOpenings?: true;
   /** Width of the joint where nobody states one, mm. */
   width: number;
   /** The rule in words, its numbers in it. */
@@ -21,6 +23,7 @@ const half = (every: number): number => every / 2;
 const US_BLOCK: MovementRule = {
   every: ({ height }) => Math.min(1.5 * height, mm(feet(25))),
   fromCorner: half,
+  besideOpenings: true,
   width: mm(inches(3, 8)),
   says: 'the lesser of 1½ times the height and 25 ft, half of it from a corner',
   source:
