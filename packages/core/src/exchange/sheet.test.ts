@@ -1,4 +1,4 @@
-import { planOf, straight } from '../testing/jobs.js';
+import { planOf, straight, type OneWall } from '../testing/jobs.js';
 import { plan } from '../plan/plan.js';
 import { working } from '../plan/working.js';
 import { documentOf, jobOf, soundJob } from '../testing/jobs.js';
@@ -24,6 +24,45 @@ test('the sheet as SVG holds every piece, the letters, the caution, and escapes 
   const units = svg.match(/fill="#(cfcabd|e0d2ad|e3b98a|9da7a4)"\/>/g) ?? [];
   expect(units).toHaveLength(p.tally.total);
   expect(svg).not.toMatch(/NaN|undefined/);
+});
+
+test('the sheet shows the bars, the filled cells, the joints, and what crosses a cavity', () => {
+  const sheet = (more: OneWall['wall'], w: Partial<OneWall> = {}): string => {
+    const p = planOf({ ...wall, ...w, wall: more ?? {} });
+    return sheetSvg(p, 0, 'ft-in');
+  };
+  const drawn = (svg: string, ink: RegExp): number => (svg.match(ink) ?? []).length;
+  const GROUT = /fill="#8d9aa6" fill-opacity/g;
+  const steel = { vertical: { bar: '#4', every: '32"' }, bed: { every: 2, kind: 'ladder' as const } };
+  const bare = sheet({});
+  const full = sheet({ steel, grout: { fill: 'steel' }, joints: [{ id: 'J', run: 0, at: "10'" }] });
+  const p = planOf({ ...wall, wall: { steel, joints: [{ id: 'J', run: 0, at: "10'" }] } });
+  const lines = (svg: string): number => drawn(svg, /<line /g);
+  expect(drawn(bare, GROUT)).toBe(0);
+  expect(drawn(full, GROUT)).toBe(p.steel.verticals[0]?.bars.length);
+  // Every bar, every stretch of wire in the beds, one joint: all of them lines the bare sheet has not.
+  expect(lines(full)).toBeGreaterThan(lines(bare) + (p.steel.verticals[0]?.bars.length ?? 0));
+  const cavity = sheet(
+    {},
+    {
+      unit: 'brick-215x102.5x65',
+      profile: 'uk',
+      build: { cavity: { inner: 'block-440x215x100', width: 100 } },
+    },
+  );
+  expect(drawn(cavity, /stroke="#1c4f7c"/g)).toBeGreaterThanOrEqual(5);
+  expect(cavity).not.toMatch(/NaN|undefined/);
+});
+
+test('letters of findings about one place stand side by side', () => {
+  // No footing, no way it is held, no starters: three findings about course 1 of the whole wall.
+  const p = planOf({ ...wall, wall: { steel: { vertical: { bar: '#4', every: '30"' } } } });
+  const svg = sheetSvg(p, 0, 'ft-in');
+  const places = [
+    ...svg.matchAll(/<text x="([\d.-]+)" y="([\d.-]+)"[^>]*paint-order="stroke"[^>]*>([A-Z])<\/text>/g),
+  ].map((m) => `${m[1]},${m[2]}`);
+  expect(places.length).toBeGreaterThan(3);
+  expect(new Set(places).size).toBe(places.length);
 });
 
 test('the tally as rows names wall, run, what and measure', () => {

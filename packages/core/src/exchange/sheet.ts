@@ -4,7 +4,8 @@ import { scenesToSvg } from './svg.js';
 import { elevationScene, letterFindings } from '../scene/elevation.js';
 import { FOOTING_DRAWN } from '../scene/outline.js';
 import { poleScene } from '../scene/pole.js';
-import { words, type Scene } from '../scene/scene.js';
+import { words, type Scene, type SceneShape } from '../scene/scene.js';
+import { steelShapes } from '../scene/steelShapes.js';
 import { coursePlanScene, tapeScene } from '../scene/tape.js';
 
 /** Said wherever a wall is drawn or printed. */
@@ -16,6 +17,18 @@ const label = (shape: ReturnType<typeof words>): Scene => ({
   pieces: null,
   shapes: [shape],
 });
+
+/** Letters that stand on one place, set side by side: `wide` apart, mm. */
+function apart(shapes: readonly SceneShape[], wide: number): SceneShape[] {
+  const stood: { x: number; y: number }[] = [];
+  return shapes.map((shape) => {
+    if (shape.type !== 'text' || !shape.role.startsWith('letter')) return shape;
+    let { x } = shape;
+    while (stood.some((s) => Math.abs(s.x - x) < wide && Math.abs(s.y - shape.y) < wide)) x += wide;
+    stood.push({ x, y: shape.y });
+    return { ...shape, x };
+  });
+}
 
 /** Sheet width, in mm for each millimetre of label scale: about what an A4 page reads well. */
 const PAGE = 5200;
@@ -69,7 +82,11 @@ export function sheetSvg(plan: WallPlan, run: number, show: Show): string {
     put('title', name, 150 * t, 170 * t),
     put('course-name', measure, 150 * t, 300 * t),
     { scene: poleScene(plan, run, show, 100 * t), dx: 480 * t, base },
-    { scene: elevation, dx: left, base },
+    {
+      scene: { ...elevation, shapes: [...steelShapes(plan, run), ...apart(elevation.shapes, 140 * t)] },
+      dx: left,
+      base,
+    },
     { scene: tapeScene(plan, run, show, 100 * t), dx: left, base: tapeBase },
     ...courses.flatMap((scene, i) => {
       const course = i + 1;

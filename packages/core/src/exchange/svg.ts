@@ -9,6 +9,7 @@ interface Look {
   size?: number;
   weight?: number;
   dash?: string;
+  opacity?: number;
 }
 
 /** Paper ink for each role: black, white and greys first, so that a black-and-white print says the same. */
@@ -38,6 +39,15 @@ const LOOKS: Partial<Record<Role, Look>> = {
   'tape-number': { fill: '#22272b', size: 55 },
   'unit-plan': { fill: '#cfcabd', stroke: '#6b665b', width: 4 },
   cell: { fill: '#fff', stroke: '#6b665b', width: 3 },
+  grout: { fill: '#8d9aa6', opacity: 0.65 },
+  bar: { stroke: '#22272b', width: 14 },
+  'bed-steel': { stroke: '#22272b', width: 9, dash: '50 18' },
+  'movement-joint': { stroke: '#22272b', width: 16 },
+  dpc: { stroke: '#22272b', width: 18 },
+  tie: { fill: '#22272b', stroke: '#fff', width: 3 },
+  'edge-tie': { fill: '#fff', stroke: '#22272b', width: 8 },
+  tray: { stroke: '#1c4f7c', width: 14 },
+  weep: { stroke: '#1c4f7c', width: 12 },
   'course-name': { fill: '#22272b', size: 80, weight: 700 },
   title: { fill: '#22272b', size: 150, weight: 700 },
   caution: { fill: '#22272b', size: 66 },
@@ -64,6 +74,7 @@ function shapeSvg(shape: SceneShape, flip: (y: number) => number, t: number): st
   const paint = [
     `fill="${look.fill ?? 'none'}"`,
     look.stroke ? `stroke="${look.stroke}" stroke-width="${n((look.width ?? 2) * t)}"` : '',
+    look.opacity ? `fill-opacity="${look.opacity}"` : '',
     look.dash ? `stroke-dasharray="${look.dash}"` : '',
   ].filter(Boolean);
   if (shape.type === 'rect') {

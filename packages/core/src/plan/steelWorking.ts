@@ -8,6 +8,8 @@ import { GROUT_FACTOR, GROUT_FACTOR_SOURCE } from '../tables/grout.js';
 import type { WallPlan } from './plan.js';
 import type { Working, WorkingInput } from './working.js';
 
+const uprights = (p: WallPlan): number => p.steel.verticals.reduce((n, v) => n + v.bars.length, 0);
+
 type Made = Omit<Working, 'key'>;
 
 const CELLS = 'the cells of the units as specified, course by course';
@@ -124,6 +126,14 @@ export const STEEL_WORKINGS: Record<string, (p: WallPlan) => Made> = {
     result: (p.steel.bed?.withLaps ?? 0) * 1000,
     quantity: 'length',
     source: 'the stretches as they are laid',
+  }),
+  'steel.topTies': (p) => ({
+    title: 'Top ties, so that a bar dropped in hangs plumb',
+    formula: 'one for each upright',
+    inputs: [count('uprights', uprights(p), 'cells with a bar')],
+    result: uprights(p),
+    quantity: 'count',
+    source: 'common practice',
   }),
   'steel.straps': (p) => ({
     title: 'Corner straps',
@@ -246,7 +256,7 @@ Object.assign(STEEL_WORKINGS, {
 export function steelFigures(p: WallPlan): { key: string; made: Made }[] {
   const asked = [
     ...(p.wall.grout ? ['grout.geometric', 'grout.used', 'grout.prime'] : []),
-    ...(p.wall.steel ? ['steel.mass', 'steel.bed', 'steel.straps'] : []),
+    ...(p.wall.steel ? ['steel.mass', 'steel.topTies', 'steel.bed', 'steel.straps'] : []),
     ...(p.inner
       ? ['cavity.ties', 'cavity.trays', 'cavity.weeps', 'cavity.dpc', 'cavity.sleeves', 'cavity.board']
       : []),

@@ -31,6 +31,13 @@ export type Role =
   | 'bar'
   | 'grout'
   | 'board'
+  | 'bed-steel'
+  | 'movement-joint'
+  | 'dpc'
+  | 'tie'
+  | 'edge-tie'
+  | 'tray'
+  | 'weep'
   | 'title'
   | 'caution';
 
