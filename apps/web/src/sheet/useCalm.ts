@@ -1,20 +1,28 @@
 import { useEffect, useRef, useState } from 'react';
 
-/** How often the slip follows while a finger drags, ms: it is many fields, and the drawing must not wait for it. The drawing follows every frame. */
-const EVERY = 700;
+/** A finger that has not moved the wall for so long rests, ms: then the slip catches up. */
+const REST = 150;
+/** And while it never rests the slip follows so often, ms: it is many fields, and the drawing must not wait for it. */
+const AT_LEAST = 2000;
 
-/** A value that changes only every so often while something is being dragged, and at once when it is let go. */
+/**
+ * A value that, while something is being dragged, changes only when the hand rests; at once when it is let go. The
+ * drawing follows every frame.
+ */
 export function useCalm<T>(value: T, moving: boolean): T {
   const [calm, setCalm] = useState(value);
-  const latest = useRef(value);
+  const since = useRef(0);
   useEffect(() => {
-    latest.current = value;
-  });
-  useEffect(() => {
-    if (!moving) return undefined;
-    const timer = setInterval(() => setCalm(latest.current), EVERY);
-    return () => clearInterval(timer);
-  }, [moving]);
+    if (!moving || value === calm) {
+      since.current = 0;
+      return undefined;
+    }
+    const now = performance.now();
+    if (since.current === 0) since.current = now;
+    const wait = Math.min(REST, Math.max(0, AT_LEAST - (now - since.current)));
+    const timer = setTimeout(() => setCalm(value), wait);
+    return () => clearTimeout(timer);
+  }, [value, moving, calm]);
   if (!moving && calm !== value) setCalm(value);
   return moving ? calm : value;
 }
