@@ -1,31 +1,24 @@
 import { type Page } from 'puppeteer-core';
 import {
+  type Site,
   brickJob,
   dragBy,
-  enterDemo,
+  journeys,
   kept,
   openJob,
-  openSite,
   press,
   printedText,
   settled,
   textOf,
   violations,
   wallsOf,
-  type Site,
 } from './support';
 
 let site: Site;
 let page: Page;
-beforeAll(async () => {
-  site = await openSite();
+journeys((at, fresh) => {
+  [site, page] = [at, fresh];
 });
-afterAll(() => site.close());
-beforeEach(async () => {
-  page = await site.page();
-  await enterDemo(site, page);
-});
-afterEach(() => page.browserContext().close());
 
 /** New wall from the yard, and the board on which its line is drawn. */
 async function openBoard(): Promise<void> {

@@ -4,27 +4,22 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import type { ElementHandle, Page } from 'puppeteer-core';
 import {
+  type Site,
   enterDemo,
+  journeys,
   openBoatStore,
-  openSite,
   press,
   settled,
   textOf,
   until,
   violations,
-  type Site,
 } from './support';
 
 let site: Site;
 let page: Page;
-beforeAll(async () => {
-  site = await openSite();
-});
-afterAll(() => site.close());
-beforeEach(async () => {
-  page = await site.page();
-});
-afterEach(() => page.browserContext().close());
+journeys((at, fresh) => {
+  [site, page] = [at, fresh];
+}, false);
 
 const fill = async (name: string, text: string): Promise<void> => {
   await page.type(`input[name="${name}"]`, text);

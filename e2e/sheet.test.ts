@@ -1,27 +1,10 @@
 import { type Page } from 'puppeteer-core';
-import {
-  dragBy,
-  enterDemo,
-  openBoatStore,
-  openSite,
-  picture,
-  press,
-  settled,
-  textOf,
-  type Site,
-} from './support';
+import { dragBy, journeys, openBoatStore, picture, press, settled, textOf } from './support';
 
-let site: Site;
 let page: Page;
-beforeAll(async () => {
-  site = await openSite();
+journeys((_site, fresh) => {
+  page = fresh;
 });
-afterAll(() => site.close());
-beforeEach(async () => {
-  page = await site.page();
-  await enterDemo(site, page);
-});
-afterEach(() => page.browserContext().close());
 
 const atOf = (): Promise<string> => page.$eval('input[name="W1-at"]', (i) => i.value);
 const pole = (): Promise<string> => page.$eval('[aria-label="Story pole"] svg', (s) => s.outerHTML);

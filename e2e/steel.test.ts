@@ -1,30 +1,23 @@
 import { type Page } from 'puppeteer-core';
 import {
-  enterDemo,
+  type Site,
+  journeys,
   kept,
   openBoatStore,
   openJob,
-  openSite,
   press,
   printedText,
   settled,
   textOf,
   violations,
   wallsOf,
-  type Site,
 } from './support';
 
 let site: Site;
 let page: Page;
-beforeAll(async () => {
-  site = await openSite();
+journeys((at, fresh) => {
+  [site, page] = [at, fresh];
 });
-afterAll(() => site.close());
-beforeEach(async () => {
-  page = await site.page();
-  await enterDemo(site, page);
-});
-afterEach(() => page.browserContext().close());
 
 const slip = (): Promise<string> => textOf(page, '[aria-label="Slip"]');
 const slipSays = (words: string, yes = true): Promise<unknown> =>
@@ -161,6 +154,61 @@ test('starters and lifts are printed and read back; starters as placed are judge
   await page.keyboard.press('Enter');
   await slipSays('do not come up clear in a cell');
   expect(await slip()).toContain('under a web or a perp');
+});
+
+test('starters that came up off their cells are cleared by laying the wall out anew, in one press', async () => {
+  // Two of them 2 5/8 in on from the middle of a cell, where 2 5/16 in leave room for grout.
+  const starters = [
+    { id: 'S1', run: 0, at: '1\' 10 7/16"' },
+    { id: 'S2', run: 0, at: '9\' 10 7/16"' },
+  ];
+  const steel = { vertical: { bar: '#4', every: '32"' }, starters };
+  await openJob(site, page, blockJob({ steel, grout: { fill: 'steel' } }), 'w', 'steel');
+  await slipSays('do not come up clear in a cell');
+  await settled(page);
+  await press(page, 'Lay the wall out');
+  await slipSays('do not come up clear in a cell', false);
+  await settled(page);
+  await kept(page);
+  const steelKept = JSON.stringify((await wallsOf(page))[0]?.steel);
+  expect(steelKept).toContain('S1');
+  expect(steelKept).not.toContain("1' 10 7/16");
+});
+
+test('beside an opening that no steel holds, a joint is had in one press; what crosses a cavity is drawn', async () => {
+  await openJob(site, page, blockJob({ height: "16'", jointEvery: undefined }), 'w', 'steel');
+  await slipSays('No movement joint stands beside Door');
+  await settled(page);
+  await press(page, 'A joint at');
+  await slipSays('No movement joint stands beside Door', false);
+  const brick = { kind: 'units', unit: 'brick-215x102.5x65', bond: 'half' };
+  const cavity = { inner: 'block-440x215x100', width: 100, board: 50 };
+  const store = {
+    profile: 'uk',
+    show: 'mm',
+    name: 'Store',
+    format: 'even-tally/job',
+    version: 1,
+    walls: [
+      {
+        id: 'w',
+        name: 'Store wall',
+        line: [{ run: 4490 }],
+        height: 2250,
+        build: { ...brick, cavity },
+        openings: [{ id: 'D1', name: 'Door', run: 0, at: 1790, width: 910, sill: 0, head: 2100 }],
+        vents: [{ id: 'V1', run: 0, course: 3, what: 'air-brick', every: 1800 }],
+      },
+    ],
+  };
+  await openJob(site, page, store, 'w', 'steel');
+  // Nine ties up each jamb of a door 2 100 high, more at the two ends, and those of the rows.
+  await page.waitForSelector('[data-cavity]');
+  const ties = await page.$eval('[data-cavity]', (g) => Number((g as SVGElement).dataset.cavity));
+  expect(ties).toBeGreaterThan(36);
+  await slipSays('weeps: perps left open over the trays');
+  await slipSays('sleeves for air bricks through both leaves');
+  expect(await violations(page)).toEqual([]);
 });
 
 test('the cut list is worked out in a worker and proved', async () => {

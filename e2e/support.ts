@@ -120,14 +120,18 @@ export async function openBoatStore(page: Page, stage = 'bond'): Promise<void> {
   await settled(page);
 }
 
-/** Waits until fixes and choices are there: nothing on the slip is still being weighed. */
+/** Waits until fixes and choices are there: nothing is still being worked out, and nothing on the slip weighed. */
 export async function settled(page: Page): Promise<void> {
+  // An edit asks for a plan within a frame or two, and is drawn as soon after it is answered.
+  const aMoment = (): Promise<void> => new Promise((r) => setTimeout(r, 200));
+  await aMoment();
   await page.waitForFunction(
     () =>
+      !document.body.hasAttribute('data-planning') &&
       !document.body.textContent?.includes('Weighing the choices') &&
       document.querySelector('[aria-label="The wall says"]') !== null,
   );
-  await new Promise((r) => setTimeout(r, 350));
+  await aMoment();
 }
 
 /** The words of a part of the page. */
@@ -256,4 +260,23 @@ export async function printedText(page: Page, button: string): Promise<string> {
   });
   rmSync(folder, { recursive: true, force: true });
   return text;
+}
+
+/**
+ * A site for the tests of a file, and for each of them a page of its own, handed to `opened`. `demo`: in the demo yard,
+ * else at the door.
+ */
+export function journeys(opened: (site: Site, page: Page) => void, demo = true): void {
+  let site: Site;
+  let page: Page;
+  beforeAll(async () => {
+    site = await openSite();
+  });
+  afterAll(() => site.close());
+  beforeEach(async () => {
+    page = await site.page();
+    if (demo) await enterDemo(site, page);
+    opened(site, page);
+  });
+  afterEach(() => page.browserContext().close());
 }

@@ -3,30 +3,23 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type Page } from 'puppeteer-core';
 import {
+  type Site,
   brickJob,
-  enterDemo,
+  journeys,
   kept,
   openJob,
-  openSite,
   press,
   settled,
   textOf,
   violations,
   wallsOf,
-  type Site,
 } from './support';
 
 let site: Site;
 let page: Page;
-beforeAll(async () => {
-  site = await openSite();
+journeys((at, fresh) => {
+  [site, page] = [at, fresh];
 });
-afterAll(() => site.close());
-beforeEach(async () => {
-  page = await site.page();
-  await enterDemo(site, page);
-});
-afterEach(() => page.browserContext().close());
 
 const build = { kind: 'units', unit: 'brick-215x102.5x65', bond: 'half' };
 const slip = (): Promise<string> => textOf(page, '[aria-label="Slip"]');

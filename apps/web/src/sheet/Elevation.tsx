@@ -133,7 +133,7 @@ function OpeningMark({ o, ...props }: Props & { o: SheetOpening }): ReactNode {
               className="fill-ink font-sans text-[13px] font-bold"
             >
               {name}
-            </text>
+            </text>{' '}
             {size.length * 7 < w && (
               <text
                 x={x + w / 2}

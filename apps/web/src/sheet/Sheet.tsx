@@ -1,5 +1,14 @@
 import { CAUTION, sayMm, showMm, type Job, type SheetView, type Show } from '@even-tally/core';
-import { memo, useEffect, useMemo, useRef, useState, type ComponentType, type ReactNode } from 'react';
+import {
+  memo,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ComponentType,
+  type ReactNode,
+} from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { open, openJob, useOpenJob } from '../state/openJob';
 import { look, useViewing } from '../state/view';
@@ -178,6 +187,8 @@ export function Sheet(): ReactNode {
   const { view, planner, failure } = usePlan(job, wall, run, show);
   const moving = useOpenJob((s) => s.base !== null);
   const calmView = useCalm(view, moving);
+  // The slip is many fields: it is drawn after the wall, and gives way to whatever the hand does next.
+  const slip = useDeferredValue(useMemo(() => ({ job, view: calmView }), [job, calmView]));
   useEffect(
     () => look({ course: 1, letter: null, opening: null, figure: null, piece: null, cell: null }),
     [wallId, run],
@@ -209,9 +220,10 @@ export function Sheet(): ReactNode {
   if (job && wall < 0) return <Stumble says="There is no such wall in this job." />;
   if (failure !== null && !view) return <Stumble says={failure} />;
   if (!isStage(stage)) return <Stumble missing />;
-  if (!job || !view || !calmView || view.wall.id !== wallId) return <Waiting what="Setting out the wall" />;
+  if (!job || !view || !slip.job || !slip.view) return <Waiting what="Setting out the wall" />;
+  if (view.wall.id !== wallId || slip.view.wall.id !== wallId) return <Waiting what="Setting out the wall" />;
   const Panel = PANELS[stage];
-  const panel: PanelProps = { job, view: calmView, show, stem, planner };
+  const panel: PanelProps = { job: slip.job, view: slip.view, show, stem, planner };
   return (
     <>
       <div className="no-print flex h-full min-h-[640px] min-w-[1000px] flex-col">
@@ -223,14 +235,14 @@ export function Sheet(): ReactNode {
             aria-label="Slip"
             tabIndex={0}
           >
-            <Slip view={calmView} stage={stage} stem={stem} />
+            <Slip view={slip.view} stage={stage} stem={stem} />
             <Panel {...panel} />
             <p className="px-4 pt-4 text-[13px] text-soft">{CAUTION}</p>
           </aside>
         </div>
-        <Foot view={calmView} show={show} />
+        <Foot view={slip.view} show={show} />
       </div>
-      <Paper job={job} view={calmView} show={show} planner={planner} />
+      <Paper job={slip.job} view={slip.view} show={show} planner={planner} />
       <KeysSheet />
       <StaleWrite toYard={() => void navigate('/yard')} />
       <WorkingCard job={job} planner={planner} show={show} />

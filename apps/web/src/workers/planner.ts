@@ -16,6 +16,11 @@ export interface Planner {
   close(): void;
 }
 
+/** Whether what is on the screen is still being worked out: said on the page itself, so that who waits need not guess. */
+const behind = (is: boolean): void => {
+  document.body.toggleAttribute('data-planning', is);
+};
+
 export function openPlanner(): Planner {
   const worker = startPlanner();
   let seq = 0;
@@ -28,14 +33,19 @@ export function openPlanner(): Planner {
     if (data.kind === 'sheet') {
       // Every change is taken in, even one that comes too late to be shown: later ones build on it.
       view = withChange(view, data.change);
-      if (view && data.seq >= latest) listen(view);
+      if (!view || data.seq < latest) return;
+      listen(view);
+      if (view.advised) behind(false);
       return;
     }
     const one = asked.get(data.seq);
     asked.delete(data.seq);
     if (data.kind !== 'failed') one?.resolve(data);
     else if (one) one.reject(new Error(data.says));
-    else failed(data.says);
+    else {
+      failed(data.says);
+      behind(false);
+    }
   };
   type Question = Ask extends infer A ? (A extends { seq: number } ? Omit<A, 'seq'> : never) : never;
   const question = (q: Question): Promise<Answer> =>
@@ -47,6 +57,7 @@ export function openPlanner(): Planner {
   return {
     sheet(job, wall, run, show) {
       latest = seq += 1;
+      behind(true);
       worker.postMessage({ kind: 'sheet', seq, job, wall, run, show } satisfies Ask);
     },
     onSheet(on, off) {
