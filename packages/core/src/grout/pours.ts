@@ -160,9 +160,15 @@ export function tightSpaces(
 ): SpaceFound[] {
   const crossing = steel.beams[0] ? barOf(steel.beams[0].bar).diameter : 0;
   const through = insideWidth(wall) - crossing;
+  let narrowest = Infinity;
+  for (const f of fills)
+    for (const { column, filled } of f.cells)
+      if (filled) narrowest = Math.min(narrowest, column.to - column.from);
+  const suits = (along: number, [small, large]: readonly [number, number]): boolean =>
+    Math.min(along, through) >= small - 0.5 && Math.max(along, through) >= large - 0.5;
   return pours.flatMap((pour): SpaceFound[] => {
-    if (!pour.space) return [];
-    const [small, large] = pour.space.cell;
+    const wanted = pour.space?.cell;
+    if (!wanted || suits(narrowest, wanted)) return [];
     let worst: { run: number; column: Column } | null = null;
     let least = Infinity;
     for (const f of fills)
@@ -170,13 +176,13 @@ export function tightSpaces(
         if (!filled || column.bottom >= pour.top || column.top <= pour.bottom) continue;
         const along = column.to - column.from;
         if (along >= least) continue;
-        if (Math.min(along, through) >= small - 0.5 && Math.max(along, through) >= large - 0.5) continue;
+        if (suits(along, wanted)) continue;
         worst = { run: f.run, column };
         least = along;
       }
     if (!worst) return [];
     const { run, column } = worst;
-    return [{ pour, wanted: pour.space.cell, got: [least, through], run, at: middleOf(column) }];
+    return [{ pour, wanted, got: [least, through], run, at: middleOf(column) }];
   });
 }
 

@@ -72,6 +72,7 @@ export function workWall(job: JobDocument, index: number, before: WallWork | nul
       courses: before.gauge.courses,
       cells: before.steel.cells,
       verticals: before.steel.verticals,
+      beams: before.steel.beams,
     },
   );
   const fills = fillOf(wall, runs, gauge.courses, steel, before);

@@ -4,6 +4,7 @@ import type { Piece, Row } from '../bond/row.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetCellChange, SetJoint, SetOpening, SetWall } from '../setout/wall.js';
 import type { RunCells } from './columns.js';
+import type { Beam } from './horizontal.js';
 import type { Spacing, Verticals } from './vertical.js';
 
 /**
@@ -16,6 +17,7 @@ export interface Before {
   courses: readonly Course[];
   cells: readonly RunCells[];
   verticals: readonly Verticals[];
+  beams: readonly Beam[];
 }
 
 /** All that cells and bars read of a wall but the spacing, and what hangs on one run of it. */

@@ -32,12 +32,14 @@ const clipped = (s: Stretch, from: number, to: number): Stretch[] =>
       ]
     : [];
 
-/** The beams of a wall, run by run. `count`: courses up to its height. `nowhere`: entries that name no course. */
+/** The beams of a wall, run by run. `count`: courses up to its height; `along`: the stretches of a
+ * course, where they are known. `nowhere`: entries that name no course. */
 export function beamsOf(
   wall: SetWall,
   runs: readonly BondedRun[],
   courses: readonly Course[],
   count: number,
+  along: (run: BondedRun, course: number) => Stretch[] = (run, course) => stretchesOf(wall, run, course),
 ): { beams: Beam[]; nowhere: number[] } {
   const beams: Beam[] = [];
   const nowhere: number[] = [];
@@ -61,7 +63,7 @@ export function beamsOf(
       const course = asked.course === 'top' ? count - 1 : asked.course - 1;
       if (course >= 0 && course < courses.length)
         for (const run of runs) {
-          const stretches = stretchesOf(wall, run, course);
+          const stretches = along(run, course);
           if (stretches.length > 0) beams.push({ ...own, course, run: run.index, stretches, over: false });
         }
     }

@@ -9,7 +9,7 @@ import { columnsOf, type Column, type RunCells } from './columns.js';
 import { beamsOf, bedSteelOf, lappedPieces, type Beam, type BedSteel } from './horizontal.js';
 import { lapOf, lapRuleOf, PLAIN_MASONRY, PLAIN_STEEL, type Lap } from './laps.js';
 import { placeInCell, type PlaceInCell } from './place.js';
-import type { Stretch } from './spans.js';
+import { stretchesOf, type Stretch } from './spans.js';
 import { barWith, lineOfBar, scheduleOf, type BarWanted, type ScheduleLine } from './schedule.js';
 import { cellPitch, spacingOf, verticalsOf, type Spacing, type Verticals } from './vertical.js';
 
@@ -79,11 +79,18 @@ export function steelOf(
       ? was
       : verticalsOf(wall, run, courses, columns[k] ?? [], spacing);
   };
+  /** The stretches of a course stand where its run does. */
+  const along = (run: BondedRun, course: number): Stretch[] => {
+    const was = stands[runs.indexOf(run)]
+      ? before?.beams.find((b) => b.run === run.index && b.course === course && !b.over)
+      : undefined;
+    return was?.stretches ?? stretchesOf(wall, run, course);
+  };
   return {
     cells,
     spacing,
     verticals: runs.map(bars),
-    ...beamsOf(wall, runs, courses, count),
+    ...beamsOf(wall, runs, courses, count, along),
     bed: bedSteelOf(wall, runs, courses),
     place: vertical ? placeInCell(wall, vertical.bar, wall.retains?.side) : null,
     lap: vertical ? wallLap(wall, vertical.bar) : null,
