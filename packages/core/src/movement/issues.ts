@@ -8,7 +8,7 @@ import type { MovementJoint } from '../job/types.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { SetJoint, SetWall } from '../setout/wall.js';
 import { isDue, jointSpacing, panelsOfRun, perpPlaces, proposedJoints } from './spacing.js';
-import { isIn, weakPlaces } from './weak.js';
+import { isIn, weakPlaces, type WeakPlace } from './weak.js';
 
 /** Joints added to the document as filed. */
 function added(wall: SetWall, joints: MovementJoint[]): EditStep[] {
@@ -69,6 +69,25 @@ function dueIssue(wall: SetWall, run: BondedRun): Issue[] {
   ];
 }
 
+/** A perp for every weak place, each as far as it can stand from the ends and other joints: no narrow strip of wall. */
+function placesFor(
+  wall: SetWall,
+  run: BondedRun,
+  weak: readonly WeakPlace[],
+  standing: readonly number[],
+): number[] {
+  const perps = perpPlaces(wall, run);
+  const places: number[] = [];
+  for (const { spans } of weak) {
+    if (places.some((x) => isIn(spans, x))) continue;
+    const ends = [0, wall.runs[run.index]?.length ?? 0, ...standing, ...places];
+    const room = (x: number): number => Math.min(...ends.map((e) => Math.abs(e - x)));
+    const [best] = perps.filter((x) => isIn(spans, x)).sort((a, b) => room(b) - room(a));
+    if (best !== undefined) places.push(best);
+  }
+  return places.sort((a, b) => a - b);
+}
+
 /** Weak places of a run with no joint, and where one could stand on a perp: one joint may serve two of them. */
 function weakIssue(wall: SetWall, run: BondedRun): Issue[] {
   const middles = wall.joints.filter((j) => j.run === run.index).map((j) => (j.from + j.to) / 2);
@@ -76,7 +95,7 @@ function weakIssue(wall: SetWall, run: BondedRun): Issue[] {
   const first = open[0]?.spans[0];
   if (!first) return [];
   const say = (n: number): string => sayMm(n, wall.show);
-  const what = [...new Set(open.map((p) => p.what))].join('; ');
+  const what = [...new Set(open.map((p) => p.what))].join(', nor beside ');
   return [
     issue({
       code: 'joint-at-weak-place',
@@ -89,13 +108,7 @@ function weakIssue(wall: SetWall, run: BondedRun): Issue[] {
       source:
         'NCMA TEK 10-2 series: one side of an opening up to 6 ft, both beyond, from memory; 24 in of height at once: common practice',
       tries: () => {
-        const perps = perpPlaces(wall, run);
-        const places: number[] = [];
-        for (const p of open)
-          if (!places.some((x) => isIn(p.spans, x))) {
-            const at = perps.find((x) => isIn(p.spans, x));
-            if (at !== undefined) places.push(at);
-          }
+        const places = placesFor(wall, run, open, middles);
         const named = places.map(say).join(', ');
         return [
           {

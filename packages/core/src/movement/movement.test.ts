@@ -170,6 +170,13 @@ describe('weak places', () => {
     expect(joints[1]?.from).toBeGreaterThan(to + 190);
   });
 
+  test('the joint stands where it leaves no narrow strip: on the side with the longer wall', () => {
+    const nearLeft = pressed(shed({ ...window, at: "4'" }))?.wall.joints[0];
+    expect(nearLeft?.from).toBeGreaterThan(8 * 304.8);
+    const nearRight = pressed(shed({ ...window, at: "12'" }))?.wall.joints[0];
+    expect(nearRight?.to).toBeLessThan(12 * 304.8);
+  });
+
   test('pressed it is settled on a perp; refused it stays refused, with the reason', () => {
     const codes = (p: ReturnType<typeof pressed>) => p?.findings.map((f) => f.code) ?? [];
     expect(codes(pressed(shed(window)))).not.toContain('joint-at-weak-place');

@@ -34,8 +34,9 @@ function sidesOf(wall: SetWall, o: SetOpening, length: number): [Span[], Span[]]
 
 /** Openings whose corners a joint beside them relieves; steel beside them and a beam over them do so as well. */
 function openingPlaces(wall: SetWall, run: number, length: number): WeakPlace[] {
+  const { steel } = wall;
   const reinforced =
-    wall.steel?.vertical != null && wall.steel.beams.some((b) => b.course === 'over-openings');
+    steel !== null && steel.vertical !== null && steel.beams.some((b) => b.course === 'over-openings');
   // A drawing that says how far joints stand apart says where they stand.
   const drawn = wall.jointEvery !== null;
   if (wall.movement?.besideOpenings !== true || reinforced || drawn) return [];
@@ -45,7 +46,7 @@ function openingPlaces(wall: SetWall, run: number, length: number): WeakPlace[] 
       const sides = sidesOf(wall, o, length);
       const name = o.name || o.id;
       return o.to - o.from > WIDE_OPENING
-        ? sides.map((spans) => ({ spans, what: `${name}, on both sides since it is wider than 6 ft` }))
+        ? sides.map((spans) => ({ spans, what: `${name} on both sides, since it is wider than 6 ft` }))
         : [{ spans: sides.flat(), what: name }];
     });
 }
