@@ -128,8 +128,8 @@ export const STEEL_WORKINGS: Record<string, (p: WallPlan) => Made> = {
     source: 'the stretches as they are laid',
   }),
   'steel.topTies': (p) => ({
-    title: 'Top ties, so that a bar dropped in hangs plumb',
-    formula: 'one for each upright',
+    title: 'Top ties for uprights',
+    formula: 'one for each upright, so that a bar dropped in hangs plumb',
     inputs: [count('uprights', uprights(p), 'cells with a bar')],
     result: uprights(p),
     quantity: 'count',
