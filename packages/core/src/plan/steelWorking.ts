@@ -198,7 +198,11 @@ const ofCavity =
       formula,
       inputs: [
         count('rows of ties', a?.levels.levels.length ?? 0, LEVEL),
-        count('extra ties at edges', a?.edgeTies ?? 0, 'jambs, free ends and movement joints, at 300 mm'),
+        count(
+          'extra ties at edges',
+          a?.edgeTies ?? 0,
+          'jambs, free ends and movement joints, in level beds up to 300 mm apart',
+        ),
         count(
           'pieces of the inner leaf cut round sleeves',
           a?.sleeveCuts ?? 0,
@@ -241,8 +245,8 @@ Object.assign(STEEL_WORKINGS, {
   'cavity.sleeves': ofCavity(
     'Sleeves for air bricks, through the cavity',
     'sleeves',
-    'one each, with a tray over it; the inner leaf cut round it',
-    'PD 6697, from memory',
+    'one for each air brick and vent; the inner leaf is cut round it',
+    'common practice',
   ),
   'cavity.board': ofCavity(
     'Insulation board',
