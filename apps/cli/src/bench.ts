@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { checkJob, cutBars, pieceColumns, plan, type Job, type Plan } from '@even-tally/core';
+import { checkJob, cutBars, pieceColumns, plan, type Job, type Plan, type WallPlan } from '@even-tally/core';
 
 /** One straight run of 8 in block, no openings: 166′ 8″ × 33′ 4″ is 125 units by 50 courses. */
 function runOf(length: string, height: string): Job {
@@ -62,11 +62,14 @@ function cutList(): number {
   return cutBars(wanted, [6096]).bars;
 }
 
+const piecesReady = (p: WallPlan): number =>
+  p.runs.reduce((sum, r) => pieceColumns(p, r.index).reduce((n, c) => n + c.count, sum), 0);
+
 /** From edit to pieces ready to draw, every run of it. */
 function planned(job: Job, before: Plan | null = null): { plan: Plan; pieces: number } {
   const next = plan(job, [], { advise: false, before });
   const p = next.walls[0];
-  return { plan: next, pieces: p ? p.runs.reduce((sum, r) => sum + pieceColumns(p, r.index).count, 0) : 0 };
+  return { plan: next, pieces: p ? piecesReady(p) : 0 };
 }
 
 /** The job with its first opening moved two units along. */

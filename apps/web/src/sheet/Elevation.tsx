@@ -8,6 +8,7 @@ import { LevelLines } from './LevelLines';
 import { CavityLayer } from './CavityLayer';
 import { openingEdit, type Part, type SheetOpening } from './openingEdits';
 import { pieceIn } from './chosenPiece';
+import { onThePage } from './onThePage';
 import { paintElevation } from './paint';
 import type { Layout } from './layout';
 import { MovementJoints, SteelLayer } from './SteelLayer';
@@ -58,7 +59,7 @@ function useDragRef(ref: { current: SVGElement | null }, part: Part, o: SheetOpe
     let start = now.current;
     let steps: ReturnType<typeof openingEdit> = [];
     const behaviour = d3drag<SVGElement, unknown>()
-      .container(() => document.body)
+      .container(onThePage)
       .on('start', (event: { x: number; y: number }) => {
         from = { x: event.x, y: event.y };
         start = now.current;
@@ -103,8 +104,9 @@ function OpeningMark({ o, ...props }: Props & { o: SheetOpening }): ReactNode {
   };
   const size = `${showMm(o.to - o.from, show)} × ${showMm(o.head - o.sill, show)}`;
   const name = o.name.length * 8 < w ? o.name : o.id;
+  // Drawn from its own corner and carried as one: a drag then changes one attribute a frame, not one a part.
   return (
-    <g>
+    <g transform={`translate(${x} ${y})`}>
       <g
         ref={body}
         role="button"
@@ -115,42 +117,29 @@ function OpeningMark({ o, ...props }: Props & { o: SheetOpening }): ReactNode {
         onKeyDown={nudge}
         onFocus={() => look({ opening: o.id })}
       >
-        <rect
-          x={x}
-          y={y}
-          width={w}
-          height={h}
-          fill="#fbfaf5"
-          stroke="#22272b"
-          strokeWidth={chosen ? 3 : 1.6}
-        />
+        <rect width={w} height={h} fill="#fbfaf5" stroke="#22272b" strokeWidth={chosen ? 3 : 1.6} />
         {w > 34 && h > 40 && (
           <>
             <text
-              x={x + w / 2}
-              y={y + h / 2 - 3}
+              x={w / 2}
+              y={h / 2 - 3}
               textAnchor="middle"
               className="fill-ink font-sans text-[13px] font-bold"
             >
               {name}
             </text>{' '}
             {size.length * 7 < w && (
-              <text
-                x={x + w / 2}
-                y={y + h / 2 + 15}
-                textAnchor="middle"
-                className="figures fill-ink text-[12px]"
-              >
+              <text x={w / 2} y={h / 2 + 15} textAnchor="middle" className="figures fill-ink text-[12px]">
                 {size}
               </text>
             )}
           </>
         )}
       </g>
-      <Handle {...props} o={o} part="left" x={x} y={y + h / 2} />
-      <Handle {...props} o={o} part="right" x={x + w} y={y + h / 2} />
-      <Handle {...props} o={o} part="head" x={x + w / 2} y={y} />
-      {o.sill > 0 && <Handle {...props} o={o} part="sill" x={x + w / 2} y={y + h} />}
+      <Handle {...props} o={o} part="left" x={0} y={h / 2} />
+      <Handle {...props} o={o} part="right" x={w} y={h / 2} />
+      <Handle {...props} o={o} part="head" x={w / 2} y={0} />
+      {o.sill > 0 && <Handle {...props} o={o} part="sill" x={w / 2} y={h} />}
     </g>
   );
 }
@@ -246,6 +235,8 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageKey }): React
         width={layout.width}
         height={layout.height}
         onPointerDown={(e) => {
+          // A press on an opening or a letter is meant for it, not for the course behind.
+          if ((e.target as Element).closest('[role="button"], [data-part]')) return;
           const box = e.currentTarget.getBoundingClientRect();
           const mm = (layout.base - (e.clientY - box.top)) / layout.scale;
           const hit = view.courses.find((c) => mm >= c.bottom && mm < c.top);
@@ -325,6 +316,7 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageKey }): React
         {lettersOf(props).map((l) => (
           <g
             key={l.letter}
+            transform={`translate(${l.x} ${l.y})`}
             role="button"
             tabIndex={0}
             aria-label={`Finding ${l.letter}`}
@@ -333,20 +325,12 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageKey }): React
             onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && look({ letter: l.letter })}
           >
             <circle
-              cx={l.x}
-              cy={l.y}
               r="13"
               fill={chosen === l.letter ? '#f4e07a' : '#fff'}
               stroke={LETTER_INK[l.severity]}
               strokeWidth="2.4"
             />
-            <text
-              x={l.x}
-              y={l.y + 5}
-              textAnchor="middle"
-              fill={LETTER_INK[l.severity]}
-              className="text-[14px] font-bold"
-            >
+            <text y="5" textAnchor="middle" fill={LETTER_INK[l.severity]} className="text-[14px] font-bold">
               {l.letter}
             </text>
           </g>

@@ -5,6 +5,7 @@ import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'rea
 import { drag, drop, edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
 import type { Layout } from './layout';
+import { onThePage } from './onThePage';
 import { heightEdit, type Flag } from './poleEdits';
 
 const WIDTH = 184;
@@ -47,7 +48,7 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
     let start = now.current;
     let steps: ReturnType<typeof heightEdit> = [];
     const behaviour = d3drag<SVGGElement, unknown>()
-      .container(() => document.body)
+      .container(onThePage)
       .on('start', (event: { y: number }) => {
         from = event.y;
         start = now.current;

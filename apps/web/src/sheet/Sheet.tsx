@@ -1,4 +1,4 @@
-import { CAUTION, sayMm, showMm, type Job, type SheetView, type Show } from '@even-tally/core';
+import { CAUTION, sayMm, showMm, type SheetView, type Show } from '@even-tally/core';
 import {
   memo,
   useDeferredValue,
@@ -10,7 +10,8 @@ import {
   type ReactNode,
 } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { open, openJob, useOpenJob } from '../state/openJob';
+import { open, useOpenJob } from '../state/openJob';
+import { useShown } from '../state/shown';
 import { look, useViewing } from '../state/view';
 import { Bond } from '../stages/bond/Bond';
 import { Gauge } from '../stages/gauge/Gauge';
@@ -20,19 +21,19 @@ import { Tally } from '../stages/tally/Tally';
 import type { PanelProps } from '../stages/panel';
 import { Stumble } from '../ui/Stumble';
 import { Waiting } from '../ui/Waiting';
-import { openPlanner, type Planner } from '../workers/planner';
 import { AsList } from './AsList';
 import { KeysSheet, StaleWrite } from './Dialogs';
 import { Elevation } from './Elevation';
 import { onKey } from './keys';
 import { layOut, sameLayout, type Layout } from './layout';
-import { useCalm } from './useCalm';
 import { Pole } from './Pole';
 import { PrintSheet } from './PrintSheet';
 import { Says } from './Says';
 import { isStage, type StageKey } from './stages';
 import { Tape } from './Tape';
 import { Top } from './Top';
+import { useCalm } from './useCalm';
+import { usePlan } from './usePlan';
 import { WorkingCard } from './WorkingCard';
 
 const PANELS: Record<StageKey, ComponentType<PanelProps>> = {
@@ -46,38 +47,6 @@ const Slip = memo(Says);
 const Paper = memo(PrintSheet);
 const Foot = memo(FootBar);
 const Head = memo(Top);
-
-/**
- * The plan of the open job. What is dragged goes straight from the store to the planner, so that React draws once a
- * frame: when the answer comes.
- */
-function usePlan(
-  job: Job | null,
-  wall: number,
-  run: number,
-  show: Show,
-): { view: SheetView | null; planner: Planner; failure: string | null } {
-  const [planner] = useState<Planner>(openPlanner);
-  const [view, setView] = useState<SheetView | null>(null);
-  const [failure, setFailure] = useState<string | null>(null);
-  useEffect(() => {
-    // Until it has been advised again, the choices shown are those before.
-    planner.onSheet((v) => {
-      setView((was) => (was && !v.advised && was.wall.id === v.wall.id ? { ...v, choices: was.choices } : v));
-      setFailure(null);
-    }, setFailure);
-    return () => planner.close();
-  }, [planner]);
-  useEffect(() => {
-    if (job && wall >= 0) planner.sheet(job, wall, run, show);
-    return openJob.subscribe((now, was) => {
-      const letGo = was.base !== null && now.base === null;
-      if (wall >= 0 && now.job && now.job !== was.job && (now.base !== null || letGo))
-        planner.sheet(now.job, wall, run, show);
-    });
-  }, [job, planner, wall, run, show]);
-  return { view, planner, failure };
-}
 
 function useSize(): [(node: HTMLElement | null) => void, { width: number; height: number }] {
   const [node, setNode] = useState<HTMLElement | null>(null);
@@ -132,11 +101,21 @@ function useLayout(view: SheetView, size: { width: number; height: number }): La
   return shared;
 }
 
-interface Drawn extends PanelProps {
+const Drawing = memo(DrawnSheet);
+
+/** Pole, elevation and tape: what follows the hand every frame. */
+function DrawnSheet(asked: { wallId: string } & Facing): ReactNode {
+  const view = useShown((s) => s.view);
+  return view?.wall.id === asked.wallId && <Faces {...asked} view={view} />;
+}
+
+interface Facing {
+  jobName: string;
+  show: Show;
   stage: StageKey;
 }
 
-function Drawing({ view, show, job, stage }: Drawn): ReactNode {
+function Faces({ view, jobName, show, stage }: Facing & { view: SheetView }): ReactNode {
   const [ref, size] = useSize();
   const asList = useViewing((s) => s.asList);
   const layout = useLayout(view, size);
@@ -149,7 +128,7 @@ function Drawing({ view, show, job, stage }: Drawn): ReactNode {
       <aside className="border-r border-rule bg-shade" aria-label="Story pole">
         {layout && <Pole view={view} layout={layout} show={show} />}
       </aside>
-      <main ref={ref} className="relative min-h-[420px] min-w-0 overflow-hidden" data-job={job.name}>
+      <main ref={ref} className="relative min-h-[420px] min-w-0 overflow-hidden" data-job={jobName}>
         {layout && (
           <>
             <Elevation view={view} layout={layout} show={show} stage={stage} />
@@ -184,11 +163,11 @@ export function Sheet(): ReactNode {
   const wall = job?.walls.findIndex((w) => w.id === wallId) ?? -1;
   const show: Show = chosen ?? job?.show ?? 'ft-in';
   const run = Math.max(0, Number(runText) || 0);
-  const { view, planner, failure } = usePlan(job, wall, run, show);
-  const moving = useOpenJob((s) => s.base !== null);
-  const calmView = useCalm(view, moving);
+  const planner = usePlan(job, wall, run, show);
+  const failure = useShown((s) => s.failure);
+  const view = useCalm();
   // The slip is many fields: it is drawn after the wall, and gives way to whatever the hand does next.
-  const slip = useDeferredValue(useMemo(() => ({ job, view: calmView }), [job, calmView]));
+  const slip = useDeferredValue(useMemo(() => ({ job, view }), [job, view]));
   useEffect(
     () => look({ course: 1, letter: null, opening: null, figure: null, piece: null, cell: null }),
     [wallId, run],
@@ -229,7 +208,7 @@ export function Sheet(): ReactNode {
       <div className="no-print flex h-full min-h-[640px] min-w-[1000px] flex-col">
         <Head title={job.name} sub={view.wall.name} stem={stem} show={show} />
         <div className="grid min-h-0 grow grid-cols-[184px_minmax(0,1fr)_322px]">
-          <Drawing job={job} view={view} show={show} stem={stem} planner={planner} stage={stage} />
+          <Drawing wallId={wallId} jobName={job.name} show={show} stage={stage} />
           <aside
             className="relative overflow-y-auto border-l border-rule bg-sheet pb-6"
             aria-label="Slip"

@@ -11,11 +11,11 @@ export interface ChosenPiece {
 
 /** The run's own units in a course, left to right. */
 function course(view: SheetView, number: number): ChosenPiece[] {
-  const c = view.elevation.pieces;
+  const c = view.elevation.pieces?.[number - 1];
   const list: ChosenPiece[] = [];
   for (let i = 0; c && i < c.count; i++) {
     const kind = c.kind[i] ?? SHOWN;
-    if (c.course[i] !== number || kind === SHOWN) continue;
+    if (kind === SHOWN) continue;
     list.push({
       kind: KINDS[kind] ?? 'stretcher',
       sawn: c.sawn[i] === 1,

@@ -1,4 +1,4 @@
-import { KINDS, SHOWN, type Kind, type PieceColumns, type Scene } from '@even-tally/core';
+import { KINDS, SHOWN, type CourseColumns, type Kind, type Scene } from '@even-tally/core';
 
 /** Where the wall's base stands on a canvas, in CSS pixels, and how many pixels a millimetre is. */
 export interface Placing {
@@ -42,33 +42,33 @@ function prepare(canvas: HTMLCanvasElement, width: number, height: number): Canv
   return g;
 }
 
-/** Pieces `first` up to `end` that lie `within`, grouped by how they are filled: one path a colour, so that thousands cost little. */
+/** The pieces of courses, grouped by how they are filled: one path a colour, so that thousands cost little. */
 function paintPieces(
   g: CanvasRenderingContext2D,
-  c: PieceColumns,
+  courses: readonly CourseColumns[],
   at: Placing,
   lite: boolean,
-  first = 0,
-  end = c.count,
   within: { from: number; to: number } = { from: -Infinity, to: Infinity },
 ): void {
   const paths = new Map<string, Path2D>();
   const strokes = new Path2D();
   const gap = at.scale * 9 > 1.5 ? 0 : 0.35;
-  for (let i = first; i < end; i++) {
-    if ((c.to[i] ?? 0) < within.from - 40 || (c.from[i] ?? 0) > within.to + 40) continue;
-    const kind = c.kind[i] ?? 0;
-    const fill = kind === SHOWN ? SHOWN_FILL : (FILLS[KINDS[kind] ?? 'stretcher'] ?? PLAIN);
-    let path = paths.get(fill);
-    if (!path) paths.set(fill, (path = new Path2D()));
-    const x = at.left + (c.from[i] ?? 0) * at.scale;
-    const w = ((c.to[i] ?? 0) - (c.from[i] ?? 0)) * at.scale;
-    const y = at.base - (c.top[i] ?? 0) * at.scale;
-    const h = ((c.top[i] ?? 0) - (c.bottom[i] ?? 0)) * at.scale;
-    path.rect(x + gap, y + gap, Math.max(0.5, w - 2 * gap), Math.max(0.5, h - 2 * gap));
-    if (c.sawn[i] === 1 && !lite) {
-      strokes.moveTo(x, y + h);
-      strokes.lineTo(x + w, y);
+  for (const c of courses) {
+    for (let i = 0; i < c.count; i++) {
+      if ((c.to[i] ?? 0) < within.from - 40 || (c.from[i] ?? 0) > within.to + 40) continue;
+      const kind = c.kind[i] ?? 0;
+      const fill = kind === SHOWN ? SHOWN_FILL : (FILLS[KINDS[kind] ?? 'stretcher'] ?? PLAIN);
+      let path = paths.get(fill);
+      if (!path) paths.set(fill, (path = new Path2D()));
+      const x = at.left + (c.from[i] ?? 0) * at.scale;
+      const w = ((c.to[i] ?? 0) - (c.from[i] ?? 0)) * at.scale;
+      const y = at.base - (c.top[i] ?? 0) * at.scale;
+      const h = ((c.top[i] ?? 0) - (c.bottom[i] ?? 0)) * at.scale;
+      path.rect(x + gap, y + gap, Math.max(0.5, w - 2 * gap), Math.max(0.5, h - 2 * gap));
+      if (c.sawn[i] === 1 && !lite) {
+        strokes.moveTo(x, y + h);
+        strokes.lineTo(x + w, y);
+      }
     }
   }
   g.lineWidth = lite ? 0.4 : 0.8;
@@ -85,88 +85,90 @@ function paintPieces(
 
 /** What a canvas last showed, so that a drag repaints only the courses that changed. */
 interface Painted {
-  pieces: PieceColumns;
+  courses: readonly CourseColumns[];
   placing: string;
   outline: string;
 }
 const painted = new WeakMap<HTMLCanvasElement, Painted>();
 
 interface Strip {
-  /** Courses it takes in, and their pieces by place in the columns, one course more on either side. */
+  /** Courses it takes in, by place. */
   low: number;
   high: number;
-  first: number;
-  end: number;
-  /** From where to where along the wall they differ, mm. */
+  /** From where to where along the wall they differ, and how high they lie, mm. */
   from: number;
   to: number;
+  bottom: number;
+  top: number;
 }
 
-/** Where each course's pieces begin; one more at the end. Pieces stand course by course in the columns. */
-function courseStarts(c: PieceColumns): number[] {
-  const starts: number[] = [];
-  for (let i = 0; i < c.count; i++) while (starts.length < (c.course[i] ?? 0)) starts.push(i);
-  starts.push(c.count);
-  return starts;
+/** Where along the wall two courses differ: what is the same from both ends stays. */
+function changedSpan(was: CourseColumns, now: CourseColumns): { from: number; to: number } | null {
+  const alike = (i: number, j: number): boolean =>
+    was.from[i] === now.from[j] &&
+    was.to[i] === now.to[j] &&
+    was.bottom[i] === now.bottom[j] &&
+    was.top[i] === now.top[j] &&
+    was.kind[i] === now.kind[j] &&
+    was.sawn[i] === now.sawn[j];
+  let first = 0;
+  let [i, j] = [was.count, now.count];
+  while (first < i && first < j && alike(first, first)) first += 1;
+  while (i > first && j > first && alike(i - 1, j - 1)) [i, j] = [i - 1, j - 1];
+  if (i === first && j === first) return null;
+  return {
+    from: Math.min(
+      i > first ? (was.from[first] ?? 0) : Infinity,
+      j > first ? (now.from[first] ?? 0) : Infinity,
+    ),
+    to: Math.max(i > first ? (was.to[i - 1] ?? 0) : -Infinity, j > first ? (now.to[j - 1] ?? 0) : -Infinity),
+  };
 }
 
-const alike = (was: PieceColumns, i: number, now: PieceColumns, j: number): boolean =>
-  was.from[i] === now.from[j] &&
-  was.to[i] === now.to[j] &&
-  was.bottom[i] === now.bottom[j] &&
-  was.top[i] === now.top[j] &&
-  was.kind[i] === now.kind[j] &&
-  was.sawn[i] === now.sawn[j];
-
-/**
- * The courses in which two paintings differ, joined where they lie together, and how far along: what is the same from
- * both ends of a course stays. Null when they are not alike at all.
- */
-function changedStrips(was: PieceColumns, now: PieceColumns): Strip[] | null {
-  const [a, b] = [courseStarts(was), courseStarts(now)];
-  if (a.length !== b.length) return null;
+/** The courses in which two paintings differ, joined where they lie together. Null when they are not alike at all. */
+function changedStrips(was: readonly CourseColumns[], now: readonly CourseColumns[]): Strip[] | null {
+  if (was.length !== now.length) return null;
   const strips: Strip[] = [];
-  for (let k = 0; k + 1 < b.length; k++) {
-    let [i, iEnd, j, jEnd] = [a[k] ?? 0, a[k + 1] ?? 0, b[k] ?? 0, b[k + 1] ?? 0];
-    while (i < iEnd && j < jEnd && alike(was, i, now, j)) [i, j] = [i + 1, j + 1];
-    if (i === iEnd && j === jEnd) continue;
-    while (iEnd > i && jEnd > j && alike(was, iEnd - 1, now, jEnd - 1)) [iEnd, jEnd] = [iEnd - 1, jEnd - 1];
-    const from = Math.min(i < iEnd ? (was.from[i] ?? 0) : Infinity, j < jEnd ? (now.from[j] ?? 0) : Infinity);
-    const to = Math.max(
-      i < iEnd ? (was.to[iEnd - 1] ?? 0) : -Infinity,
-      j < jEnd ? (now.to[jEnd - 1] ?? 0) : -Infinity,
-    );
+  now.forEach((course, k) => {
+    const before = was[k];
+    // A course that has not changed is the very same object: it did not cross over again.
+    if (before === course || !before) return;
+    const span = changedSpan(before, course);
+    if (!span) return;
     const last = strips.at(-1);
     if (last?.high === k - 1) {
       last.high = k;
-      last.from = Math.min(last.from, from);
-      last.to = Math.max(last.to, to);
-    } else strips.push({ low: k, high: k, first: 0, end: 0, from, to });
-  }
-  return strips.map((s) => ({
-    ...s,
-    first: b[Math.max(0, s.low - 1)] ?? 0,
-    end: b[Math.min(b.length - 1, s.high + 2)] ?? now.count,
-  }));
+      last.from = Math.min(last.from, span.from);
+      last.to = Math.max(last.to, span.to);
+      last.bottom = Math.min(last.bottom, ...before.bottom, ...course.bottom);
+      last.top = Math.max(last.top, ...before.top, ...course.top);
+    } else
+      strips.push({
+        low: k,
+        high: k,
+        ...span,
+        bottom: Math.min(...before.bottom, ...course.bottom),
+        top: Math.max(...before.top, ...course.top),
+      });
+  });
+  return strips;
 }
 
 /** Repaints what changed of the courses that changed, with their neighbours for the joints between. False when all must be. */
 function repaintStrips(
   g: CanvasRenderingContext2D,
-  was: PieceColumns,
+  was: readonly CourseColumns[],
+  now: readonly CourseColumns[],
   scene: Scene,
   at: Placing,
   lite: boolean,
 ): boolean {
-  const now = scene.pieces;
-  if (!now) return false;
   const strips = changedStrips(was, now);
   if (!strips) return false;
-  if (strips.reduce((sum, s) => sum + s.end - s.first, 0) > now.count * 0.6) return false;
-  const starts = courseStarts(now);
+  if (strips.reduce((sum, s) => sum + s.high - s.low + 3, 0) > now.length * 0.6) return false;
   for (const s of strips) {
-    const top = Math.floor(at.base - (now.top[(starts[s.high + 1] ?? 1) - 1] ?? 0) * at.scale);
-    const foot = Math.ceil(at.base - (now.bottom[starts[s.low] ?? 0] ?? 0) * at.scale);
+    const top = Math.floor(at.base - s.top * at.scale);
+    const foot = Math.ceil(at.base - s.bottom * at.scale);
     // Whole pixels, or the edge of what is repainted would show.
     const left = Math.floor(at.left + s.from * at.scale) - 2;
     const right = Math.ceil(at.left + s.to * at.scale) + 2;
@@ -175,7 +177,7 @@ function repaintStrips(
     g.rect(left, top - 1, right - left, foot - top + 2);
     g.clip();
     g.clearRect(left, top - 1, right - left, foot - top + 2);
-    paintPieces(g, now, at, lite, s.first, s.end, s);
+    paintPieces(g, now.slice(Math.max(0, s.low - 1), s.high + 2), at, lite, s);
     paintOutline(g, scene, at);
     g.restore();
   }
@@ -187,21 +189,23 @@ export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Plac
   const lite = inks.lite ?? false;
   const ratio = globalThis.devicePixelRatio || 1;
   const placing = [at.width, at.height, at.scale, at.left, at.base, ratio, lite].join();
+  const outline = outlineKey(scene);
+  const courses = scene.pieces;
   const before = painted.get(canvas);
-  if (before?.placing === placing && scene.pieces) {
+  if (before?.placing === placing && before.outline === outline && courses) {
     const g = canvas.getContext('2d');
-    if (g && before.outline === outlineKey(scene) && repaintStrips(g, before.pieces, scene, at, lite)) {
-      painted.set(canvas, { pieces: scene.pieces, placing, outline: outlineKey(scene) });
+    if (g && repaintStrips(g, before.courses, courses, scene, at, lite)) {
+      painted.set(canvas, { courses, placing, outline });
       return;
     }
   }
   const g = prepare(canvas, at.width, at.height);
   if (!g) return;
   paintGround(g, scene, at);
-  if (!scene.pieces) return;
-  paintPieces(g, scene.pieces, at, lite);
+  if (!courses) return;
+  paintPieces(g, courses, at, lite);
   paintOutline(g, scene, at);
-  painted.set(canvas, { pieces: scene.pieces, placing, outline: outlineKey(scene) });
+  painted.set(canvas, { courses, placing, outline });
 }
 
 const outlineKey = (scene: Scene): string =>

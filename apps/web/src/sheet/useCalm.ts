@@ -1,28 +1,30 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
+import type { SheetView } from '@even-tally/core';
+import { openJob } from '../state/openJob';
+import { shown } from '../state/shown';
 
-/** A finger that has not moved the wall for so long rests, ms: then the slip catches up. */
+/** A hand that has not moved the wall for so long rests, ms. */
 const REST = 150;
-/** And while it never rests the slip follows so often, ms: it is many fields, and the drawing must not wait for it. */
-const AT_LEAST = 2000;
 
 /**
- * A value that, while something is being dragged, changes only when the hand rests; at once when it is let go. The
- * drawing follows every frame.
+ * What is shown, for the parts that are many fields: while something is dragged it changes only when the hand rests,
+ * so that the drawing, which follows every frame, does not wait for them.
  */
-export function useCalm<T>(value: T, moving: boolean): T {
-  const [calm, setCalm] = useState(value);
-  const since = useRef(0);
+export function useCalm(): SheetView | null {
+  const [calm, setCalm] = useState(() => shown.getState().view);
   useEffect(() => {
-    if (!moving || value === calm) {
-      since.current = 0;
-      return undefined;
-    }
-    const now = performance.now();
-    if (since.current === 0) since.current = now;
-    const wait = Math.min(REST, Math.max(0, AT_LEAST - (now - since.current)));
-    const timer = setTimeout(() => setCalm(value), wait);
-    return () => clearTimeout(timer);
-  }, [value, moving, calm]);
-  if (!moving && calm !== value) setCalm(value);
-  return moving ? calm : value;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const follow = (): void => setCalm(shown.getState().view);
+    const stop = shown.subscribe(() => {
+      clearTimeout(timer);
+      if (openJob.getState().base === null) follow();
+      else timer = setTimeout(follow, REST);
+    });
+    follow();
+    return () => {
+      stop();
+      clearTimeout(timer);
+    };
+  }, []);
+  return calm;
 }

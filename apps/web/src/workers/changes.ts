@@ -1,29 +1,56 @@
-import type { SheetView } from '@even-tally/core';
+import { columnBuffer, copyOfCourse, drawnAlike, type CourseColumns, type SheetView } from '@even-tally/core';
+
+/** A drawing without the pieces of courses that are as they were; how many courses there are, and those that are not. */
+type Elevation = Omit<SheetView['elevation'], 'pieces'> & { courses: number; pieces: CourseColumns[] };
 
 /** A view, or what of one has changed since the last that was sent: the rest is as it was. */
-export type ViewChange = { whole: true; view: SheetView } | { whole: false; view: Partial<SheetView> };
+export interface ViewChange {
+  whole: boolean;
+  parts: Partial<Omit<SheetView, 'elevation'>>;
+  elevation: Elevation;
+}
 
 /** Remembers what was sent, so that only what has changed crosses over and is drawn again. */
 export function changeSender(): (view: SheetView) => ViewChange {
   let sheet = '';
   let sent = new Map<string, string>();
-  return (view) => {
+  let drawn: CourseColumns[] = [];
+  return ({ elevation, ...view }) => {
     const which = `${view.wall.id}|${view.run}`;
     const whole = which !== sheet;
-    const now = new Map<string, string>();
-    const changed: Record<string, unknown> = {};
-    for (const [part, value] of Object.entries(view)) {
-      // The drawing goes each time: its pieces are columns, which move over without being copied.
-      const text = part === 'elevation' ? '' : JSON.stringify(value);
-      now.set(part, text);
-      if (part === 'elevation' || sent.get(part) !== text) changed[part] = value;
+    if (whole) {
+      sent = new Map();
+      drawn = [];
     }
-    sheet = which;
-    sent = now;
-    return whole ? { whole, view } : { whole, view: changed };
+    const now = new Map<string, string>();
+    const parts: Record<string, unknown> = {};
+    for (const [part, value] of Object.entries(view)) {
+      const text = JSON.stringify(value);
+      now.set(part, text);
+      if (sent.get(part) !== text) parts[part] = value;
+    }
+    const courses = elevation.pieces ?? [];
+    const changed = courses.filter((c, i) => {
+      const was = drawn[i];
+      return !was || !drawnAlike(was, c);
+    });
+    [sheet, sent, drawn] = [which, now, courses];
+    return {
+      whole,
+      parts,
+      elevation: { ...elevation, courses: courses.length, pieces: changed.map(copyOfCourse) },
+    };
   };
 }
 
-/** The view after a change: parts that were not sent are the very same objects as before. */
-export const withChange = (was: SheetView | null, change: ViewChange): SheetView | null =>
-  change.whole ? change.view : was && { ...was, ...change.view };
+/** What of a change moves over without being copied. */
+export const buffersOf = (change: ViewChange): ArrayBuffer[] => change.elevation.pieces.map(columnBuffer);
+
+/** The view after a change: parts and courses that were not sent are the very same objects as before. */
+export function withChange(was: SheetView | null, { whole, parts, elevation }: ViewChange): SheetView | null {
+  if (!whole && !was) return null;
+  const { courses, ...drawing } = elevation;
+  const pieces = whole ? [] : (was?.elevation.pieces ?? []).slice(0, courses);
+  for (const c of elevation.pieces) pieces[c.course - 1] = c;
+  return { ...(whole ? null : was), ...parts, elevation: { ...drawing, pieces } } as SheetView;
+}

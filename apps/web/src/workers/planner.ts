@@ -25,21 +25,25 @@ export function openPlanner(): Planner {
   const worker = startPlanner();
   let seq = 0;
   let latest = 0;
+  /** The sheet asked for, and the question from which on the answers are of it. */
+  let asked = '';
+  let since = 0;
   let view: SheetView | null = null;
   let listen: (view: SheetView) => void = () => undefined;
   let failed: (says: string) => void = () => undefined;
-  const asked = new Map<number, { resolve: (a: Answer) => void; reject: (e: Error) => void }>();
+  const questions = new Map<number, { resolve: (a: Answer) => void; reject: (e: Error) => void }>();
   worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
     if (data.kind === 'sheet') {
-      // Every change is taken in, even one that comes too late to be shown: later ones build on it.
+      // Every change is taken in, even of a sheet that has been left: later ones build on it.
       view = withChange(view, data.change);
-      if (!view || data.seq < latest) return;
+      if (!view || data.seq < since) return;
+      // Shown even when newer has been asked meanwhile, or a wall dragged without rest would not move at all.
       listen(view);
-      if (view.advised) behind(false);
+      if (view.advised && data.seq === latest) behind(false);
       return;
     }
-    const one = asked.get(data.seq);
-    asked.delete(data.seq);
+    const one = questions.get(data.seq);
+    questions.delete(data.seq);
     if (data.kind !== 'failed') one?.resolve(data);
     else if (one) one.reject(new Error(data.says));
     else {
@@ -51,12 +55,14 @@ export function openPlanner(): Planner {
   const question = (q: Question): Promise<Answer> =>
     new Promise((resolve, reject) => {
       seq += 1;
-      asked.set(seq, { resolve, reject });
+      questions.set(seq, { resolve, reject });
       worker.postMessage({ ...q, seq });
     });
   return {
     sheet(job, wall, run, show) {
       latest = seq += 1;
+      const sheet = JSON.stringify([wall, run, show]);
+      if (sheet !== asked) [asked, since] = [sheet, latest];
       behind(true);
       worker.postMessage({ kind: 'sheet', seq, job, wall, run, show } satisfies Ask);
     },

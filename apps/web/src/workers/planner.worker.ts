@@ -1,5 +1,4 @@
 import {
-  columnBuffers,
   paperOf,
   paperRows,
   plan,
@@ -14,7 +13,7 @@ import {
   workWall,
   type Plan,
 } from '@even-tally/core';
-import { changeSender } from './changes';
+import { buffersOf, changeSender } from './changes';
 import type { Answer, Ask } from './protocol';
 
 const changeOf = changeSender();
@@ -35,10 +34,8 @@ function sheet(ask: SheetAsk, advise: boolean): void {
   if (!p) throw new Error('There is no such wall in this job.');
   const run = Math.min(ask.run, p.wall.runs.length - 1);
   const view = sheetView(p, run, ask.show, advise);
-  answer(
-    { kind: 'sheet', seq: ask.seq, change: changeOf(view) },
-    view.elevation.pieces ? columnBuffers(view.elevation.pieces) : [],
-  );
+  const change = changeOf(view);
+  answer({ kind: 'sheet', seq: ask.seq, change }, buffersOf(change));
 }
 
 /** Latest wins: pieces first, so that the drawing moves; advice after, unless something newer has come. */

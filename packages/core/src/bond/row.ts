@@ -125,10 +125,24 @@ export const sizesOf = (wall: SetWall): Sizes => ({
 const near = (a: number, b: number, by = SAME_PLACE): boolean => Math.abs(a - b) <= by;
 
 /**
+ * A place to a millionth of a millimetre. Two ways to one perp differ in the last places of the sum: without this a
+ * moved opening would seem to move, and have redrawn, every unit of the wall.
+ */
+const place = (mm: number): number => Math.round(mm * 1e6) / 1e6;
+
+/**
  * Fills one stretch from the run's perp line. A jamb within a joint's tolerance of a perp is met by easing the
  * joints of the stretch; further off, the unit against it is sawn.
  */
 function layStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
+  return fillStretch(wall, line, stretch).map(({ from, to, opening }) => ({
+    from: place(from),
+    to: place(to),
+    opening,
+  }));
+}
+
+function fillStretch(wall: SetWall, line: PerpLine, stretch: Stretch): Laid[] {
   const { joint } = line;
   const limits = headLimits(wall);
   const end = stretch.to + joint;

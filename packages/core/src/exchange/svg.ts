@@ -1,5 +1,5 @@
 import { KINDS } from '../bond/kinds.js';
-import { SHOWN } from '../scene/columns.js';
+import { SHOWN, type CourseColumns } from '../scene/columns.js';
 import type { Role, Scene, SceneShape } from '../scene/scene.js';
 
 interface Look {
@@ -93,8 +93,12 @@ function shapeSvg(shape: SceneShape, flip: (y: number) => number, t: number): st
 }
 
 function piecesSvg(scene: Scene, flip: (y: number) => number, t: number): string {
-  const c = scene.pieces;
-  if (!c) return '';
+  const out: string[] = [];
+  for (const c of scene.pieces ?? []) out.push(...courseSvg(c, flip, t));
+  return out.length === 0 ? '' : `<g stroke="#6b665b" stroke-width="${n(3 * t)}">${out.join('')}</g>`;
+}
+
+function courseSvg(c: CourseColumns, flip: (y: number) => number, t: number): string[] {
   const out: string[] = [];
   for (let i = 0; i < c.count; i++) {
     const [x, y, w, h] = [
@@ -113,7 +117,7 @@ function piecesSvg(scene: Scene, flip: (y: number) => number, t: number): string
         `<line x1="${n(x)}" y1="${n(y + h)}" x2="${n(x + w)}" y2="${n(y)}" stroke="#7a5a2e" stroke-width="${n(4 * t)}"/>`,
       );
   }
-  return `<g stroke="#6b665b" stroke-width="${n(3 * t)}">${out.join('')}</g>`;
+  return out;
 }
 
 /**

@@ -46,16 +46,17 @@ function rowsFill(p: WallPlan): boolean {
 }
 
 const overlapsOpening = (p: WallPlan): boolean =>
-  p.wall.openings.some((o) => {
-    const c = pieceColumns(p, o.run);
-    for (let i = 0; i < c.count; i++) {
-      const across = Math.min(c.to[i] ?? 0, o.to) - Math.max(c.from[i] ?? 0, o.from);
-      const up = Math.min(c.top[i] ?? 0, o.head) - Math.max(c.bottom[i] ?? 0, o.sill);
-      // A bed's slack is taken up by bedding; the end of another run's unit is that run's own affair.
-      if (c.kind[i] !== SHOWN && across > 1e-3 && up > gaugeSlack(p.wall) + 0.01) return true;
-    }
-    return false;
-  });
+  p.wall.openings.some((o) =>
+    pieceColumns(p, o.run).some((c) => {
+      for (let i = 0; i < c.count; i++) {
+        const across = Math.min(c.to[i] ?? 0, o.to) - Math.max(c.from[i] ?? 0, o.from);
+        const up = Math.min(c.top[i] ?? 0, o.head) - Math.max(c.bottom[i] ?? 0, o.sill);
+        // A bed's slack is taken up by bedding; the end of another run's unit is that run's own affair.
+        if (c.kind[i] !== SHOWN && across > 1e-3 && up > gaugeSlack(p.wall) + 0.01) return true;
+      }
+      return false;
+    }),
+  );
 
 test('courses and beds make the height; pieces and joints fill every course; nothing overlaps or stands in an opening', () => {
   fc.assert(

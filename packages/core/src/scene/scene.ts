@@ -1,4 +1,4 @@
-import type { PieceColumns } from './columns.js';
+import type { CourseColumns } from './columns.js';
 
 /** What a shape is; a renderer decides how that looks on its ground. */
 export type Role =
@@ -55,10 +55,10 @@ export type SceneShape =
       id?: string;
     };
 
-/** A picture in wall millimetres, y upwards from the wall's base. Pieces are columns, the rest plain shapes. */
+/** A picture in wall millimetres, y upwards from the wall's base. Pieces are columns, a course each; the rest plain shapes. */
 export interface Scene {
   box: { x: number; y: number; w: number; h: number };
-  pieces: PieceColumns | null;
+  pieces: CourseColumns[] | null;
   shapes: SceneShape[];
 }
 

@@ -21,7 +21,8 @@ export function Closing({ view, show }: PanelProps): ReactNode {
   const [which, setWhich] = useState('0');
   const [laid, setLaid] = useState(1);
   const [reading, setReading] = useState('');
-  const stretches = view.elevation.pieces ? courseStretches(view.elevation.pieces, course, WIDEST_JOINT) : [];
+  const columns = view.elevation.pieces?.[course - 1];
+  const stretches = columns ? courseStretches(columns, WIDEST_JOINT) : [];
   const pieces = stretches[Number(which)] ?? stretches[0] ?? [];
   const last = pieces[Math.min(laid, pieces.length) - 1];
   const say = (n: number): string => sayMm(n, show);

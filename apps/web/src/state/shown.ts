@@ -1,0 +1,24 @@
+import type { SheetView } from '@even-tally/core';
+import { createStore } from 'zustand/vanilla';
+import { useStore } from 'zustand';
+
+/** What the planner gave last for the sheet that is open, and why it gave nothing newer. */
+interface Shown {
+  view: SheetView | null;
+  failure: string | null;
+}
+
+const NOTHING: Shown = { view: null, failure: null };
+
+export const shown = createStore<Shown>(() => NOTHING);
+export const useShown = <T>(pick: (state: Shown) => T): T => useStore(shown, pick);
+
+export function show(view: SheetView): void {
+  // Until it has been advised again, the choices shown are those before.
+  const was = shown.getState().view;
+  const kept =
+    was && !view.advised && was.wall.id === view.wall.id ? { ...view, choices: was.choices } : view;
+  shown.setState({ view: kept, failure: null });
+}
+export const stumble = (failure: string): void => shown.setState({ failure });
+export const clear = (): void => shown.setState(NOTHING, true);
