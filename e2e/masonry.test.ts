@@ -177,12 +177,12 @@ test('a straight joint is found on the drawing, and gone when its fix is pressed
     'bond',
   );
   expect(await textOf(page, '[aria-label="The wall says"]')).toMatch(/13 perps stand in line/);
-  expect(await page.$$eval('line[stroke="#ae2a1c"][stroke-width="4"]', (l) => l.length)).toBeGreaterThan(0);
+  expect(await page.$$eval('path[stroke="#ae2a1c"][stroke-width="4"]', (l) => l.length)).toBe(1);
   await press(page, 'Move Hatch 10 mm left');
   await page.waitForFunction(
     () => !document.querySelector('[aria-label="The wall says"]')?.textContent?.includes('stand in line'),
   );
-  expect(await page.$$eval('line[stroke="#ae2a1c"][stroke-width="4"]', (l) => l.length)).toBe(0);
+  expect(await page.$$eval('path[stroke="#ae2a1c"][stroke-width="4"]', (l) => l.length)).toBe(0);
 });
 
 test('the pole is printed and read back: every course at its mark', async () => {
@@ -255,8 +255,9 @@ test('dragging an opening with ten thousand units showing: the intervals, printe
   );
   await page.tracing.start({ categories: ['devtools.timeline'] });
   await dragBy(page, '[data-opening="W1"] rect', 80, 0, { x: 0.5, y: 0.5 });
-  for (let i = 0; i < 60; i++) {
-    await page.mouse.move(500 + (i % 2 ? i : -i), 400);
+  // Three seconds to and fro, as a hand looks for a place; pressing and letting go are among the frames.
+  for (let i = 0; i < 180; i++) {
+    await page.mouse.move(500 + 60 * Math.sin(i / 9), 400);
     await new Promise((r) => setTimeout(r, 16));
   }
   await page.mouse.up();
@@ -266,6 +267,7 @@ test('dragging an opening with ten thousand units showing: the intervals, printe
       ph: string;
       ts: number;
       dur?: number;
+      tdur?: number;
       pid: number;
       tid: number;
       args?: { name?: string };
@@ -297,16 +299,18 @@ test('dragging an opening with ten thousand units showing: the intervals, printe
           (o.dur ?? 0) > (s.dur ?? 0),
       ),
   );
-  const spent = frames.map(
-    (from, i) =>
-      outer
-        .filter((s) => s.ts >= from && s.ts < (frames[i + 1] ?? Infinity))
-        .reduce((sum, s) => sum + (s.dur ?? 0), 0) / 1000,
-  );
-  const sorted = [...spent].sort((a, b) => a - b);
-  const at = (share: number): string => (sorted[Math.floor(sorted.length * share)] ?? NaN).toFixed(2);
+  // By the clock, and by the processor: two cores are shared with the browser's painting and with this test.
+  const at = (share: number, time: 'dur' | 'tdur'): string => {
+    const spent = frames.map(
+      (from, i) =>
+        outer
+          .filter((s) => s.ts >= from && s.ts < (frames[i + 1] ?? Infinity))
+          .reduce((sum, s) => sum + (s[time] ?? 0), 0) / 1000,
+    );
+    return (spent.sort((a, b) => a - b)[Math.floor(spent.length * share)] ?? NaN).toFixed(2);
+  };
   process.stdout.write(
-    `drag, 10 080 units showing: ${frames.length} frames, scripting a frame ${at(0.5)} ms in the middle, ${at(0.95)} ms at the 95th percentile (wanted at most 8)\n`,
+    `drag, 10 080 units showing: ${frames.length} frames, scripting a frame ${at(0.5, 'dur')} ms in the middle, ${at(0.95, 'dur')} ms at the 95th percentile (wanted at most 8; of it on the processor ${at(0.95, 'tdur')} ms)\n`,
   );
   // The figures are for reading; what must hold is that the drag moved the window.
   expect(await page.$eval('input[name="W1-at"]', (i) => i.value)).not.toBe('8990');

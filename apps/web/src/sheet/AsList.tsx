@@ -34,7 +34,7 @@ export function AsList({ view, show }: { view: SheetView; show: Show }): ReactNo
               </th>
               <td className={`${cell} figures text-right`}>{showMm(c.top, show)}</td>
               <td className={`${cell} figures text-right`}>{showMm(c.bed, show)}</td>
-              <td className={cell}>{c.pieces}</td>
+              <td className={cell}>{view.picks[c.number - 1]}</td>
             </tr>
           ))}
         </tbody>

@@ -40,7 +40,7 @@ function Handle({
       width="24"
       height="24"
       fill="transparent"
-      style={{ cursor: part === 'left' || part === 'right' ? 'ew-resize' : 'ns-resize' }}
+      className={part === 'left' || part === 'right' ? 'cursor-ew-resize' : 'cursor-ns-resize'}
       data-part={part}
       aria-hidden="true"
     />
@@ -112,7 +112,7 @@ function OpeningMark({ o, ...props }: Props & { o: SheetOpening }): ReactNode {
         role="button"
         tabIndex={0}
         data-opening={o.id}
-        style={{ cursor: 'ew-resize', touchAction: 'none' }}
+        className="cursor-ew-resize touch-none"
         aria-label={`${o.name}, ${size}, ${sayMm(o.from, show)} from the start. Arrow keys move it.`}
         onKeyDown={nudge}
         onFocus={() => look({ opening: o.id })}
@@ -142,6 +142,16 @@ function OpeningMark({ o, ...props }: Props & { o: SheetOpening }): ReactNode {
       {o.sill > 0 && <Handle {...props} o={o} part="sill" x={w / 2} y={h} />}
     </g>
   );
+}
+
+/** Perps in line and bars across a joint: one path, since a wall off its bond has hundreds. */
+function BadJoints({ view, layout }: Props): ReactNode {
+  const x = (mm: number): number => layout.left + mm * layout.scale;
+  const y = (mm: number): number => layout.base - mm * layout.scale;
+  let d = '';
+  for (const s of view.elevation.shapes)
+    if (s.type === 'line' && s.role === 'bad-joint') d += `M${x(s.x1)} ${y(s.y1)}L${x(s.x2)} ${y(s.y2)}`;
+  return d === '' ? null : <path d={d} fill="none" stroke="#ae2a1c" strokeWidth="4" pointerEvents="none" />;
 }
 
 const LETTER_INK = { fault: '#ae2a1c', choice: '#22272b', note: '#7d5400' } as const;
@@ -299,20 +309,7 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageKey }): React
         {stage === 'set-out' && <LevelLines {...props} />}
         <AirBricks {...props} />
         {stage !== 'steel' && <ChosenUnit {...props} />}
-        {view.elevation.shapes.map((s, i) =>
-          s.type === 'line' && s.role === 'bad-joint' ? (
-            <line
-              key={i}
-              x1={layout.left + s.x1 * layout.scale}
-              x2={layout.left + s.x2 * layout.scale}
-              y1={y(s.y1)}
-              y2={y(s.y2)}
-              stroke="#ae2a1c"
-              strokeWidth="4"
-              pointerEvents="none"
-            />
-          ) : null,
-        )}
+        <BadJoints {...props} />
         {lettersOf(props).map((l) => (
           <g
             key={l.letter}
@@ -320,7 +317,7 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageKey }): React
             role="button"
             tabIndex={0}
             aria-label={`Finding ${l.letter}`}
-            style={{ cursor: 'pointer' }}
+            className="cursor-pointer"
             onClick={() => look({ letter: l.letter })}
             onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && look({ letter: l.letter })}
           >

@@ -81,7 +81,7 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
       role="button"
       tabIndex={0}
       data-height={flag.name}
-      style={{ cursor: 'ns-resize', touchAction: 'none' }}
+      className="cursor-ns-resize touch-none"
       aria-label={`${flag.name} at ${sayMm(flag.at, show)}, ${flag.must ? 'must land on a course' : 'may move'}, ${flag.onMark ? 'on a course' : 'off the courses'}. Arrow keys move it.`}
       onKeyDown={nudge}
     >
@@ -152,7 +152,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
           (m.course % every === 0 && clear(liveTop) && clear(view.marks.at(-1)?.top));
         const marked = fine || m.course % every === 0 || last || isLive;
         return (
-          <g key={m.course} onPointerDown={() => look({ course: m.course })} style={{ cursor: 'pointer' }}>
+          <g key={m.course} onPointerDown={() => look({ course: m.course })} className="cursor-pointer">
             {isLive && (
               <rect
                 x={POLE}

@@ -78,7 +78,7 @@ function FootBar({ view, show }: { view: SheetView; show: Show }): ReactNode {
           <span>
             bed <span className="figures">{showMm(course.bed, show)}</span>
           </span>
-          <span className="text-[#d8dcd9]">{course.pieces}</span>
+          <span className="text-[#d8dcd9]">{view.picks[course.number - 1]}</span>
         </p>
       )}
       <span className="ml-auto flex">

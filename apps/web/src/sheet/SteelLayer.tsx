@@ -77,7 +77,7 @@ function Cells({ view, layout, show }: Props): ReactNode {
             fillOpacity={c.filled ? 0.72 : 0.14}
             stroke={isChosen(c, at) ? '#22272b' : 'none'}
             strokeWidth="3"
-            style={{ cursor: 'pointer' }}
+            className="cursor-pointer"
             onClick={() => look({ cell: { at: c.at, bottom: c.bottom } })}
           />
         );

@@ -125,6 +125,14 @@ function changedSpan(was: CourseColumns, now: CourseColumns): { from: number; to
   };
 }
 
+/** Takes a course's height into a strip's. */
+function reach(strip: Strip, { count, bottom, top }: CourseColumns): void {
+  for (let i = 0; i < count; i++) {
+    if ((bottom[i] ?? 0) < strip.bottom) strip.bottom = bottom[i] ?? 0;
+    if ((top[i] ?? 0) > strip.top) strip.top = top[i] ?? 0;
+  }
+}
+
 /** The courses in which two paintings differ, joined where they lie together. Null when they are not alike at all. */
 function changedStrips(was: readonly CourseColumns[], now: readonly CourseColumns[]): Strip[] | null {
   if (was.length !== now.length) return null;
@@ -135,21 +143,14 @@ function changedStrips(was: readonly CourseColumns[], now: readonly CourseColumn
     if (before === course || !before) return;
     const span = changedSpan(before, course);
     if (!span) return;
-    const last = strips.at(-1);
-    if (last?.high === k - 1) {
-      last.high = k;
-      last.from = Math.min(last.from, span.from);
-      last.to = Math.max(last.to, span.to);
-      last.bottom = Math.min(last.bottom, ...before.bottom, ...course.bottom);
-      last.top = Math.max(last.top, ...before.top, ...course.top);
-    } else
-      strips.push({
-        low: k,
-        high: k,
-        ...span,
-        bottom: Math.min(...before.bottom, ...course.bottom),
-        top: Math.max(...before.top, ...course.top),
-      });
+    let strip = strips.at(-1);
+    if (strip?.high === k - 1) {
+      strip.high = k;
+      strip.from = Math.min(strip.from, span.from);
+      strip.to = Math.max(strip.to, span.to);
+    } else strips.push((strip = { low: k, high: k, ...span, bottom: Infinity, top: -Infinity }));
+    reach(strip, before);
+    reach(strip, course);
   });
   return strips;
 }

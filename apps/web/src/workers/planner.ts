@@ -29,17 +29,27 @@ export function openPlanner(): Planner {
   let asked = '';
   let since = 0;
   let view: SheetView | null = null;
+  let frame = 0;
   let listen: (view: SheetView) => void = () => undefined;
   let failed: (says: string) => void = () => undefined;
+  const give = (): void => {
+    cancelAnimationFrame(frame);
+    frame = 0;
+    if (view) listen(view);
+  };
   const questions = new Map<number, { resolve: (a: Answer) => void; reject: (e: Error) => void }>();
   worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
     if (data.kind === 'sheet') {
       // Every change is taken in, even of a sheet that has been left: later ones build on it.
       view = withChange(view, data.change);
       if (!view || data.seq < since) return;
-      // Shown even when newer has been asked meanwhile, or a wall dragged without rest would not move at all.
-      listen(view);
-      if (view.advised && data.seq === latest) behind(false);
+      // Shown even when newer has been asked meanwhile, or a wall dragged without rest would not move at all; but
+      // once a frame, however fast the answers come.
+      if (!view.advised) frame ||= requestAnimationFrame(give);
+      else {
+        give();
+        if (data.seq === latest) behind(false);
+      }
       return;
     }
     const one = questions.get(data.seq);
@@ -82,6 +92,9 @@ export function openPlanner(): Planner {
         .rows,
     svg: async (job, wall, run, show) =>
       ((await question({ kind: 'svg', job, wall, run, show })) as Extract<Answer, { kind: 'svg' }>).svg,
-    close: () => worker.terminate(),
+    close: () => {
+      cancelAnimationFrame(frame);
+      worker.terminate();
+    },
   };
 }

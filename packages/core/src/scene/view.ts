@@ -13,6 +13,7 @@ import { cornersTaken, runEnds } from '../bond/ends.js';
 import { narrowPiers, type NarrowPier } from '../bond/narrow.js';
 import { jambPlaces } from '../bond/snap.js';
 import { bedLimits } from '../gauge/courses.js';
+import type { Row } from '../bond/row.js';
 import type { Choice } from '../plan/finding.js';
 import type { WallPlan } from '../plan/plan.js';
 import { steelFigures } from '../plan/steelWorking.js';
@@ -38,8 +39,6 @@ export interface CourseLine {
   bottom: number;
   top: number;
   bed: number;
-  /** What the mason picks up for it: "16 stretchers, 1 half". */
-  pieces: string;
 }
 
 /** What measuring real units says about one joint. */
@@ -153,6 +152,8 @@ export interface SheetView {
   /** Where jambs stand on the bond, for a drag to settle on. */
   jambs: number[];
   courses: CourseLine[];
+  /** What the mason picks up for each course: "16 stretchers, 1 half". Apart from the heights, which a drag along leaves alone. */
+  picks: string[];
   marks: PoleMark[];
   flags: PoleFlag[];
   tape: TapeMark[];
@@ -247,17 +248,21 @@ function wallFigures(p: WallPlan): Figure[] {
 const PLURAL: Record<string, string> = { half: 'halves', 'three-quarter': 'three-quarters', sawn: 'sawn' };
 const sayCount = (name: string, n: number): string => `${n} ${n === 1 ? name : (PLURAL[name] ?? `${name}s`)}`;
 
-function courseLines(p: WallPlan, run: number): CourseLine[] {
-  const rows = p.runs.find((r) => r.index === run)?.rows;
-  return p.gauge.courses.map((c, i) => {
-    const counts = new Map<string, number>();
-    for (const piece of rows?.[i]?.pieces ?? []) {
-      const name = piece.cutFrom !== null && piece.kind !== 'half' ? 'sawn' : piece.kind;
-      counts.set(name, (counts.get(name) ?? 0) + 1);
-    }
-    const pieces = [...counts].map(([name, n]) => sayCount(name, n)).join(', ');
-    return { number: c.number, bottom: c.bottom, top: c.top, bed: c.bed, pieces };
-  });
+function picksOf(row: Row): string {
+  const counts = new Map<string, number>();
+  for (const piece of row.pieces) {
+    const name = piece.cutFrom !== null && piece.kind !== 'half' ? 'sawn' : piece.kind;
+    counts.set(name, (counts.get(name) ?? 0) + 1);
+  }
+  return [...counts].map(([name, n]) => sayCount(name, n)).join(', ');
+}
+
+/** Courses laid alike share one row, and are said once. */
+function coursePicks(p: WallPlan, run: number): string[] {
+  const rows = p.runs.find((r) => r.index === run)?.rows ?? [];
+  const said = new Map(rows.map((row) => [row, '']));
+  for (const row of said.keys()) said.set(row, picksOf(row));
+  return p.gauge.courses.map((_, i) => said.get(rows[i] as Row) ?? '');
 }
 
 /** The sheet of one run. `advised` says whether the plan came with choices and fixes. */
@@ -342,7 +347,8 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
       }),
     ),
     jambs: bonded ? jambPlaces(bonded).left : [],
-    courses: courseLines(p, run),
+    courses: p.gauge.courses.map(({ number, bottom, top, bed }) => ({ number, bottom, top, bed })),
+    picks: coursePicks(p, run),
     marks: poleMarks(p),
     flags: poleFlags(p, run),
     tape: tapeMarks(p, run, show),

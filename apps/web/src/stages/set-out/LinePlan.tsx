@@ -39,7 +39,7 @@ export function LinePlan({ view, go }: { view: SheetView; go: (run: number) => v
             tabIndex={0}
             aria-label={`Show ${e.name}`}
             aria-pressed={here}
-            style={{ cursor: 'pointer' }}
+            className="cursor-pointer"
             onClick={() => go(e.index)}
             onKeyDown={(k) => (k.key === 'Enter' || k.key === ' ') && go(e.index)}
           >
