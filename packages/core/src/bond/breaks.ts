@@ -2,6 +2,7 @@ import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import type { EndSpec } from './ends.js';
 import { endPatterns, type CourseClass, type Pattern } from './endPatterns.js';
+import { thirdsEdges } from './thirds.js';
 import {
   type ClassedEnds,
   type Ends,
@@ -51,6 +52,16 @@ function splits(gap: number, whole: number, wall: SetWall): number[][] {
   return candidates.filter((c) => c.every((s) => s - wall.head >= THINNEST_PIECE && s <= whole + SAME_PLACE));
 }
 
+/** Left edges as the line of a course between these ends, at the target joint. */
+const lineWith =
+  (wall: SetWall, ends: Ends) =>
+  (u: readonly number[]): PerpLine => ({
+    u: u.filter((x, i) => i === 0 || x - (u[i - 1] ?? 0) > SAME_PLACE),
+    joint: wall.head,
+    shownAtStart: ends.start.kind === 'return',
+    shownAtEnd: ends.end.kind === 'return',
+  });
+
 /**
  * The ways one course can be laid at the target joint when its length does not divide: bond kept from both
  * ends, and the odd pieces where the two meet (`at`), or at a free end.
@@ -64,12 +75,7 @@ function brokenLines(
   mayFollow: boolean,
 ): PerpLine[] {
   const end = run.to + wall.head;
-  const make = (u: number[]): PerpLine => ({
-    u: u.filter((x, i) => i === 0 || x - (u[i - 1] ?? 0) > SAME_PLACE),
-    joint: wall.head,
-    shownAtStart: ends.start.kind === 'return',
-    shownAtEnd: ends.end.kind === 'return',
-  });
+  const make = lineWith(wall, ends);
   const start = endPatterns(wall, ends.start, course, false)[0] as Pattern;
   const fromStart = edges(start, run.from, end - SAME_PLACE, wall.head);
   if (ends.end.kind === 'free') return [make([...fromStart.filter((x) => x < end - SAME_PLACE), end])];
@@ -169,6 +175,44 @@ export function linesCost(wall: SetWall, lines: RunLines, span: Span): number {
   return lines.reduce((sum, l) => sum + lineCost(wall, l), 0) + laps * wall.weights.bond.lapUnderRule;
 }
 
+/** A way to lay one course, and what its own pieces cost. */
+interface Weighed {
+  line: PerpLine;
+  own: number;
+}
+
+const byOwn = (a: Weighed, b: Weighed): number => a.own - b.own;
+
+interface Pair {
+  lines: RunLines;
+  cost: number;
+}
+
+/** The two courses that cost least together, each chosen from its ways, cheapest first. */
+function cheapestPair(
+  [odd = [], even = []]: readonly Weighed[][],
+  lapCost: (a: PerpLine, b: PerpLine) => number,
+  known: Pair = { lines: [], cost: Infinity },
+): Pair {
+  let best = known;
+  for (const a of odd) {
+    for (const b of even) {
+      // From here on no pair can cost less, and laps need not be counted.
+      if (a.own + b.own >= best.cost - 1e-9) break;
+      const cost = lapCost(a.line, b.line) + a.own + b.own;
+      if (cost < best.cost - 1e-9) best = { lines: [a.line, b.line], cost };
+    }
+  }
+  return best;
+}
+
+function sliversIn(wall: SetWall, lines: RunLines): number {
+  const least = leastPieceOf(wall);
+  const short = (l: PerpLine): number =>
+    l.u.filter((x, i) => i > 0 && x - (l.u[i - 1] ?? 0) - l.joint < least - SAME_PLACE).length;
+  return lines.reduce((sum, l) => sum + short(l), 0);
+}
+
 /**
  * The lines of a run that does not divide: bond kept from both ends and broken about `at`, as laps best for the
  * least cost.
@@ -186,29 +230,27 @@ export function brokenRun(
     // A unit either way may lap better with the course below.
     const places = [0, -1, 1, -2, 2].map((units) => on + units * (wall.unitLength + wall.head));
     const found = brokenLines(wall, run, ends, course, places, i % 2 === 1);
-    const single: PerpLine = {
-      u: [run.from, run.to + wall.head],
-      joint: wall.head,
-      shownAtStart: ends.start.kind === 'return',
-      shownAtEnd: ends.end.kind === 'return',
-    };
-    return found.length > 0 ? found : [single];
+    return found.length > 0 ? found : [lineWith(wall, ends)([run.from, run.to + wall.head])];
   });
-  const weighed = ways.map((lines, i) =>
-    lines
-      .map((line) => ({ line, own: lineCost(wall, line) + endsCut(wall, line, classes[i]) }))
-      .sort((a, b) => a.own - b.own),
-  );
-  let best: RunLines = [];
-  let bestCost = Infinity;
-  for (const a of weighed[0] ?? []) {
-    for (const b of weighed[1] ?? []) {
-      // Cheapest first: from here on no pair can cost less, and laps need not be counted.
-      if (a.own + b.own >= bestCost - 1e-9) break;
-      const cost = lapsUnder(a.line, b.line, least, length) * wall.weights.bond.lapUnderRule + a.own + b.own;
-      if (cost < bestCost - 1e-9) [best, bestCost] = [[a.line, b.line], cost];
-    }
+  const lapCost = (a: PerpLine, b: PerpLine): number =>
+    lapsUnder(a, b, least, length) * wall.weights.bond.lapUnderRule;
+  const weigh = (lines: readonly PerpLine[], i: number): Weighed[] =>
+    lines.map((line) => ({ line, own: lineCost(wall, line) + endsCut(wall, line, classes[i]) })).sort(byOwn);
+  const weighed = ways.map(weigh);
+  let found = cheapestPair(weighed, lapCost);
+  const [a, b] = found.lines;
+  // Perps over one another, or slivers to avoid it: three odd pieces may cost less than two.
+  if (a && b && wall.bond.family === 'running' && (lapCost(a, b) > 0 || sliversIn(wall, found.lines) > 0)) {
+    const three = classes.slice(0, 2).map(({ ends, course }, i) => {
+      const [start] = endPatterns(wall, ends.start, course, false);
+      const [end] = endPatterns(wall, ends.end, course, false);
+      const on = at + (i % 2 === 1 ? wall.unitLength / 2 : 0);
+      const edges = start && end && ends.end.kind !== 'free' ? thirdsEdges(wall, run, start, end, on) : [];
+      return [...(weighed[i] ?? []), ...weigh(edges.map(lineWith(wall, ends)), i)].sort(byOwn);
+    });
+    found = cheapestPair(three, lapCost, found);
   }
+  const best = found.lines;
   // A longer period goes on from there, each course against the one below it.
   for (const more of ways.slice(2)) {
     const below = best.at(-1) as PerpLine;

@@ -59,6 +59,14 @@ function across(wall: SetWall, row: Row, piece: Piece): Row | null {
   };
 }
 
+/** The sawn end to the other side, and back again: the cells go with the end that was not sawn. */
+function endForEnd(row: Row, piece: Piece): Row | null {
+  if (piece.cutFrom === null) return null;
+  const { turned, ...plain } = piece;
+  const other: Piece = turned ? plain : { ...plain, turned: true };
+  return { ...row, pieces: row.pieces.map((p) => (p === piece ? other : p)) };
+}
+
 function changed(wall: SetWall, row: Row, change: SetChange): Row | string {
   const piece = row.pieces.find((p) => p.band === null && p.from <= change.at && p.to >= change.at);
   if (!piece) return 'no unit stands there now';
@@ -66,6 +74,8 @@ function changed(wall: SetWall, row: Row, change: SetChange): Row | string {
   const half = (piece.to - piece.from - wall.head) / 2;
   if (change.does === 'split') return parted(wall, row, piece, half) ?? 'it is too short to part';
   if (change.does === 'swap') return swapped(row, piece) ?? 'no unit stands next to it';
+  if (change.does === 'end-for-end')
+    return endForEnd(row, piece) ?? 'it is whole, and the same either way round';
   return across(wall, row, piece) ?? 'it is too short to turn';
 }
 

@@ -10,7 +10,12 @@ import { pierAcross, pierBonds, pierPlaces } from './piers.js';
 import { soldiersOver } from './soldiers.js';
 import { written } from './written.js';
 
-const DID = { split: 'parted', swap: 'changed about', turn: 'turned' } as const;
+const DID = {
+  split: 'parted',
+  swap: 'changed about',
+  turn: 'turned',
+  'end-for-end': 'turned end for end',
+} as const;
 
 function lostChange(wall: SetWall, change: SetChange, why: string): Issue {
   return issue({

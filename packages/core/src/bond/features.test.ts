@@ -13,6 +13,7 @@ import {
   type OneWall,
 } from '../testing/jobs.js';
 import { plan, type WallPlan } from '../plan/plan.js';
+import type { Piece } from './row.js';
 import { ventPlaces } from './vents.js';
 
 const brick = { unit: 'brick-215x102.5x65', profile: 'uk' as const, show: 'mm' as const };
@@ -52,6 +53,22 @@ describe('units laid otherwise', () => {
     expect(lengths(p, 1).slice(0, 2)).toEqual([102.5, 102.5]);
   });
 
+  test('a sawn unit turned end for end lies where it lay; a whole one is the same either way, and the wall says so', () => {
+    const sawn = (more: PieceChange[]): WallPlan =>
+      withChanges([change({ course: 1, at: 2107.5, length: 165, do: 'end-for-end' }), ...more], {
+        line: straight(2190),
+      });
+    const last = (p: WallPlan): Piece | undefined => p.runs[0]?.rows[0]?.pieces.at(-1);
+    expect(last(sawn([]))).toMatchObject({ from: 2025, to: 2190, turned: true });
+    // Turned twice it is as it was.
+    const again = change({ id: 'E', course: 1, at: 2107.5, length: 165, do: 'end-for-end' });
+    expect(last(sawn([again]))?.turned).toBeUndefined();
+    const whole = withChanges([change({ do: 'end-for-end' })]);
+    expect(whole.findings.find((f) => f.code === 'piece-change-lost')?.says).toContain(
+      'the same either way round',
+    );
+  });
+
   test('it stays through edits that leave the unit there, and is reported when they do not', () => {
     expect(codes(withChanges([change({})], { height: 900 }))).not.toContain('piece-change-lost');
     const lost = withChanges([change({})], { build: { start: 'half', pieces: [change({ at: 60 })] } });
@@ -76,7 +93,7 @@ describe('units laid otherwise', () => {
   test('whatever is changed, the course is as long as it was', () => {
     fc.assert(
       fc.property(
-        fc.constantFrom<PieceChange['do']>('split', 'swap', 'turn'),
+        fc.constantFrom<PieceChange['do']>('split', 'swap', 'turn', 'end-for-end'),
         fc.integer({ min: 1, max: 10 }),
         fc.integer({ min: 0, max: 2240 }),
         (does, course, at) => {

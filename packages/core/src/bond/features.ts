@@ -116,6 +116,7 @@ export const asBeam = (row: Row): Row => ({
     const beam = pieceAt('beam', p.from, p.to, p.cutFrom, p.opening, p.band);
     if (p.special) beam.special = true;
     if (p.rake) beam.rake = p.rake;
+    if (p.turned) beam.turned = true;
     return beam;
   }),
 });

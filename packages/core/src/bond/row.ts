@@ -18,6 +18,8 @@ export interface Piece {
   special?: true;
   /** Height of a piece over a sill or under a head that is off gauge; null for the whole course. */
   band: { from: number; to: number } | null;
+  /** A sawn piece turned end for end from how the bond lays it: its sawn end is where its own was. */
+  turned?: true;
   /** Heights of its top at its two ends, where a top that is not level cuts it. */
   rake?: { left: number; right: number };
   /** It is not a unit of the wall's own kind, or stands on end. */

@@ -1,15 +1,11 @@
-import highsLoader from 'highs';
 import { GAUGE_WEIGHTS } from '../tables/weights.js';
+import { exactSolver, type ExactSolver } from '../testing/exactSolver.js';
 import type { Fixed } from './fixed.js';
 import { meetHeights, type MeetProblem } from './meet.js';
 
-/** What we use of it: its own types are wrong under this module resolution. */
-interface Solver {
-  solve(problem: string): { Status: string; ObjectiveValue: number };
-}
-let solver: Solver;
+let solver: ExactSolver;
 beforeAll(async () => {
-  solver = await (highsLoader as unknown as () => Promise<Solver>)();
+  solver = await exactSolver();
 });
 
 /** A small generator of its own, so that the problems are the same on every machine. */

@@ -54,9 +54,8 @@ const inBeam = (steel: SteelWork, run: number, course: number, x: number): boole
 function solidCourse(wall: SetWall, run: BondedRun, i: number, course: Course): number {
   const row = run.rows[i];
   if (!row) return 0;
-  const openings = wall.openings.filter((o) => o.run === run.index);
   const cells = row.pieces.reduce(
-    (sum, p) => sum + cellsOfPiece(wall, p, openings).reduce((s, c) => s + c.area, 0),
+    (sum, p) => sum + cellsOfPiece(wall, p, row.perps).reduce((s, c) => s + c.area, 0),
     0,
   );
   const heads = row.perps.reduce((sum, p) => sum + p.width, 0) * insideWidth(wall);

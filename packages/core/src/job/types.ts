@@ -94,8 +94,8 @@ export interface PieceChange {
   at: Stated;
   /** How long it was when it was chosen: another unit there now is not the one that was meant. */
   length: Stated;
-  /** In two with a joint between; changed about with the next one on; or turned across the wall. */
-  do: 'split' | 'swap' | 'turn';
+  /** In two with a joint between; changed about with the next one on; turned across the wall; or a sawn one turned end for end. */
+  do: 'split' | 'swap' | 'turn' | 'end-for-end';
 }
 
 export type CutsAt = 'panel' | 'jamb';

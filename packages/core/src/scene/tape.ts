@@ -1,8 +1,8 @@
-import { toMillimetres } from '../measure/length.js';
 import { showMm, type Show } from '../measure/format.js';
 import { goesThrough } from '../bond/back.js';
-import type { Piece } from '../bond/row.js';
-import type { SetPier } from '../setout/wall.js';
+import type { Piece, Row } from '../bond/row.js';
+import type { SetPier, SetWall } from '../setout/wall.js';
+import { cellsOfPiece, insideWidth } from '../steel/cells.js';
 import type { WallWork } from '../plan/work.js';
 import { line, rect, words, type Scene, type SceneShape } from './scene.js';
 
@@ -32,16 +32,11 @@ export function tapeScene(work: WallWork, run: number, show: Show, high = 100): 
   return { box: { x: 0, y: 0, w: length, h: high }, pieces: null, shapes };
 }
 
-/** Cells of one unit in plan, `y` mm in from the face. */
-function cells(work: WallWork, from: number, length: number, y: number, deep: number): SceneShape[] {
-  const { shells } = work.wall.unit;
-  if (!shells) return [];
-  const [shell, web] = [toMillimetres(shells.shell), toMillimetres(shells.web)];
-  const count = length > work.wall.unitLength * 0.8 ? shells.cells : 1;
-  const cell = (length - web * (count + 1)) / count;
-  if (cell < 20) return [];
-  return Array.from({ length: count }, (_, i) =>
-    rect('cell', from + web + i * (cell + web), y + shell, cell, deep - 2 * shell),
+/** The open cells of one piece of a row in plan, its face `y` mm in. */
+function cells(wall: SetWall, piece: Piece, row: Row, y: number): SceneShape[] {
+  const shell = (wall.unitWidth - insideWidth(wall)) / 2;
+  return cellsOfPiece(wall, piece, row.perps).map((c) =>
+    rect('cell', c.from, y + shell, c.to - c.from, insideWidth(wall)),
   );
 }
 
@@ -50,10 +45,9 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
   const run = work.runs.find((r) => r.index === runIndex);
   const { unitWidth, thickness } = work.wall;
   const shapes: SceneShape[] = [];
-  const put = (piece: Piece, y: number, deep: number): void => {
-    const length = piece.to - piece.from;
-    shapes.push(rect('unit-plan', piece.from, y, length, deep, piece.kind));
-    shapes.push(...cells(work, piece.from, length, y, deep));
+  const put = (piece: Piece, row: Row, y: number, deep: number): void => {
+    shapes.push(rect('unit-plan', piece.from, y, piece.to - piece.from, deep, piece.kind));
+    shapes.push(...cells(work.wall, piece, row, y));
   };
   // A unit turned into a pier reaches through it, one way or the other.
   const inPier = (p: Piece) =>
@@ -63,15 +57,18 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
   const deepOf = (p: Piece): number => (inPier(p) ? 2 * unitWidth + work.wall.head : unitWidth);
   const acrossAt = (p: Piece): number => (inPier(p)?.side === 'outside' ? -unitWidth - work.wall.head : 0);
   // The outside face is at the foot of the strip, as the wall is seen from outside.
-  for (const piece of run?.rows[course - 1]?.pieces ?? [])
-    put(piece, acrossAt(piece), goesThrough(work.wall, piece) ? thickness : deepOf(piece));
+  const row = run?.rows[course - 1];
+  if (row)
+    for (const piece of row.pieces)
+      put(piece, row, acrossAt(piece), goesThrough(work.wall, piece) ? thickness : deepOf(piece));
   const { piers, wythes, head } = work.wall;
   const outside = (p: Piece): boolean =>
     piers.some((q) => q.run === runIndex && q.side === 'outside' && p.from >= q.from - 1 && p.to <= q.to + 1);
-  for (const piece of run?.back?.rows[course - 1]?.pieces ?? []) {
+  const back = run?.back?.rows[course - 1];
+  for (const piece of back?.pieces ?? []) {
     const behind =
       wythes === 2 ? thickness - unitWidth : outside(piece) ? -unitWidth - head : unitWidth + head;
-    put(piece, behind, unitWidth);
+    if (back) put(piece, back, behind, unitWidth);
   }
   // The inner leaf's own course at that height, behind the cavity.
   const { inner, wall, gauge } = work;

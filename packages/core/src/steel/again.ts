@@ -42,6 +42,7 @@ const samePiece = (a: Piece, b: Piece): boolean =>
   (a.band === null) === (b.band === null) &&
   a.fitting === b.fitting &&
   a.special === b.special &&
+  a.turned === b.turned &&
   (a.rake === undefined) === (b.rake === undefined);
 
 const sameSpans = (a: readonly { from: number; to: number }[], b: typeof a): boolean =>

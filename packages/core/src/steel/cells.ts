@@ -2,7 +2,7 @@ import { toMillimetres } from '../measure/length.js';
 import type { BondedRun } from '../bond/bond.js';
 import type { RunEnd } from '../bond/ends.js';
 import { lineOf } from '../bond/lines.js';
-import type { Piece, Row } from '../bond/row.js';
+import type { Perp, Piece, Row } from '../bond/row.js';
 import type { SetWall } from '../setout/wall.js';
 import type { UnitShape } from '../tables/units.js';
 
@@ -112,14 +112,21 @@ export function cellPatternOf(wall: SetWall): CellPattern | null {
 }
 
 /**
- * Adds the open cells of one piece. A sawn piece keeps the web at its uncut end: at an opening that end is the
- * reveal. Pieces across the wall, sawn in height or let in have none a bar could go through.
+ * Whether a sawn piece keeps its own end, with the web, on its right. Laid so where that end shows: at a jamb, at a
+ * movement joint, at the end of the wall, wherever no head joint follows. Turned end for end it is the other way.
+ */
+const keepsRight = (piece: Piece, perps: readonly Perp[]): boolean =>
+  perps.some((j) => Math.abs(j.at - j.width / 2 - piece.to) < 1) === (piece.turned ?? false);
+
+/**
+ * Adds the open cells of one piece of a row with these head joints. A sawn piece has the web of its uncut end. Pieces
+ * across the wall, sawn in height or let in have no cell a bar could go through.
  */
 function addCells(
   wall: SetWall,
   pattern: CellPattern,
   piece: Piece,
-  openings: SetWall['openings'],
+  perps: readonly Perp[],
   into: CellList,
 ): void {
   if (piece.band || piece.fitting || piece.rake || piece.special || piece.kind === 'header') return;
@@ -136,21 +143,20 @@ function addCells(
     }
     return;
   }
-  const keepsRight = openings.some((o) => Math.abs(o.from - piece.to) < 1);
   const left = pattern.whole
     .map(([a, b]): [number, number] => [a, Math.min(b, length)])
     .filter(([a, b]) => b - a >= LEAST_CLEAR);
-  if (keepsRight)
+  if (keepsRight(piece, perps))
     for (const [a, b] of left.reverse()) into.put(piece.to - b, piece.to - a, (b - a) * pattern.width);
   else for (const [a, b] of left) into.put(piece.from + a, piece.from + b, (b - a) * pattern.width);
 }
 
-/** The open cells of one piece. */
-export function cellsOfPiece(wall: SetWall, piece: Piece, openings: SetWall['openings']): Cell[] {
+/** The open cells of one piece of a row with these head joints. */
+export function cellsOfPiece(wall: SetWall, piece: Piece, perps: readonly Perp[]): Cell[] {
   const pattern = cellPatternOf(wall);
   if (!pattern) return [];
   const cells = new CellList(pattern.whole.length);
-  addCells(wall, pattern, piece, openings, cells);
+  addCells(wall, pattern, piece, perps, cells);
   return cells.after(0);
 }
 
@@ -161,7 +167,6 @@ export function addRow(
   run: BondedRun,
   row: Row,
   course: number,
-  openings: SetWall['openings'],
   into: CellList,
 ): CellRange {
   const first = into.count;
@@ -173,7 +178,7 @@ export function addRow(
   };
   if (line.shownAtStart && !row.bareStart && square(run.ends.start))
     shown(run.from, run.from + wall.unitWidth);
-  for (const p of row.pieces) addCells(wall, pattern, p, openings, into);
+  for (const p of row.pieces) addCells(wall, pattern, p, row.perps, into);
   if (line.shownAtEnd && !row.bareEnd && square(run.ends.end)) shown(run.to - wall.unitWidth, run.to);
   if (row.shown) {
     for (const s of row.shown) shown(s.from, s.to);

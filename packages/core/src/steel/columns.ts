@@ -136,7 +136,6 @@ const NO_CELLS: RunCells = { columns: [], areaAt: () => 0 };
 export function columnsOf(wall: SetWall, run: BondedRun, courses: readonly Course[]): RunCells {
   const pattern = cellPatternOf(wall);
   if (!pattern) return NO_CELLS;
-  const openings = wall.openings.filter((o) => o.run === run.index);
   let [room, most] = [0, 0];
   for (const row of run.uses.keys()) {
     const cells = mostCells(pattern, row);
@@ -148,8 +147,7 @@ export function columnsOf(wall: SetWall, run: BondedRun, courses: readonly Cours
   const rangeAt = (i: number): CellRange => {
     const row = run.rows[i] as Row;
     let range = known.get(row);
-    if (!range)
-      known.set(row, (range = addRow(wall, pattern, run, row, courses[i]?.number ?? 1, openings, cells)));
+    if (!range) known.set(row, (range = addRow(wall, pattern, run, row, courses[i]?.number ?? 1, cells)));
     return range;
   };
   const columns: Column[] = [];

@@ -11,6 +11,7 @@ import { CLEARANCE } from './place.js';
 import { drilled, wallLap } from './steel.js';
 import { bestShift, sayShift, shiftTry, type Shift } from './shift.js';
 import { judgeStarters, MOST_SLOPE } from './starters.js';
+import { turnTry } from './turning.js';
 import { barOf } from '../tables/bars.js';
 import { insideWidth } from './cells.js';
 import type { BarReason, BrokenPlace } from './vertical.js';
@@ -273,11 +274,13 @@ function starterIssues({ wall, steel, runs }: WallWork): Issue[] {
     if (!first) return [];
     const blocked = off.filter((s) => s.verdict === 'blocked').length;
     const shift = shiftOf();
+    const turn = turnTry(wall, run, off);
     const drill = drilled(size);
     const ways = [
       shift
         ? `laying the wall out ${sayShift(wall, run.index, shift)} clears ${shift.clear} of ${shift.of}`
         : '',
+      turn ? 'turning the sawn unit over one end for end' : '',
       `a bar may be brought over no more than 1 in 6, ${say(wall.unitHeight * MOST_SLOPE)} in a course, never heated`,
       `else cut it off and drill beside it: hole ${say(drill.hole)}, ${say(drill.depth)} deep, ${say(drill.edge)} from an edge, by the adhesive maker’s table`,
       'or ask the engineer',
@@ -297,6 +300,7 @@ function starterIssues({ wall, steel, runs }: WallWork): Issue[] {
           ...bondWays(wall)
             .filter((w) => w.edit.length > 0)
             .map((w) => ({ says: w.name, edit: w.edit })),
+          ...(turn ? [turn] : []),
         ],
       }),
     ];

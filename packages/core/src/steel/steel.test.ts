@@ -284,6 +284,44 @@ test('a small shift that clears the starters is named; one beyond half an inch i
   expect(off(3.2)).not.toContain('laying the wall out');
 });
 
+test('a starter under the web of a sawn block is cleared by turning that block end for end, in one press', () => {
+  // A nominal 9 ft: odd courses end on a block sawn to 11 5/8 in from 96 in on, its own end outward.
+  const job = jobOf({
+    line: straight("9'"),
+    height: "4'",
+    wall: {
+      ...wallWith({ ...BARS, starters: [{ id: 'S', run: 0, at: '99 13/16"' }] }),
+      held: 'free-standing',
+    },
+  });
+  const over = (p: WallPlan | undefined): { from: number; to: number } | undefined => {
+    const cell = p?.steel.cells[0]?.columns.find((c) => c.to > 97.5 * INCH && c.from < 99 * INCH);
+    return cell && { from: cell.from / INCH, to: cell.to / INCH };
+  };
+  const before = plan(job).walls[0];
+  // Geometry A: shells and webs 1 in, cells 6 5/16 in. From the right, a web stands from 99 5/16 to 100 5/16.
+  expect(over(before)?.to).toBeCloseTo(107.625 - 1 - 6.3125 - 1, 6);
+  const off = before?.findings.find((f) => f.code === 'starter-off');
+  const fix = off?.fixes.find((f) => f.says.startsWith('Turn the sawn unit'));
+  expect(fix?.says).toBe('Turn the sawn unit over it end for end in the 3 courses it lies in');
+  const after = applyEdit(job, fix?.edit ?? []);
+  if (!after.ok) throw new Error(after.why);
+  const again = plan(soundJob(after.value)).walls[0];
+  // From the left its first cell goes on from 97 in; the block under it ends its cell at 102 5/8.
+  expect(over(again)?.from).toBeCloseTo(97, 6);
+  expect(over(again)?.to).toBeCloseTo(102.625, 6);
+  expect(again?.findings.some((f) => f.code === 'starter-off')).toBe(false);
+});
+
+test('whole blocks are the same either way round: turning one is not offered', () => {
+  const starters = [{ id: 'S', run: 0, at: `${3.8125 + 16 + 4}"` }];
+  const off = plan(jobOf(north({ ...BARS, starters }))).walls[0]?.findings.find(
+    (f) => f.code === 'starter-off',
+  );
+  expect(off?.says).not.toContain('turning');
+  expect(off?.fixes.filter((f) => f.says.startsWith('Turn'))).toEqual([]);
+});
+
 test('the shift is one press: the starters stay where they are, and measure otherwise from the wall', () => {
   const [along, across] = [2.625, 1.75];
   const starters = [2, 14].map((n) => ({

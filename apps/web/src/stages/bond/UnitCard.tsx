@@ -12,6 +12,7 @@ const DO: readonly (readonly [PieceChange['do'], string, string])[] = [
   ['split', 'Part it in two', 'parted in two'],
   ['swap', 'Change about with the next', 'changed about with the next'],
   ['turn', 'Turn it across', 'turned across the wall'],
+  ['end-for-end', 'Turn it end for end', 'turned end for end'],
 ];
 
 /** The unit that was pressed: what it is, where it lies, and how it might be laid otherwise. */
@@ -73,7 +74,7 @@ export function UnitCard({ job, view, show }: PanelProps): ReactNode {
             <span className="figures">{sayMm(piece.from, show)}</span>.
           </p>
           <p className="flex flex-wrap gap-2">
-            {DO.map(([does, says]) => (
+            {DO.filter(([does]) => does !== 'end-for-end' || piece.sawn).map(([does, says]) => (
               <button key={does} className="press-plain" onClick={() => change(does)}>
                 {says}
               </button>

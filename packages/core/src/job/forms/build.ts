@@ -43,7 +43,7 @@ const pieceChange: Shape = {
     course: required(count(10_000)),
     at: required(place, 'the middle of the unit'),
     length: required(length, 'of the unit as it was'),
-    do: required({ kind: 'oneOf', values: ['split', 'swap', 'turn'] }),
+    do: required({ kind: 'oneOf', values: ['split', 'swap', 'turn', 'end-for-end'] }),
   },
 };
 
