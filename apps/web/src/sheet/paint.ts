@@ -1,4 +1,4 @@
-import { KINDS, SHOWN, type CourseColumns, type Kind, type Scene } from '@even-tally/core';
+import { KINDS, SHOWN, type CourseColumns, type Kind, type Role, type Scene } from '@even-tally/core';
 
 /** Where the wall's base stands on a canvas, in CSS pixels, and how many pixels a millimetre is. */
 export interface Placing {
@@ -264,6 +264,12 @@ function paintGround(g: CanvasRenderingContext2D, scene: Scene, at: Placing): vo
   }
 }
 
+function planFill(role: Role, id: string | undefined): string {
+  if (role === 'cell') return '#fbfaf5';
+  if (role === 'board') return '#ece2a8';
+  return id === 'shown' ? SHOWN_FILL : (FILLS[id as Kind] ?? PLAIN);
+}
+
 /** One course from above, cells open. */
 export function paintCourse(canvas: HTMLCanvasElement, scene: Scene, at: Placing): void {
   const g = prepare(canvas, at.width, at.height);
@@ -272,8 +278,7 @@ export function paintCourse(canvas: HTMLCanvasElement, scene: Scene, at: Placing
   g.strokeStyle = INK;
   for (const s of scene.shapes) {
     if (s.type !== 'rect') continue;
-    g.fillStyle =
-      s.role === 'cell' ? '#fbfaf5' : s.role === 'board' ? '#ece2a8' : (FILLS[s.id as Kind] ?? PLAIN);
+    g.fillStyle = planFill(s.role, s.id);
     const y = at.base - (s.y + s.h) * at.scale;
     g.fillRect(at.left + s.x * at.scale, y, s.w * at.scale, s.h * at.scale);
     g.strokeRect(at.left + s.x * at.scale, y, s.w * at.scale, s.h * at.scale);

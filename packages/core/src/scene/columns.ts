@@ -1,4 +1,5 @@
 import { kindIndex } from '../bond/kinds.js';
+import type { BondedRun } from '../bond/bond.js';
 import type { RunEnd } from '../bond/ends.js';
 import { lineOf } from '../bond/lines.js';
 import type { WallWork } from '../plan/work.js';
@@ -61,20 +62,40 @@ export function drawnAlike(a: CourseColumns, b: CourseColumns): boolean {
   );
 }
 
+interface Along {
+  from: number;
+  to: number;
+}
+
+/** The ends of units of other runs and walls that show in the face of a course; `i` counts courses from nought. */
+export function endsShown(
+  work: WallWork,
+  run: BondedRun,
+  i: number,
+): { start: Along | null; between: readonly Along[]; end: Along | null } {
+  const row = run.rows[i];
+  const line = lineOf(run.lines, i + 1);
+  const across = (end: RunEnd): number => end.legs?.shown ?? end.shows ?? work.wall.unitWidth;
+  const { start, end } = run.ends;
+  return {
+    start: line.shownAtStart && !row?.bareStart ? { from: run.from, to: run.from + across(start) } : null,
+    between: row?.shown ?? [],
+    end: line.shownAtEnd && !row?.bareEnd ? { from: run.to - across(end), to: run.to } : null,
+  };
+}
+
 /** The pieces of one run, and the ends that other runs show on it: course by course, from the base. */
 export function pieceColumns(work: WallWork, index: number): CourseColumns[] {
   const run = work.runs.find((r) => r.index === index);
   if (!run) return [];
-  const across = (end: RunEnd): number => end.legs?.shown ?? end.shows ?? work.wall.unitWidth;
-  const [startShown, endShown] = [across(run.ends.start), across(run.ends.end)];
   return work.gauge.courses.map((course, i) => {
     const row = run.rows[i];
     if (!row) return columnsOn(course.number, 0);
-    const line = lineOf(run.lines, course.number);
-    const atStart = line.shownAtStart && !row.bareStart;
-    const atEnd = line.shownAtEnd && !row.bareEnd;
-    const shown = row.shown ?? [];
-    const c = columnsOn(course.number, row.pieces.length + shown.length + Number(atStart) + Number(atEnd));
+    const { start, between, end } = endsShown(work, run, i);
+    const c = columnsOn(
+      course.number,
+      row.pieces.length + between.length + Number(start !== null) + Number(end !== null),
+    );
     let n = 0;
     const put = (from: number, to: number, kind: number, sawn: boolean): void => {
       c.from[n] = from;
@@ -84,15 +105,15 @@ export function pieceColumns(work: WallWork, index: number): CourseColumns[] {
       c.kind[n] = kind;
       c.sawn[n++] = sawn ? 1 : 0;
     };
-    if (atStart) put(run.from, run.from + startShown, SHOWN, false);
+    if (start) put(start.from, start.to, SHOWN, false);
     for (const p of row.pieces) {
       put(p.from, p.to, kindIndex(p.kind), p.cutFrom !== null || course.kind === 'sawn');
       if (!p.band) continue;
       c.bottom[n - 1] = Math.max(p.band.from, course.bottom + course.bed);
       c.top[n - 1] = p.band.to;
     }
-    for (const s of shown) put(s.from, s.to, SHOWN, false);
-    if (atEnd) put(run.to - endShown, run.to, SHOWN, false);
+    for (const s of between) put(s.from, s.to, SHOWN, false);
+    if (end) put(end.from, end.to, SHOWN, false);
     return c;
   });
 }

@@ -4,6 +4,7 @@ import type { Piece, Row } from '../bond/row.js';
 import type { SetPier, SetWall } from '../setout/wall.js';
 import { cellsOfPiece, insideWidth } from '../steel/cells.js';
 import type { WallWork } from '../plan/work.js';
+import { endsShown } from './columns.js';
 import { line, rect, words, type Scene, type SceneShape } from './scene.js';
 
 export interface TapeMark {
@@ -56,6 +57,12 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
       : undefined;
   const deepOf = (p: Piece): number => (inPier(p) ? 2 * unitWidth + work.wall.head : unitWidth);
   const acrossAt = (p: Piece): number => (inPier(p)?.side === 'outside' ? -unitWidth - work.wall.head : 0);
+  // What other runs and walls show in this face lies there too: it is theirs, and counted with them.
+  if (run) {
+    const { start, between, end } = endsShown(work, run, course - 1);
+    for (const s of [start, ...between, end])
+      if (s) shapes.push(rect('unit-plan', s.from, 0, s.to - s.from, unitWidth, 'shown'));
+  }
   // The outside face is at the foot of the strip, as the wall is seen from outside.
   const row = run?.rows[course - 1];
   if (row)
