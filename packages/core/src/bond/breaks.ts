@@ -2,6 +2,7 @@ import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import type { EndSpec } from './ends.js';
 import { endPatterns, type CourseClass, type Pattern } from './endPatterns.js';
+import { byOwn, cheapestPair, lapsUnder, type LapRule, type WeighedLine } from './pairs.js';
 import { thirdsEdges } from './thirds.js';
 import {
   type ClassedEnds,
@@ -128,31 +129,29 @@ function breaksAt(
   return thin ? [...single, ...splits(wide, whole, wall).map((slots) => filled(shorter, slots))] : single;
 }
 
-const lapsUnder = (a: PerpLine, b: PerpLine, least: number, end: number, start = 0): number => {
-  let count = 0;
-  let j = 0;
-  for (const x of a.u) {
-    while (j < b.u.length - 1 && (b.u[j] ?? 0) < x - least) j++;
-    const near = b.u[j];
-    if (near === undefined || x < start + least || x > end - least) continue;
-    if (Math.abs(near - x) < least - SAME_PLACE) count++;
-  }
-  return count;
-};
+/** The lengths of a course's own pieces: ends of other runs' units left out. */
+const ownLengths = (l: PerpLine): number[] =>
+  l.u
+    .slice(1)
+    .map((x, i) => x - (l.u[i] ?? 0) - l.joint)
+    .slice(l.shownAtStart ? 1 : 0, l.shownAtEnd ? -1 : undefined);
 
 /** What a course's own pieces cost: cuts, pieces under the least, and cut sizes. */
 function lineCost(wall: SetWall, l: PerpLine): number {
-  const leastPiece = leastPieceOf(wall);
-  const lengths = l.u.slice(1).map((x, i) => x - (l.u[i] ?? 0) - l.joint);
-  const laid = lengths.slice(l.shownAtStart ? 1 : 0, l.shownAtEnd ? -1 : undefined);
+  const laid = ownLengths(l);
   const cuts = laid.filter((x) => Math.abs(x - wall.unitLength) > SAME_PLACE);
-  const slivers = laid.filter((x) => x < leastPiece - SAME_PLACE);
+  const slivers = laid.filter((x) => isSliver(wall, x));
   return (
     slivers.length * wall.weights.bond.pieceUnderLeast +
     cuts.length * wall.weights.bond.cutPiece +
     new Set(cuts.map(Math.round)).size * wall.weights.bond.distinctCutSize
   );
 }
+
+const isSliver = (wall: SetWall, length: number): boolean => length < leastPieceOf(wall) - SAME_PLACE;
+
+const sliversIn = (wall: SetWall, lines: RunLines): boolean =>
+  lines.some((l) => ownLengths(l).some((x) => isSliver(wall, x)));
 
 /** A cut in the unit that turns a corner, or stands at a sound reveal, costs as much as a piece too short. */
 function endsCut(wall: SetWall, l: PerpLine, classed: ClassedEnds | undefined): number {
@@ -171,46 +170,8 @@ function endsCut(wall: SetWall, l: PerpLine, classed: ClassedEnds | undefined): 
 export function linesCost(wall: SetWall, lines: RunLines, span: Span): number {
   const least = toMillimetres(wall.profile.leastLap(wall.unit));
   const [a, b] = lines;
-  const laps = a && b ? lapsUnder(a, b, least, span.to, span.from) : 0;
+  const laps = a && b ? lapsUnder(a, b, least, span) : 0;
   return lines.reduce((sum, l) => sum + lineCost(wall, l), 0) + laps * wall.weights.bond.lapUnderRule;
-}
-
-/** A way to lay one course, and what its own pieces cost. */
-interface Weighed {
-  line: PerpLine;
-  own: number;
-}
-
-const byOwn = (a: Weighed, b: Weighed): number => a.own - b.own;
-
-interface Pair {
-  lines: RunLines;
-  cost: number;
-}
-
-/** The two courses that cost least together, each chosen from its ways, cheapest first. */
-function cheapestPair(
-  [odd = [], even = []]: readonly Weighed[][],
-  lapCost: (a: PerpLine, b: PerpLine) => number,
-  known: Pair = { lines: [], cost: Infinity },
-): Pair {
-  let best = known;
-  for (const a of odd) {
-    for (const b of even) {
-      // From here on no pair can cost less, and laps need not be counted.
-      if (a.own + b.own >= best.cost - 1e-9) break;
-      const cost = lapCost(a.line, b.line) + a.own + b.own;
-      if (cost < best.cost - 1e-9) best = { lines: [a.line, b.line], cost };
-    }
-  }
-  return best;
-}
-
-function sliversIn(wall: SetWall, lines: RunLines): number {
-  const least = leastPieceOf(wall);
-  const short = (l: PerpLine): number =>
-    l.u.filter((x, i) => i > 0 && x - (l.u[i - 1] ?? 0) - l.joint < least - SAME_PLACE).length;
-  return lines.reduce((sum, l) => sum + short(l), 0);
 }
 
 /**
@@ -232,30 +193,33 @@ export function brokenRun(
     const found = brokenLines(wall, run, ends, course, places, i % 2 === 1);
     return found.length > 0 ? found : [lineWith(wall, ends)([run.from, run.to + wall.head])];
   });
-  const lapCost = (a: PerpLine, b: PerpLine): number =>
-    lapsUnder(a, b, least, length) * wall.weights.bond.lapUnderRule;
-  const weigh = (lines: readonly PerpLine[], i: number): Weighed[] =>
+  // The run's own start is where laps are counted from, even where a return stands past it.
+  const rule: LapRule = { least, span: { from: 0, to: length }, weight: wall.weights.bond.lapUnderRule };
+  const weigh = (lines: readonly PerpLine[], i: number): WeighedLine[] =>
     lines.map((line) => ({ line, own: lineCost(wall, line) + endsCut(wall, line, classes[i]) })).sort(byOwn);
-  const weighed = ways.map(weigh);
-  let found = cheapestPair(weighed, lapCost);
-  const [a, b] = found.lines;
+  const [odd = [], even = []] = ways.map(weigh);
+  let pair = cheapestPair(odd, even, rule);
+  const [a, b] = pair.lines;
+  const own = pair.lines.reduce((sum, l) => sum + lineCost(wall, l), 0);
   // Perps over one another, or slivers to avoid it: three odd pieces may cost less than two.
-  if (a && b && wall.bond.family === 'running' && (lapCost(a, b) > 0 || sliversIn(wall, found.lines) > 0)) {
-    const three = classes.slice(0, 2).map(({ ends, course }, i) => {
+  if (a && b && wall.bond.family === 'running' && (pair.cost > own || sliversIn(wall, pair.lines))) {
+    const [oddThirds = [], evenThirds = []] = classes.slice(0, 2).map(({ ends, course }, i) => {
       const [start] = endPatterns(wall, ends.start, course, false);
       const [end] = endPatterns(wall, ends.end, course, false);
       const on = at + (i % 2 === 1 ? wall.unitLength / 2 : 0);
       const edges = start && end && ends.end.kind !== 'free' ? thirdsEdges(wall, run, start, end, on) : [];
-      return [...(weighed[i] ?? []), ...weigh(edges.map(lineWith(wall, ends)), i)].sort(byOwn);
+      return weigh(edges.map(lineWith(wall, ends)), i);
     });
-    found = cheapestPair(three, lapCost, found);
+    pair = cheapestPair(odd, evenThirds, rule, pair);
+    pair = cheapestPair(oddThirds, even, rule, pair);
+    pair = cheapestPair(oddThirds, evenThirds, rule, pair);
   }
-  const best = found.lines;
+  const best = pair.lines;
   // A longer period goes on from there, each course against the one below it.
   for (const more of ways.slice(2)) {
     const below = best.at(-1) as PerpLine;
     const cost = (l: PerpLine): number =>
-      lapsUnder(below, l, least, length) * wall.weights.bond.lapUnderRule + lineCost(wall, l);
+      lapsUnder(below, l, least, rule.span) * rule.weight + lineCost(wall, l);
     best.push(more.reduce((chosen, l) => (cost(l) < cost(chosen) - 1e-9 ? l : chosen)));
   }
   return best;
