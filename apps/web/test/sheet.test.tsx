@@ -77,6 +77,47 @@ test('a line redrawn keeps what it can', () => {
   expect(lineFor('straight', closed)).toEqual([{ run: "24'" }]);
 });
 
+test('advice is left off as soon as something newer is asked', async () => {
+  const planner = openPlanner();
+  // Six windows off the bond in a long wall: some dozens of ways out to try.
+  const wall = job().walls[0];
+  const long = (height: string): Job =>
+    ({
+      ...job(),
+      walls: [
+        {
+          ...wall,
+          line: [{ run: "90'" }],
+          height,
+          openings: Array.from({ length: 6 }, (_, i) => ({
+            id: `W${i}`,
+            run: 0,
+            at: `${12 * i + 5}' 3"`,
+            width: '3\' 1"',
+            sill: "4'",
+            head: '6\' 8"',
+          })),
+        },
+      ],
+    }) as Job;
+  const seen: string[] = [];
+  const done = new Promise<void>((resolve) =>
+    planner.onSheet(
+      (v) => {
+        const height = Math.round(v.wall.height / 304.8);
+        seen.push(`${height} ft${v.advised ? ', advised' : ''}`);
+        // Once advice on the first is under way.
+        if (seen.length === 1) setTimeout(() => planner.sheet(long("10'"), 0, 0, 'ft-in'), 100);
+        if (v.advised) resolve();
+      },
+      () => undefined,
+    ),
+  );
+  planner.sheet(long("16'"), 0, 0, 'ft-in');
+  await done;
+  expect(seen).toEqual(['16 ft', '10 ft', '10 ft, advised']);
+});
+
 test('the planner answers with pieces first and advice after, and the latest ask wins', async () => {
   const planner = openPlanner();
   const seen: { advised: boolean; height: number }[] = [];

@@ -35,6 +35,7 @@ export type { Piece, Row } from './bond/row.js';
 export * from './tally/tally.js';
 export * from './plan/finding.js';
 export * from './plan/plan.js';
+export * from './plan/steps.js';
 export * from './plan/work.js';
 export * from './plan/json.js';
 export { lockEdit, type AsItStands } from './plan/lock.js';

@@ -1,4 +1,5 @@
 import {
+  advised,
   paperOf,
   paperRows,
   plan,
@@ -12,6 +13,8 @@ import {
   working,
   workWall,
   type Plan,
+  type Steps,
+  type WallPlan,
 } from '@even-tally/core';
 import { buffersOf, changeSender } from './changes';
 import type { Answer, Ask } from './protocol';
@@ -21,6 +24,8 @@ const changeOf = changeSender();
 type SheetAsk = Extract<Ask, { kind: 'sheet' }>;
 
 let waiting: SheetAsk | null = null;
+/** The last sheet asked for, answered or not. */
+let latest: SheetAsk | null = null;
 let awake = false;
 /** What was planned last: the next edit leaves most of it standing. */
 let before: Plan | null = null;
@@ -28,26 +33,43 @@ let before: Plan | null = null;
 const answer = (message: Answer, transfer: ArrayBufferLike[] = []): void =>
   (self as unknown as { postMessage(m: unknown, t: unknown[]): void }).postMessage(message, transfer);
 
-function sheet(ask: SheetAsk, advise: boolean): void {
-  before = plan(ask.job, [], { advise, only: [ask.wall], before });
-  const p = before.walls[0];
-  if (!p) throw new Error('There is no such wall in this job.');
+function show(ask: SheetAsk, p: WallPlan, isAdvised: boolean): void {
   const run = Math.min(ask.run, p.wall.runs.length - 1);
-  const view = sheetView(p, run, ask.show, advise);
-  const change = changeOf(view);
+  const change = changeOf(sheetView(p, run, ask.show, isAdvised));
   answer({ kind: 'sheet', seq: ask.seq, change }, buffersOf(change));
 }
 
-/** Latest wins: pieces first, so that the drawing moves; advice after, unless something newer has come. */
+/** What was planned last is not pressed for advice at once, ms: the hand may not have come to rest. */
+const REST = 60;
+/** So long advice goes on before it gives way to what has come in, ms. */
+const SLICE = 16;
+
+/** Latest wins: pieces first, so that the drawing moves; advice after, left off as soon as something newer comes. */
 function work(): void {
   awake = false;
   const ask = waiting;
   if (!ask) return;
   waiting = null;
-  guarded(ask.seq, () => sheet(ask, false));
-  setTimeout(() => {
-    if (waiting === null) guarded(ask.seq, () => sheet(ask, true));
-  }, 60);
+  guarded(ask.seq, () => {
+    before = plan(ask.job, [], { advise: false, only: [ask.wall], before });
+    const p = before.walls[0];
+    if (!p) throw new Error('There is no such wall in this job.');
+    show(ask, p, false);
+    const steps = advised(ask.job, p);
+    setTimeout(() => advise(ask, steps), REST);
+  });
+}
+
+function advise(ask: SheetAsk, steps: Steps<WallPlan>): void {
+  if (latest !== ask) return;
+  guarded(ask.seq, () => {
+    const until = performance.now() + SLICE;
+    while (performance.now() < until) {
+      const step = steps.next();
+      if (step.done) return show(ask, step.value, true);
+    }
+    setTimeout(() => advise(ask, steps), 0);
+  });
 }
 
 function guarded(seq: number, run: () => void): void {
@@ -61,6 +83,7 @@ function guarded(seq: number, run: () => void): void {
 self.onmessage = ({ data }: MessageEvent<Ask>): void => {
   if (data.kind === 'sheet') {
     waiting = data;
+    latest = data;
     if (!awake) setTimeout(work, 0);
     awake = true;
     return;

@@ -11,6 +11,7 @@ import type { SetWall } from '../setout/wall.js';
 import type { Candidate, Choice, Finding, FindingCode, Fix } from './finding.js';
 import type { Issue, Try } from './issue.js';
 import { breaksLock } from './lock.js';
+import type { Steps } from './steps.js';
 import { togetherCandidate } from './together.js';
 import { issuesOf, workWall, type WallWork } from './work.js';
 
@@ -64,7 +65,7 @@ function guards(job: JobDocument, index: number, edit: EditStep[]): Guard[] {
  * Plans the edited wall and keeps the edits after which the issue is gone and no new fault stands. Every choice
  * that settles it is a fix; other tries only until there are enough to choose from.
  */
-function proved(
+function* proved(
   job: JobDocument,
   index: number,
   attempt: (edit: EditStep[]) => Trial | null,
@@ -72,7 +73,7 @@ function proved(
   faults: number,
   choices: Try[],
   allowed: (edit: EditStep[]) => boolean,
-): Fix[] {
+): Steps<Fix[]> {
   const fixes: Fix[] = [];
   const seen = new Set<string>();
   for (const [i, t] of [...choices, ...one.tries()].entries()) {
@@ -80,6 +81,7 @@ function proved(
     const key = JSON.stringify(t.edit);
     if (seen.has(key) || !allowed(t.edit)) continue;
     seen.add(key);
+    yield;
     const issues = attempt(t.edit)?.issues();
     if (!issues) continue;
     if (issues.some((i) => i.key === one.key)) continue;
@@ -106,30 +108,31 @@ function sayCost(wall: SetWall, cost: BondCost, steel: SteelCost): string {
   return parts.filter(Boolean).join(', ');
 }
 
-function bondCandidates(
+function* bondCandidates(
   job: JobDocument,
   index: number,
   work: WallWork,
   attempt: (edit: EditStep[]) => Trial | null,
-): Weighed[] {
-  return bondWays(work.wall, job.walls[index]?.build).flatMap((way): Weighed[] => {
+): Steps<Weighed[]> {
+  const list: Weighed[] = [];
+  for (const way of bondWays(work.wall, job.walls[index]?.build)) {
+    yield;
     const there = way.inForce ? work : attempt(way.edit)?.work;
-    if (!there) return [];
+    if (!there) continue;
     const cost = bondCost(there.wall, there.runs);
     const steel = steelCost(there.wall, there.steel);
-    return [
-      {
-        stage: 'bond',
-        kind: way.kind,
-        name: way.name,
-        says: `${way.name}: ${sayCost(there.wall, cost, steel)}.`,
-        edit: way.edit,
-        cost: cost.total + steel.total,
-        applied: way.inForce,
-        leads: way.leads,
-      },
-    ];
-  });
+    list.push({
+      stage: 'bond',
+      kind: way.kind,
+      name: way.name,
+      says: `${way.name}: ${sayCost(there.wall, cost, steel)}.`,
+      edit: way.edit,
+      cost: cost.total + steel.total,
+      applied: way.inForce,
+      leads: way.leads,
+    });
+  }
+  return list;
 }
 
 /** Which stage's choices may settle a finding. */
@@ -151,7 +154,7 @@ const MOST_MOVES = 6;
  * What moving an opening a joint or two, or to the nearest perps, would save: the best place for each, where it
  * saves at least one cut piece.
  */
-function moveCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | null): Candidate[] {
+function* moveCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | null): Steps<Candidate[]> {
   const now = bondCost(work.wall, work.runs);
   const list: Candidate[] = [];
   const sawnFor = new Set(
@@ -163,6 +166,7 @@ function moveCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | n
     let best: { says: string; edit: EditStep[]; cost: BondCost; steel: SteelCost; wall: SetWall } | null =
       null;
     for (const t of snapTries(work.wall, run, o)) {
+      yield;
       const there = attempt(t.edit)?.work;
       if (!there) continue;
       const cost = bondCost(there.wall, there.runs);
@@ -186,20 +190,20 @@ function moveCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | n
 
 const ranked = (candidates: Candidate[]): Choice[] => candidates.map((c, i) => ({ ...c, rank: i + 1 }));
 
-/** Choices, best first, and every issue with the fixes that are proved to settle it. */
-export function adviseWall(
+/** Choices, best first, and every issue with the fixes that are proved to settle it: a step for each edit tried. */
+export function* adviseWall(
   job: JobDocument,
   index: number,
   work: WallWork,
   issues: Issue[],
-): { findings: Finding[]; choices: Choice[] } {
+): Steps<{ findings: Finding[]; choices: Choice[] }> {
   const gauge = gaugeCandidates(work.wall, work.gauge);
   const attempt = trials(job, index, work);
   const locked = job.walls[index]?.build.locked ?? [];
-  const together = togetherCandidate(job, index, (edit) => edited(job, edit));
+  const together = yield* togetherCandidate(job, index, (edit) => edited(job, edit));
   const weighed: Weighed[] = [
-    ...bondCandidates(job, index, work, attempt),
-    ...moveCandidates(work, attempt),
+    ...(yield* bondCandidates(job, index, work, attempt)),
+    ...(yield* moveCandidates(work, attempt)),
     ...(together ? [together] : []),
   ];
   const bond = weighed
@@ -213,15 +217,24 @@ export function adviseWall(
     )
     .map(({ c: { leads: _leads, ...c } }): Candidate => c);
   const faults = issues.filter((i) => i.severity === 'fault').length;
-  const findings = issues.map((one): Finding => {
+  const findings: Finding[] = [];
+  for (const one of issues) {
     const { tries: _tries, key: _key, ...rest } = one;
     const stage = SETTLED_BY[one.code];
     const choices = (stage === 'gauge' ? gauge : stage === 'bond' ? bond : [])
       .filter((c) => c.edit.length > 0)
       .map((c) => ({ says: c.name, edit: c.edit }));
-    const fixes = proved(job, index, attempt, one, faults, choices, (edit) => !breaksLock(locked, edit));
-    return { ...rest, fixes };
-  });
+    const fixes = yield* proved(
+      job,
+      index,
+      attempt,
+      one,
+      faults,
+      choices,
+      (edit) => !breaksLock(locked, edit),
+    );
+    findings.push({ ...rest, fixes });
+  }
   // What is locked stands alone: the rest is not proposed.
   const offered = (list: Candidate[]): Choice[] =>
     ranked(list.filter((c) => c.edit.length === 0 || !breaksLock(locked, c.edit)));

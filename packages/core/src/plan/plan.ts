@@ -3,6 +3,7 @@ import { addTallies, buyLines, tallyRun, type BuyLine, type Tally } from '../tal
 import { adviseWall } from './advise.js';
 import type { Choice, Finding } from './finding.js';
 import type { Issue } from './issue.js';
+import { toTheEnd, type Steps } from './steps.js';
 import { issuesOf, workWall, type WallWork } from './work.js';
 
 /** What follows from one wall: each stage reads only the ones before it. */
@@ -47,7 +48,7 @@ const bare = (i: Issue): Finding => ({
   source: i.source,
 });
 
-function planWall(job: JobDocument, index: number, advise: boolean, before: WallPlan | null): WallPlan {
+function planWall(job: JobDocument, index: number, before: WallPlan | null): WallPlan {
   const work = workWall(job, index, before);
   const runTallies = work.runs.map((run) => tallyRun(work.wall, work.gauge, run));
   const tally = addTallies(work.wall.unit.id, runTallies);
@@ -58,8 +59,6 @@ function planWall(job: JobDocument, index: number, advise: boolean, before: Wall
         inner.runs.map((run) => tallyRun(inner.wall, inner.gauge, run)),
       )
     : null;
-  const issues = issuesOf(job, work);
-  const advice = advise ? adviseWall(job, index, work, issues) : { findings: issues.map(bare), choices: [] };
   return {
     ...work,
     runTallies,
@@ -67,18 +66,28 @@ function planWall(job: JobDocument, index: number, advise: boolean, before: Wall
     buy: buyLines(work.wall, tally),
     innerTally,
     innerBuy: inner && innerTally ? buyLines(inner.wall, innerTally) : [],
-    ...advice,
+    findings: issuesOf(job, work).map(bare),
+    choices: [],
   };
 }
 
 /**
- * The plan of a checked job. Pure: same job, same plan, whatever was planned before. Findings of each wall come faults first; fixes are
- * offered only where planning again shows the finding gone.
+ * A planned wall with its choices weighed and its fixes proved, which plans the wall again for each: long work, so in
+ * steps that may be left off.
+ */
+export function* advised(job: Job, planned: WallPlan): Steps<WallPlan> {
+  const advice = yield* adviseWall(job, planned.wall.index, planned, issuesOf(job, planned));
+  return { ...planned, ...advice };
+}
+
+/**
+ * The plan of a checked job. Pure: same job, same plan, whatever was planned before. Findings of each wall come faults
+ * first; fixes are offered only where planning again shows the finding gone.
  */
 export function plan(job: Job, _record: SiteRecord = [], options: PlanOptions = {}): Plan {
-  const advise = options.advise ?? true;
   const which = options.only ?? job.walls.map((_, i) => i);
   const before = (i: number): WallPlan | null =>
     options.before?.walls.find((w) => w.wall.id === job.walls[i]?.id) ?? null;
-  return { walls: which.map((i) => planWall(job, i, advise, before(i))) };
+  const walls = which.map((i) => planWall(job, i, before(i)));
+  return { walls: (options.advise ?? true) ? walls.map((w) => toTheEnd(advised(job, w))) : walls };
 }

@@ -3,6 +3,7 @@ import { runEnds } from '../bond/ends.js';
 import type { EditStep } from '../job/edit.js';
 import type { Job, JobDocument } from '../job/types.js';
 import type { Candidate } from './finding.js';
+import type { Steps } from './steps.js';
 import { workWall } from './work.js';
 
 /** Walls bonded or toothed into one another, directly or by way of others, by place in the document. */
@@ -49,11 +50,11 @@ const EVERY_WAY = 6;
  * How all the walls that bond into one another begin, and in which courses they meet, for the least cost of all of
  * them together. Null where no other wall is concerned.
  */
-export function togetherCandidate(
+export function* togetherCandidate(
   job: JobDocument,
   index: number,
   edited: (edit: EditStep[]) => Job | null,
-): Candidate | null {
+): Steps<Candidate | null> {
   const group = bondedTogether(job, index);
   if (group.length < 2) return null;
   const turns = turnsOf(job, group);
@@ -62,10 +63,11 @@ export function togetherCandidate(
       values[k] === t.now ? [] : [{ op: 'add', path: t.path, value: values[k] }],
     );
   const known = new Map<string, number>();
-  const costOf = (values: readonly string[]): number => {
+  function* costOf(values: readonly string[]): Steps<number> {
     const key = values.join();
     const cost = known.get(key);
     if (cost !== undefined) return cost;
+    yield;
     const steps = editOf(values);
     const there = steps.length === 0 ? job : edited(steps);
     const sum = there
@@ -76,24 +78,28 @@ export function togetherCandidate(
       : Infinity;
     known.set(key, sum);
     return sum;
-  };
+  }
   const now = turns.map((t) => t.now);
   let best = now;
-  const consider = (values: string[]): boolean => {
-    if (costOf(values) >= costOf(best) - 1e-9) return false;
+  function* consider(values: string[]): Steps<boolean> {
+    if ((yield* costOf(values)) >= (yield* costOf(best)) - 1e-9) return false;
     best = values;
     return true;
-  };
+  }
   if (turns.length <= EVERY_WAY) {
     for (let n = 0; n < 2 ** turns.length; n++)
-      consider(turns.map((t, k) => t.values[(n >> k) & 1] as string));
+      yield* consider(turns.map((t, k) => t.values[(n >> k) & 1] as string));
   } else {
     const other = (k: number): string[] =>
       best.map((v, i) => (i === k ? (turns[k]?.values.find((x) => x !== v) ?? v) : v));
-    while (turns.some((_, k) => consider(other(k))));
+    for (let helped = true; helped;) {
+      helped = false;
+      for (let k = 0; k < turns.length && !helped; k++) helped = yield* consider(other(k));
+    }
   }
   const names = group.map((i) => job.walls[i]?.name ?? '').join(', ');
-  const saved = costOf(now) - costOf(best);
+  const [was, least] = [yield* costOf(now), yield* costOf(best)];
+  const saved = was - least;
   const edit = editOf(best);
   return {
     stage: 'bond',
@@ -104,7 +110,7 @@ export function togetherCandidate(
         ? `${names} bond into one another, and begin as suits them best together.`
         : `${names} bond into one another: begun otherwise they cost ${Math.round(saved)} less between them.`,
     edit,
-    cost: edit.length === 0 ? costOf(now) : costOf(best),
+    cost: edit.length === 0 ? was : least,
     applied: edit.length === 0,
   };
 }
