@@ -85,6 +85,7 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
       aria-label={`${flag.name} at ${sayMm(flag.at, show)}, ${flag.must ? 'must land on a course' : 'may move'}, ${flag.onMark ? 'on a course' : 'off the courses'}. Arrow keys move it.`}
       onKeyDown={nudge}
     >
+      <title>{flag.name}</title>
       <path
         d={`M${edge} ${at} L${edge + 8} ${y - 12} H${WIDTH - 2} V${y + 12} H${edge + 8} Z`}
         fill={flag.onMark ? '#e6eef8' : '#fbe9e6'}
@@ -215,9 +216,9 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
   );
 }
 
-const shorten = (name: string): string => {
-  const plain = name.replace(/\b(\p{L})[\p{L}\s]* (sill|head)$/u, (whole, _first: string, which: string) =>
-    whole.length > 8 ? which : whole,
-  );
-  return plain.length > 8 ? `${plain.slice(0, 7)}…` : plain;
-};
+/** What fits on a flag: the name, else its last word ("Roof plate" is the plate), else its beginning. */
+function shorten(name: string): string {
+  if (name.length <= 8) return name;
+  const last = name.split(/\s+/u).at(-1) ?? '';
+  return last.length <= 8 ? last : `${name.slice(0, 7)}…`;
+}
