@@ -11,7 +11,9 @@ import { lineOf, type Parity, type PerpLine, type RunLines } from './lines.js';
 import { perpLines, ringLines } from './perpLine.js';
 import { jointGap, standingJoints } from './sections.js';
 import { soldiersOver } from './soldiers.js';
-import { coverOf, layRow, type Row } from './row.js';
+import { coverOf } from './cover.js';
+import { layRow } from './layRow.js';
+import type { Row } from './row.js';
 
 export interface BondedRun {
   index: number;

@@ -1,7 +1,8 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetPier, SetWall } from '../setout/wall.js';
 import { headLimits, lineOf, THINNEST_PIECE, type RunLines } from './lines.js';
-import { kindOf, sizesOf, type Piece, type Row } from './row.js';
+import { kindOf, sizesOf } from './kindOf.js';
+import type { Piece, Row } from './row.js';
 
 /** Whether a unit laid across reaches through the wall and the pier: two widths and a joint. */
 export const pierBonds = (wall: SetWall): boolean => {
