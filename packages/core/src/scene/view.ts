@@ -8,31 +8,23 @@ import type { SetChange, SetHeight, SetPier, SetStep, SetTop, SetVents, SetWall 
 import type { BondId, CutsAt, Held, Locked } from '../job/types.js';
 import { closersMatter } from '../bond/ways.js';
 import type { Show } from '../measure/format.js';
-import { KINDS, type Kind } from '../bond/kinds.js';
 import { cornersTaken, runEnds } from '../bond/ends.js';
 import { narrowPiers, type NarrowPier } from '../bond/narrow.js';
 import { jambPlaces } from '../bond/snap.js';
 import { bedLimits } from '../gauge/courses.js';
-import type { Row } from '../bond/row.js';
 import type { Choice } from '../plan/finding.js';
 import type { WallPlan } from '../plan/plan.js';
-import { steelFigures } from '../plan/steelWorking.js';
-import { KIND_NAMES } from '../plan/working.js';
-import { buyKey, buyName, packsOf } from '../tally/tally.js';
+import { packsOf } from '../tally/tally.js';
 import { elevationScene, letterFindings, type Lettered } from './elevation.js';
 import { poleFlags, poleMarks, type PoleFlag, type PoleMark } from './pole.js';
 import { rakedCuts, type RakedCut } from './outline.js';
+import { runFigures, wallFigures, type Figure } from './figures.js';
+import { coursePicks } from './picks.js';
 import type { Scene } from './scene.js';
 import { steelView, type SteelView } from './steelView.js';
 import { coursePlanScene, tapeMarks, type TapeMark } from './tape.js';
 
-/** A figure of the tally that opens into its working. Values mm, m², m³ or counts. */
-export interface Figure {
-  key: string;
-  name: string;
-  value: number;
-  quantity: 'count' | 'length' | 'volume' | 'area' | 'mass';
-}
+export type { Figure } from './figures.js';
 
 export interface CourseLine {
   number: number;
@@ -166,103 +158,6 @@ export interface SheetView {
   choices: Choice[];
   /** False while fixes and choices are still being worked out. */
   advised: boolean;
-}
-
-const figure = (
-  p: WallPlan,
-  scope: string,
-  name: string,
-  key: string,
-  value: number,
-  quantity: Figure['quantity'],
-): Figure => ({
-  key: `${p.wall.id}/${scope}/${key}`,
-  name,
-  value,
-  quantity,
-});
-
-const counted = (p: WallPlan, scope: string, pieces: Record<Kind, number>): Figure[] =>
-  KINDS.filter((k) => pieces[k] > 0).map((k) =>
-    figure(p, scope, KIND_NAMES[k], `pieces.${k}`, pieces[k], 'count'),
-  );
-
-function runFigures(p: WallPlan, run: number): Figure[] {
-  const place = p.runs.findIndex((r) => r.index === run);
-  const t = p.runTallies[place];
-  if (!t) return [];
-  const scope = String(run);
-  return [
-    ...counted(p, scope, t.pieces),
-    figure(p, scope, 'Mortar in the joints', 'mortar.geometric', t.mortar.geometric, 'volume'),
-    figure(p, scope, 'Mortar to mix', 'mortar.used', t.mortar.used, 'volume'),
-    figure(p, scope, 'Face, openings out', 'area', t.area, 'area'),
-  ];
-}
-
-function wallFigures(p: WallPlan): Figure[] {
-  const { tally, buy } = p;
-  const { pack } = p.wall.profile;
-  return [
-    ...counted(p, 'wall', tally.pieces),
-    ...buy.map((l) => figure(p, 'wall', `Order: ${buyName(l, KIND_NAMES)}`, buyKey(l), l.ordered, 'count')),
-    ...p.innerBuy.map((l) =>
-      figure(
-        p,
-        'wall',
-        `Inner leaf, order: ${buyName(l, KIND_NAMES)}`,
-        `inner.${buyKey(l)}`,
-        l.ordered,
-        'count',
-      ),
-    ),
-    ...(p.innerTally
-      ? [
-          figure(
-            p,
-            'wall',
-            'Inner leaf: mortar to mix',
-            'inner.mortar.used',
-            p.innerTally.mortar.used,
-            'volume',
-          ),
-        ]
-      : []),
-    figure(p, 'wall', 'Mortar in the joints', 'mortar.geometric', tally.mortar.geometric, 'volume'),
-    figure(p, 'wall', 'Mortar to mix', 'mortar.used', tally.mortar.used, 'volume'),
-    figure(
-      p,
-      'wall',
-      `Order: mortar, ${pack.name}s`,
-      'mortar.ordered',
-      packsOf(tally.mortar.used, pack),
-      'count',
-    ),
-    figure(p, 'wall', 'Face, openings out', 'area', tally.area, 'area'),
-    ...steelFigures(p).map(({ key, made }) =>
-      figure(p, 'wall', made.title, key, made.result, made.quantity as Figure['quantity']),
-    ),
-  ];
-}
-
-const PLURAL: Record<string, string> = { half: 'halves', 'three-quarter': 'three-quarters', sawn: 'sawn' };
-const sayCount = (name: string, n: number): string => `${n} ${n === 1 ? name : (PLURAL[name] ?? `${name}s`)}`;
-
-function picksOf(row: Row): string {
-  const counts = new Map<string, number>();
-  for (const piece of row.pieces) {
-    const name = piece.cutFrom !== null && piece.kind !== 'half' ? 'sawn' : piece.kind;
-    counts.set(name, (counts.get(name) ?? 0) + 1);
-  }
-  return [...counts].map(([name, n]) => sayCount(name, n)).join(', ');
-}
-
-/** Courses laid alike share one row, and are said once. */
-function coursePicks(p: WallPlan, run: number): string[] {
-  const rows = p.runs.find((r) => r.index === run)?.rows ?? [];
-  const said = new Map(rows.map((row) => [row, '']));
-  for (const row of said.keys()) said.set(row, picksOf(row));
-  return p.gauge.courses.map((_, i) => said.get(rows[i] as Row) ?? '');
 }
 
 /** The sheet of one run. `advised` says whether the plan came with choices and fixes. */
