@@ -31,7 +31,7 @@ module.exports = {
     {
       name: 'core-stands-alone',
       severity: 'error',
-      from: { path: '^packages/core/src', pathNot: '(\\.test\\.ts$|/testing/)' },
+      from: { path: '^packages/core/src', pathNot: '(\\.test\\.ts$|/test/)' },
       to: { pathNot: '^packages/core/src' },
     },
     {

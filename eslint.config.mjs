@@ -36,7 +36,7 @@ export default ts.config(
   // Core knows no clock, no chance, no globals of a platform.
   {
     files: ['packages/core/src/**/*.ts'],
-    ignores: ['**/*.test.ts', 'packages/core/src/testing/**'],
+    ignores: ['**/*.test.ts', 'packages/core/src/test/**'],
     rules: {
       'no-restricted-globals': [
         'error',

@@ -29,7 +29,7 @@ const project = (displayName, testMatch, rest = {}) => ({
 export default {
   projects: [
     project('core', ['<rootDir>/packages/core/src/**/*.test.ts', '<rootDir>/apps/cli/src/**/*.test.ts'], {
-      setupFilesAfterEnv: ['<rootDir>/packages/core/src/testing/seed.ts'],
+      setupFilesAfterEnv: ['<rootDir>/packages/core/src/test/seed.ts'],
     }),
     project('server', ['<rootDir>/apps/server/test/**/*.test.ts'], {
       setupFiles: ['reflect-metadata'],

@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
 import { BOND_WEIGHTS } from '../tables/weights.js';
-import { BRICK, brickPair, pairCost } from '../testing/brickPair.js';
+import { BRICK, brickPair, pairCost } from '../test/brickPair.js';
 
 const { whole: WHOLE, width: WIDTH, joint: JOINT, leastPiece: LEAST_PIECE, leastLap: LEAST_LAP } = BRICK;
 const STEP = 12.5;

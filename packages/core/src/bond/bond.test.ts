@@ -1,4 +1,4 @@
-import { closed, corner, documentOf, kinds, lengths, planOf, soundJob, straight } from '../testing/jobs.js';
+import { closed, corner, documentOf, kinds, lengths, planOf, soundJob, straight } from '../test/jobs.js';
 import { planJson } from '../plan/json.js';
 import { plan } from '../plan/plan.js';
 

@@ -1,6 +1,6 @@
 import { planJson } from '../plan/json.js';
 import type { Build } from '../job/types.js';
-import { closed, corner, kinds, lengths, planOf, straight, type OneWall } from '../testing/jobs.js';
+import { closed, corner, kinds, lengths, planOf, straight, type OneWall } from '../test/jobs.js';
 
 const brick = (build: Partial<Build>, more: Partial<OneWall> = {}): OneWall => ({
   line: straight(2015),

@@ -1,8 +1,8 @@
-import type { planOf } from '../testing/jobs.js';
-import { straight } from '../testing/jobs.js';
+import type { planOf } from '../test/jobs.js';
+import { straight } from '../test/jobs.js';
 import { tapeSheet, tapeRows } from '../exchange/tapeSheet.js';
 import { plan } from '../plan/plan.js';
-import { jobOf } from '../testing/jobs.js';
+import { jobOf } from '../test/jobs.js';
 import { closingForecast } from './closing.js';
 
 const pieces = Array.from({ length: 9 }, (_, i) => ({ from: i * 225, to: i * 225 + 215 }));

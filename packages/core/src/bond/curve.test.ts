@@ -1,4 +1,4 @@
-import { kinds, lengths, planOf, type OneWall } from '../testing/jobs.js';
+import { kinds, lengths, planOf, type OneWall } from '../test/jobs.js';
 
 const brick = (line: OneWall['line'], more: Partial<OneWall> = {}): OneWall => ({
   line,

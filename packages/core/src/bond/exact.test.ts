@@ -1,6 +1,6 @@
 import { BOND_WEIGHTS } from '../tables/weights.js';
-import { BRICK, brickPair, pairCost } from '../testing/brickPair.js';
-import { exactSolver, type ExactSolver } from '../testing/exactSolver.js';
+import { BRICK, brickPair, pairCost } from '../test/brickPair.js';
+import { exactSolver, type ExactSolver } from '../test/exactSolver.js';
 
 let solver: ExactSolver;
 beforeAll(async () => {

@@ -2,16 +2,7 @@ import fc from 'fast-check';
 import { applyEdit } from '../job/edit.js';
 import type { JobDocument, PieceChange, Pier, Wall } from '../job/types.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';
-import {
-  documentOf,
-  jobOf,
-  kinds,
-  lengths,
-  planOf,
-  soundJob,
-  straight,
-  type OneWall,
-} from '../testing/jobs.js';
+import { documentOf, jobOf, kinds, lengths, planOf, soundJob, straight, type OneWall } from '../test/jobs.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 import type { Piece } from './row.js';
 import { ventPlaces } from './vents.js';

@@ -1,4 +1,4 @@
-import { planOf, straight } from '../testing/jobs.js';
+import { planOf, straight } from '../test/jobs.js';
 import { narrowPiers } from './narrow.js';
 
 test('a three-brick pier between two openings: whole and half ends by turns, its perps alike', () => {

@@ -9,7 +9,7 @@ import {
   planOf,
   soundJob,
   straight,
-} from '../testing/jobs.js';
+} from '../test/jobs.js';
 import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
 import { plan, type WallPlan } from '../plan/plan.js';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { kinds, lengths, planOf, straight, type OneWall } from '../testing/jobs.js';
+import { kinds, lengths, planOf, straight, type OneWall } from '../test/jobs.js';
 import type { WallPlan } from '../plan/plan.js';
 
 const brick = { unit: 'brick-215x102.5x65', profile: 'uk' as const, show: 'mm' as const };

@@ -11,7 +11,7 @@ import {
   soundJob,
   straight,
   type OneWall,
-} from '../testing/jobs.js';
+} from '../test/jobs.js';
 import { cavityAmounts, type CavityAmounts } from './amounts.js';
 import { levelBeds } from './levels.js';
 import { cavityPlaces, edgeBeds, type CavityPlaces } from './places.js';

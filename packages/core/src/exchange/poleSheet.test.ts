@@ -1,4 +1,4 @@
-import { planOf, straight } from '../testing/jobs.js';
+import { planOf, straight } from '../test/jobs.js';
 import { poleRows, poleSheet } from './poleSheet.js';
 
 const brick = { unit: 'brick-215x102.5x65', profile: 'uk' as const, show: 'mm' as const };

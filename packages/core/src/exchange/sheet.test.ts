@@ -1,7 +1,7 @@
-import { planOf, straight, type OneWall } from '../testing/jobs.js';
+import { planOf, straight, type OneWall } from '../test/jobs.js';
 import { plan } from '../plan/plan.js';
 import { working } from '../plan/working.js';
-import { documentOf, jobOf, soundJob } from '../testing/jobs.js';
+import { documentOf, jobOf, soundJob } from '../test/jobs.js';
 import { CAUTION, sheetSvg } from './sheet.js';
 import { tallyRows } from './csv.js';
 

@@ -1,7 +1,7 @@
 import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
 import { plan, type WallPlan } from '../plan/plan.js';
-import { documentOf, planOf, straight, type OneWall } from '../testing/jobs.js';
+import { documentOf, planOf, straight, type OneWall } from '../test/jobs.js';
 
 /** A brick wall 2 m long whose sill and head do not divide: 905 and 2 110 under a top of 2 400. */
 const WINDOW: OneWall = {

@@ -1,4 +1,4 @@
-import { planOf, straight } from '../testing/jobs.js';
+import { planOf, straight } from '../test/jobs.js';
 import { easedCount, nearestCount } from './courses.js';
 
 const brick = { line: straight(2240), unit: 'brick-215x102.5x65', profile: 'uk', show: 'mm' } as const;

@@ -1,5 +1,5 @@
 import { GAUGE_WEIGHTS } from '../tables/weights.js';
-import { exactSolver, type ExactSolver } from '../testing/exactSolver.js';
+import { exactSolver, type ExactSolver } from '../test/exactSolver.js';
 import type { Fixed } from './fixed.js';
 import { meetHeights, type MeetProblem } from './meet.js';
 

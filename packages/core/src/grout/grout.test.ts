@@ -5,7 +5,7 @@ import { applyEdit } from '../job/edit.js';
 import { cellsOfPiece, coresOf, insideWidth } from '../steel/cells.js';
 import { middleOf } from '../steel/columns.js';
 import { checkJob } from '../job/check.js';
-import { closed, documentOf, jobOf, planOf, soundJob, straight, type OneWall } from '../testing/jobs.js';
+import { closed, documentOf, jobOf, planOf, soundJob, straight, type OneWall } from '../test/jobs.js';
 import { filledVolume } from './fill.js';
 
 const INCH = 25.4;

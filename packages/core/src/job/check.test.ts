@@ -1,4 +1,4 @@
-import { documentOf, faultsOf, straight, type OneWall } from '../testing/jobs.js';
+import { documentOf, faultsOf, straight, type OneWall } from '../test/jobs.js';
 import { checkText, nesting, readJob } from './check.js';
 import { canonical, jobSchema } from './schema.js';
 import type { JobDocument } from './types.js';

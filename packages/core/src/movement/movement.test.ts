@@ -10,7 +10,7 @@ import {
   planOf,
   soundJob,
   straight,
-} from '../testing/jobs.js';
+} from '../test/jobs.js';
 import { isDue, panelsOfRun } from './spacing.js';
 
 const LONG = { line: straight("40'"), height: "8'" };

@@ -7,8 +7,8 @@ import { gaugeSlack } from '../gauge/courses.js';
 import { KINDS } from '../bond/kinds.js';
 import { stated } from '../job/stated.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';
-import { anySoundWall, HALF } from '../testing/anyWall.js';
-import { documentOf, jobOf, planOf, soundJob, straight } from '../testing/jobs.js';
+import { anySoundWall, HALF } from '../test/anyWall.js';
+import { documentOf, jobOf, planOf, soundJob, straight } from '../test/jobs.js';
 import { plan, type WallPlan } from './plan.js';
 
 const near = (a: number, b: number, by = 1e-6): boolean => Math.abs(a - b) <= by;

@@ -1,7 +1,7 @@
 import { applyEdit } from '../job/edit.js';
 import type { JobDocument, Wall } from '../job/types.js';
 import { bondCost } from '../bond/cost.js';
-import { documentOf, faultsOf, soundJob, straight } from '../testing/jobs.js';
+import { documentOf, faultsOf, soundJob, straight } from '../test/jobs.js';
 import { lockEdit, type AsItStands } from './lock.js';
 import { plan, type WallPlan } from './plan.js';
 import { bondedTogether } from './together.js';

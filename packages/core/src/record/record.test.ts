@@ -1,4 +1,4 @@
-import { planOf, straight } from '../testing/jobs.js';
+import { planOf, straight } from '../test/jobs.js';
 import { holdsOf, type Hold } from './holds.js';
 import { holdStates, refusalOf, type NewEntry, type RecordEntry } from './record.js';
 

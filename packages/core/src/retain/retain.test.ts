@@ -1,5 +1,5 @@
 import type { Retains, Wall } from '../job/types.js';
-import { planOf, straight, type OneWall } from '../testing/jobs.js';
+import { planOf, straight, type OneWall } from '../test/jobs.js';
 import { retainAmounts } from './retain.js';
 
 const uk = (retains: Retains, more: Partial<Wall> = {}, unit = 'block-440x215x215'): OneWall => ({

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { planOf } from '../testing/jobs.js';
+import { planOf } from '../test/jobs.js';
 import { lineItems, pointAt, pointsOf, settlePoint, type Point } from './draw.js';
 
 const write = (mm: number): number => mm;

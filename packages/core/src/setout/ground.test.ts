@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { plan } from '../plan/plan.js';
 import { planJson } from '../plan/json.js';
 import type { JobDocument, Wall } from '../job/types.js';
-import { closed, corner, documentOf, faultsOf, planOf, soundJob, straight } from '../testing/jobs.js';
+import { closed, corner, documentOf, faultsOf, planOf, soundJob, straight } from '../test/jobs.js';
 import { bagsState, footingAmounts, tripsFor } from './footing.js';
 import { fadePlan } from './lean.js';
 import { controllingPoint, footingTops, layersOff, rodReading, instrumentHeight } from './levels.js';

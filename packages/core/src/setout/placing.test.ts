@@ -1,4 +1,4 @@
-import { documentOf, straight } from '../testing/jobs.js';
+import { documentOf, straight } from '../test/jobs.js';
 import type { JobDocument, Wall } from '../job/types.js';
 import { placedWalls } from './placing.js';
 

@@ -3,8 +3,8 @@ import { checkJob } from '../job/check.js';
 import type { CellChange, Steel } from '../job/types.js';
 import { planJson } from '../plan/json.js';
 import { plan, type Plan } from '../plan/plan.js';
-import { anySoundWall, HALF } from '../testing/anyWall.js';
-import { closed, documentOf, jobOf, type OneWall } from '../testing/jobs.js';
+import { anySoundWall, HALF } from '../test/anyWall.js';
+import { closed, documentOf, jobOf, type OneWall } from '../test/jobs.js';
 
 const bars = (more: Partial<Steel> = {}): OneWall['wall'] => ({
   steel: { vertical: { bar: '#4', every: 812.8 }, beams: [{ course: 'top', bar: '#4', count: 2 }], ...more },

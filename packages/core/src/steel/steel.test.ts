@@ -3,7 +3,7 @@ import type { Steel, Wall } from '../job/types.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 import { planJson } from '../plan/json.js';
 import { working } from '../plan/working.js';
-import { closed, corner, jobOf, planOf, soundJob, straight, type OneWall } from '../testing/jobs.js';
+import { closed, corner, jobOf, planOf, soundJob, straight, type OneWall } from '../test/jobs.js';
 import { insideWidth } from './cells.js';
 import { middleOf } from './columns.js';
 import { bestShift, seenFrom } from './shift.js';
