@@ -74,7 +74,7 @@ const sayFigure = (value: number, quantity: Quantity, show: JobDocument['show'])
 /** Steel, grout and joints, and the bar schedule by mark. */
 function steelText(p: WallPlan, show: JobDocument['show']): string[] {
   const bars = p.wall.steel
-    ? schedule(p.wall, p.steel).map(
+    ? schedule(p.carrier.wall, p.steel).map(
         (l) =>
           `  ${`bars ${l.mark}, ${l.size}`.padEnd(24)}${pad(`${l.count}`, 8)} × ${sayMm(l.length, show)}`,
       )

@@ -188,6 +188,10 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
                 y={y((c.bottom + c.top) / 2) + 4.5}
                 textAnchor="middle"
                 className="figures fill-ink text-[12px] font-semibold"
+                // In a course lower than its figure the marks stop short of it.
+                {...(roomy
+                  ? {}
+                  : { stroke: isLive ? '#f0641e' : '#d9b47c', strokeWidth: 4, paintOrder: 'stroke' })}
               >
                 {m.course}
                 {roomy ? BED_SIGN[m.state] : ''}
@@ -199,6 +203,8 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
                 y={y(m.top) + 4}
                 textAnchor="end"
                 className={`figures fill-ink text-[12px] ${isLive ? 'font-semibold' : ''}`}
+                // Feet, inches and sixteenths of a tall wall just fit, drawn closer.
+                letterSpacing={showMm(m.top, show).length > 10 ? -0.7 : undefined}
               >
                 {showMm(m.top, show)}
               </text>

@@ -3,6 +3,7 @@ import { useEffect, useRef, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
+import { kept } from '../ui/kept';
 import { STAGES, type StageKey } from './stages';
 
 const WORD = { fault: 'FAULT', choice: 'CHOICE', note: 'NOTE' } as const;
@@ -47,7 +48,7 @@ function One({ said, advised, sameAs }: { said: Said; advised: boolean; sameAs: 
           {WORD[finding.severity]}
           <span className="font-semibold">{courses(finding.course, finding.to)}</span>
         </p>
-        <p className="break-words">{finding.says}</p>
+        <p className="break-words">{kept(finding.says)}</p>
         {sameAs && <p className="mt-1 text-[13px] text-soft">What settles {sameAs} settles this too.</p>}
         {finding.fixes.length > 0 && !sameAs && (
           <div className="mt-2 flex flex-wrap gap-2">
@@ -58,7 +59,7 @@ function One({ said, advised, sameAs }: { said: Said; advised: boolean; sameAs: 
                 onClick={() => edit(fix.edit, fix.guard)}
                 disabled={!advised}
               >
-                {fix.says}
+                {kept(fix.says)}
               </button>
             ))}
           </div>

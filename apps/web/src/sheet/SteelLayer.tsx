@@ -86,28 +86,39 @@ function Cells({ view, layout, show }: Props): ReactNode {
   );
 }
 
+/** An upright of one cell, drawn broken where it stands toward the room, past the middle of its leaf. */
+function Upright({
+  view,
+  layout,
+  at,
+  bottom,
+  top,
+}: Props & Pick<CellShown, 'at' | 'bottom' | 'top'>): ReactNode {
+  const x = layout.left + at * layout.scale;
+  const { place } = view.steel;
+  return (
+    <line
+      x1={x}
+      x2={x}
+      y1={layout.base - bottom * layout.scale + (bottom === 0 ? 12 : 0)}
+      y2={layout.base - top * layout.scale + 4}
+      stroke={RUST}
+      strokeWidth={Math.max(2, 14 * layout.scale)}
+      strokeDasharray={place && place.off < 0 ? '8 3' : undefined}
+    />
+  );
+}
+
 /** Uprights and beams in rust, drawn no thinner than can be seen. */
-function Bars({ view, layout }: Props): ReactNode {
-  const { cells, beams, place } = view.steel;
+function Bars({ view, layout, show }: Props): ReactNode {
+  const { cells, beams } = view.steel;
   const wide = Math.max(2, 14 * layout.scale);
   return (
     <g pointerEvents="none">
-      {cells.map((c) => {
-        if (c.bar === null) return null;
-        const x = layout.left + c.at * layout.scale;
-        return (
-          <line
-            key={`${c.at}|${c.bottom}`}
-            x1={x}
-            x2={x}
-            y1={layout.base - c.bottom * layout.scale + (c.bottom === 0 ? 12 : 0)}
-            y2={layout.base - c.top * layout.scale + 4}
-            stroke={RUST}
-            strokeWidth={wide}
-            strokeDasharray={place && place.off < 0 ? '8 3' : undefined}
-          />
-        );
-      })}
+      {cells.map(
+        ({ at, bottom, top, bar }) =>
+          bar !== null && <Upright key={`${at}|${bottom}`} {...{ view, layout, show, at, bottom, top }} />,
+      )}
       {beams.flatMap((b, k) => {
         const rows = Math.min(b.count, 3);
         return Array.from({ length: rows }, (_, i) => {
@@ -167,13 +178,13 @@ function Solid({ view, layout }: Props): ReactNode {
 }
 
 /** The corner at the end of the run: the next run's bar, seen from this side too. */
-function Corner({ view, layout }: Props): ReactNode {
+function Corner({ view, layout, show }: Props): ReactNode {
   return (
     <g pointerEvents="none">
       {view.steel.corner.map((c) => {
-        const x = layout.left + c.at * layout.scale;
+        const { at, bottom, top } = c;
         return (
-          <g key={c.bottom}>
+          <g key={bottom}>
             {c.filled && (
               <rect
                 {...boxOf(layout, c.at - c.wide / 2, c.at + c.wide / 2, c.bottom, c.top)}
@@ -181,16 +192,7 @@ function Corner({ view, layout }: Props): ReactNode {
                 fillOpacity="0.72"
               />
             )}
-            {c.bar && (
-              <line
-                x1={x}
-                x2={x}
-                y1={layout.base - c.bottom * layout.scale + (c.bottom === 0 ? 12 : 0)}
-                y2={layout.base - c.top * layout.scale + 4}
-                stroke={RUST}
-                strokeWidth={Math.max(2, 14 * layout.scale)}
-              />
-            )}
+            {c.bar && <Upright {...{ view, layout, show, at, bottom, top }} />}
           </g>
         );
       })}

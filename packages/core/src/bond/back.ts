@@ -96,18 +96,3 @@ const movedIn = <T extends { run: number; from: number; to: number }>(o: T, inse
   from: o.from - (inset[o.run] ?? 0),
   to: o.to - (inset[o.run] ?? 0),
 });
-
-/** A row moved along its run. */
-export function movedRow(row: Row, by: number): Row {
-  const move = <T extends { from: number; to: number }>(p: T): T => ({
-    ...p,
-    from: p.from + by,
-    to: p.to + by,
-  });
-  return {
-    ...row,
-    pieces: row.pieces.map(move),
-    perps: row.perps.map((p) => ({ ...p, at: p.at + by })),
-    bedded: row.bedded.map(move),
-  };
-}

@@ -1,7 +1,8 @@
 import { gaugeSlack, type Course } from '../gauge/courses.js';
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetVents, SetWall } from '../setout/wall.js';
-import { backRow, innerStretch, innerWythe, movedRow, type BackLeaf } from './back.js';
+import { backRow, innerStretch, innerWythe, type BackLeaf } from './back.js';
+import { mapRows, movedLine, movedRow } from './moved.js';
 import { chainsOf, mergedWall, type Chain } from './chains.js';
 import { asBeam, dressRow, featuresOf, isBeamCourse, pierBacks, runFeatures, socket } from './features.js';
 import type { LostChange } from './changes.js';
@@ -140,24 +141,6 @@ function closeRing(row: Row, line: PerpLine): void {
   row.perps.push({ at: end - line.joint / 2, width: line.joint });
 }
 
-function counted(rows: Row[]): BackLeaf {
-  const uses = new Map<Row, number>();
-  for (const row of rows) uses.set(row, (uses.get(row) ?? 0) + 1);
-  return { rows, uses };
-}
-
-/** Rows changed one by one, those alike still shared. */
-function mapRows(rows: Row[], change: (row: Row) => Row): BackLeaf {
-  const made = new Map<Row, Row>();
-  return counted(
-    rows.map((row) => {
-      const done = made.get(row) ?? change(row);
-      made.set(row, done);
-      return done;
-    }),
-  );
-}
-
 /** What a chain's row is on one of its runs: pieces by where they begin, joints by their middle. */
 function partOf(row: Row, from: number, to: number): Row {
   const here = (x: number): boolean => x >= from - SAME_PLACE && x < to - SAME_PLACE;
@@ -166,6 +149,7 @@ function partOf(row: Row, from: number, to: number): Row {
       ...row,
       pieces: row.pieces.filter((p) => here(p.from)),
       perps: row.perps.filter((p) => here(p.at)),
+      ...(row.shown ? { shown: row.shown.filter((s) => here(s.from)) } : {}),
       bedded: row.bedded.flatMap((b) => {
         const cut = { from: Math.max(b.from, from), to: Math.min(b.to, to) };
         return cut.to - cut.from > SAME_PLACE ? [cut] : [];
@@ -177,8 +161,6 @@ function partOf(row: Row, from: number, to: number): Row {
 
 const turned = (end: RunEnd, run: (chain: number) => number | undefined): RunEnd =>
   end.other === null ? end : { ...end, other: run(end.other) ?? end.other };
-
-const movedLine = (l: PerpLine, by: number): PerpLine => ({ ...l, u: l.u.map((u) => u - by) });
 
 /** A chain laid as one run, parted again into the runs it is made of. */
 function parted(wall: SetWall, chains: readonly Chain[], chain: Chain, bonded: BondedRun): BondedRun[] {
@@ -204,8 +186,8 @@ function parted(wall: SetWall, chains: readonly Chain[], chain: Chain, bonded: B
       index,
       ends: { start: k === 0 ? laid.ends.start : FREE, end: k === last ? laid.ends.end : FREE },
       lines: laid.lines.map((l) => ({
-        ...movedLine(l, offset),
-        ...(l.own ? { own: movedLine(l.own, offset) } : {}),
+        ...movedLine(l, -offset),
+        ...(l.own ? { own: movedLine(l.own, -offset) } : {}),
         shownAtStart: k === 0 && l.shownAtStart,
         shownAtEnd: k === last && l.shownAtEnd,
       })),

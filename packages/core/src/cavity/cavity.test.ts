@@ -12,6 +12,10 @@ import {
   straight,
   type OneWall,
 } from '../test/jobs.js';
+import { startersSheet } from '../exchange/paper/starters.js';
+import type { LineItem, Wall } from '../job/types.js';
+import { sayMm } from '../measure/format.js';
+import { holdsOf } from '../record/holds.js';
 import { cavityAmounts, type CavityAmounts } from './amounts.js';
 import { levelBeds } from './levels.js';
 import { cavityPlaces, edgeBeds, type CavityPlaces } from './places.js';
@@ -191,4 +195,77 @@ test('figures of the cavity and the inner leaf open into their working', () => {
   ])
     expect(working(job, [], `w/wall/${figure}`)?.result).toBeGreaterThan(0);
   expect(working(job, [], 'w/wall/cavity.trays')?.result).toBeCloseTo(1210, 6);
+});
+
+describe('brick before reinforced block', () => {
+  const reinforced: Partial<Wall> = {
+    held: 'floors',
+    footing: { width: "2'", depth: '10"' },
+    jointEvery: "200'",
+    steel: {
+      vertical: { bar: '#5', every: '32"' },
+      beams: [{ course: 'top', bar: '#5', count: 2 }],
+      bed: { every: 2, kind: 'ladder' },
+    },
+    grout: { fill: 'steel' },
+  };
+  const opening = { run: 0, at: "8'", width: "4'", sill: '2\' 8"', head: '6\' 8"' };
+  const skinned = (line: LineItem[], openings: OneWall['openings'] = [opening]): OneWall => ({
+    line,
+    height: "8'",
+    unit: 'brick-modular-us',
+    build: { cavity: { inner: 'cmu-8x8x16', width: '2"' } },
+    openings,
+    wall: reinforced,
+  });
+  const steelIn = (w: OneWall) => {
+    const p = planOf(w);
+    const json = planJson({ walls: [p] }) as {
+      walls: { bars: unknown[]; cells: unknown[] }[];
+      tally: { steel: unknown[]; grout: { geometric: number } };
+    };
+    const { bars, cells } = json.walls[0] ?? {};
+    return { bars, cells, steel: json.tally.steel, grout: json.tally.grout };
+  };
+
+  test('a straight wall of block carries the same bars and grout with a brick skin as without', () => {
+    const alone = steelIn({ line: straight("24'"), height: "8'", openings: [opening], wall: reinforced });
+    const behind = steelIn(skinned(straight("24'")));
+    expect(alone.bars?.length).toBeGreaterThan(10);
+    expect(behind).toEqual(alone);
+  });
+
+  test('round a corner its bars are measured on the brick: leaf, cavity and half a cell in', () => {
+    const p = planOf(skinned(closed("24'", "16'"), []));
+    // 3 5/8 of brick, 2 of cavity, and 3 13/16 to the middle of the corner's cell.
+    expect((p.steel.verticals[0]?.bars[0]?.at ?? 0) / 25.4).toBeCloseTo(3.625 + 2 + 3.8125, 6);
+    expect(p.carrier.behind / 25.4).toBeCloseTo(5.625, 6);
+    expect(p.steel.verticals.flatMap((v) => v.broken)).toEqual([]);
+    // The beam lies in course 12 of block; no brick is a trough.
+    expect(p.steel.beams.map((b) => p.carrier.gauge.courses[b.course]?.number)).toEqual([12, 12, 12, 12]);
+    expect(p.inner?.runs[0]?.rows[11]?.pieces.every((x) => x.kind === 'beam')).toBe(true);
+    expect(p.runs[0]?.rows[35]?.pieces.some((x) => x.kind === 'beam')).toBe(false);
+  });
+
+  test('its starters are told from the outside face, and it is held before grout like any other', () => {
+    const p = planOf(skinned(closed("24'", "16'"), []));
+    const says = startersSheet('Job', p, 0, 'ft-in').says.join(' ');
+    // Held by floors the bar stands toward the room: past the middle of the block.
+    const from = (p.steel.place?.from ?? 0) / 25.4;
+    expect(from).toBeGreaterThan(7.625 / 2);
+    expect(says).toContain(`Across the wall: ${sayMm((5.625 + from) * 25.4, 'ft-in')} from the outside face`);
+    expect(holdsOf(p).some((h) => h.id === 'before-grout-1')).toBe(true);
+    const { walls, tally } = planJson({ walls: [p] }) as {
+      walls: { findings: { code: string }[] }[];
+      tally: { grout: { geometric: number } };
+    };
+    expect(walls[0]?.findings.map((f) => f.code)).not.toContain('bar-not-in-cell');
+    expect(tally.grout.geometric).toBeGreaterThan(0);
+  });
+
+  test('where both leaves have cells the outer one carries', () => {
+    const p = planOf({ ...skinned(straight("24'")), unit: 'cmu-8x8x16' });
+    expect(p.inner?.carries).toBe(false);
+    expect(p.carrier.behind).toBe(0);
+  });
 });

@@ -2,6 +2,7 @@ import { bondWall, type BondedRun } from '../bond/bond.js';
 import { innerWythe } from '../bond/back.js';
 import { solveGauge, type GaugeSolution } from '../gauge/solve.js';
 import type { Build, JobDocument, Wall } from '../job/types.js';
+import { findUnit } from '../job/units.js';
 import { setOutWall, type SetWall } from '../setout/wall.js';
 
 /** The leaf behind a cavity, laid as a wall of its own: another unit, its own courses, on a line set in. */
@@ -11,10 +12,12 @@ export interface InnerLeaf {
   runs: BondedRun[];
   /** How far in each run begins on the outer leaf's face, mm. */
   inset: number[];
+  /** It has the cells, and the outer leaf has none: bars and grout go up in it. */
+  carries: boolean;
 }
 
 /** The wall's document as if it were built of the inner unit only. Its face is hidden, so beds may ease. */
-function innerDocument(job: JobDocument, wall: Wall, unit: string): JobDocument {
+function innerDocument(job: JobDocument, wall: Wall, unit: string, carries: boolean): JobDocument {
   const { start, corners } = wall.build;
   const build: Build = {
     kind: 'units',
@@ -24,15 +27,22 @@ function innerDocument(job: JobDocument, wall: Wall, unit: string): JobDocument 
     ...(corners ? { corners } : {}),
     face: { finish: 'rendered' },
   };
-  const { steel: _s, grout: _g, vents: _v, piers: _p, meets: _m, footing: _f, ...rest } = wall;
-  return { ...job, walls: job.walls.map((w) => (w === wall ? { ...rest, build } : w)) };
+  const { steel, grout, vents: _v, piers: _p, meets: _m, footing: _f, ...rest } = wall;
+  const own = {
+    ...rest,
+    build,
+    ...(carries && steel ? { steel } : {}),
+    ...(carries && grout ? { grout } : {}),
+  };
+  return { ...job, walls: job.walls.map((w) => (w === wall ? own : w)) };
 }
 
 /** The inner leaf of a wall with a cavity; null where it has none. */
 export function innerLeaf(job: JobDocument, outer: SetWall): InnerLeaf | null {
   const document = job.walls[outer.index];
   if (!outer.cavity || !document) return null;
-  const own = setOutWall(innerDocument(job, document, outer.cavity.unit), outer.index);
+  const carries = outer.unit.shells === null && (findUnit(job, outer.cavity.unit)?.shells ?? null) !== null;
+  const own = setOutWall(innerDocument(job, document, outer.cavity.unit, carries), outer.index);
   const { wall: placed, inset } = innerWythe(outer, outer.unitWidth + outer.cavity.width);
   const { runs, openings, joints, steps, tops } = placed;
   const wall: SetWall = {
@@ -46,5 +56,5 @@ export function innerLeaf(job: JobDocument, outer: SetWall): InnerLeaf | null {
     goesIn: null,
   };
   const gauge = solveGauge(wall);
-  return { wall, gauge, runs: bondWall(wall, gauge.courses, gauge.count), inset };
+  return { wall, gauge, runs: bondWall(wall, gauge.courses, gauge.count), inset, carries };
 }

@@ -120,7 +120,7 @@ function* bondCandidates(
     const there = way.inForce ? work : attempt(way.edit)?.work;
     if (!there) continue;
     const cost = bondCost(there.wall, there.runs);
-    const steel = steelCost(there.wall, there.steel);
+    const steel = steelCost(there.carrier.wall, there.steel);
     list.push({
       stage: 'bond',
       kind: way.kind,
@@ -171,7 +171,7 @@ function* moveCandidates(work: WallWork, attempt: (edit: EditStep[]) => Trial | 
       if (!there) continue;
       const cost = bondCost(there.wall, there.runs);
       if (cost.total < (best?.cost.total ?? now.total) - 1e-9)
-        best = { ...t, cost, steel: steelCost(there.wall, there.steel), wall: there.wall };
+        best = { ...t, cost, steel: steelCost(there.carrier.wall, there.steel), wall: there.wall };
     }
     if (!best || best.cost.cutPieces >= now.cutPieces) continue;
     const saved = now.cutPieces - best.cost.cutPieces;

@@ -88,7 +88,7 @@ function findingJson(f: Finding): Record<string, unknown> {
 }
 
 /** One entry a place for uprights; one a stretch for bars along the wall, with its course and no place. */
-function barsJson({ wall, steel, gauge }: WallPlan): Record<string, unknown>[] {
+function barsJson({ carrier: { wall, gauge }, steel }: WallPlan): Record<string, unknown>[] {
   const vertical = wall.steel?.vertical;
   const lines = schedule(wall, steel);
   const uprights = steel.verticals.flatMap((v) =>
@@ -136,7 +136,9 @@ const cellsJson = (p: WallPlan): Record<string, unknown>[] =>
 
 /** Steel of the whole job by size: length mm, mass kg, and stock bars to buy. */
 function steelJson(plan: Plan): Record<string, unknown>[] {
-  const lines = plan.walls.flatMap((p) => schedule(p.wall, p.steel).map((l) => ({ ...l, wall: p.wall })));
+  const lines = plan.walls.flatMap((p) =>
+    schedule(p.carrier.wall, p.steel).map((l) => ({ ...l, wall: p.carrier.wall })),
+  );
   const sizes = [...new Set(lines.map((l) => l.size))].sort(
     (a, b) => BAR_SIZES.indexOf(a as BarSize) - BAR_SIZES.indexOf(b as BarSize),
   );

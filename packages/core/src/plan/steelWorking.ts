@@ -17,10 +17,12 @@ const CELLS = 'the cells of the units as specified, course by course';
 const inWall = (p: WallPlan, of: keyof FillVolume): number => p.fills.reduce((s, f) => s + f.volume[of], 0);
 export const groutInWall = (p: WallPlan): number => p.fills.reduce((s, f) => s + filledVolume(f.volume), 0);
 export const steelMass = (p: WallPlan): number =>
-  p.wall.steel ? schedule(p.wall, p.steel).reduce((s, l) => s + l.mass, 0) : 0;
+  p.wall.steel ? schedule(p.carrier.wall, p.steel).reduce((s, l) => s + l.mass, 0) : 0;
 /** Straps round corners, one every so many courses. */
 export const cornerStraps = (p: WallPlan): number =>
-  p.wall.steel?.straps ? p.wall.line.corners.length * Math.floor(p.gauge.count / p.wall.steel.straps) : 0;
+  p.wall.steel?.straps
+    ? p.wall.line.corners.length * Math.floor(p.carrier.gauge.count / p.wall.steel.straps)
+    : 0;
 
 const count = (name: string, value: number, source: string): WorkingInput => ({
   name,
@@ -89,7 +91,7 @@ export const STEEL_WORKINGS: Record<string, (p: WallPlan) => Made> = {
     source: 'geometry; thrown away, never into a cell or a slab',
   }),
   'steel.mass': (p) => {
-    const lines = schedule(p.wall, p.steel);
+    const lines = schedule(p.carrier.wall, p.steel);
     return {
       title: 'Bars, by weight',
       formula: 'Σ length to cut × number × mass a metre',
@@ -121,7 +123,7 @@ export const STEEL_WORKINGS: Record<string, (p: WallPlan) => Made> = {
         'stretch by stretch, stopped at joints and openings',
       ),
       length('a piece', BED_PIECE, '10 ft, from memory'),
-      length('lap', bedLap(p.wall), 'TMS 602 Art. 3.4 B: 6 in; 225 mm in the UK; from memory'),
+      length('lap', bedLap(p.carrier.wall), 'TMS 602 Art. 3.4 B: 6 in; 225 mm in the UK; from memory'),
     ],
     result: (p.steel.bed?.withLaps ?? 0) * 1000,
     quantity: 'length',

@@ -1,5 +1,6 @@
 import { bondWall, type BondedRun } from '../bond/bond.js';
 import { bondIssues } from '../bond/issues.js';
+import { carried, carrierOf, type Carrier } from '../cavity/carrier.js';
 import { innerLeaf, type InnerLeaf } from '../cavity/inner.js';
 import { cavityIssues } from '../cavity/issues.js';
 import { fillOf, type RunFill } from '../grout/fill.js';
@@ -28,6 +29,8 @@ export interface WallWork {
   runs: BondedRun[];
   /** The leaf behind the cavity, where there is one. */
   inner: InnerLeaf | null;
+  /** The leaf that bars and grout are in. */
+  carrier: Carrier;
   steel: SteelWork;
   fills: RunFill[];
   pours: Pour[];
@@ -60,30 +63,35 @@ function firstLaid(
 export function workWall(job: JobDocument, index: number, before: WallWork | null = null): WallWork {
   const wall = setOutWall(job, index);
   const gauge = solveGauge(wall);
-  const runs = bondWall(wall, gauge.courses, gauge.count);
+  const inner = innerLeaf(job, wall);
+  // A beam's courses are laid in trough units in the leaf that carries it.
+  const runs = bondWall(inner?.carries ? { ...wall, steel: null } : wall, gauge.courses, gauge.count);
+  const carrier = carrierOf(wall, gauge, runs, inner);
+  const { courses, count } = carrier.gauge;
   const steel = steelOf(
-    wall,
-    runs,
-    gauge.courses,
-    gauge.count,
+    carrier.wall,
+    carrier.runs,
+    courses,
+    count,
     before && {
-      wall: before.wall,
-      runs: before.runs,
-      courses: before.gauge.courses,
+      wall: before.carrier.wall,
+      runs: before.carrier.runs,
+      courses: before.carrier.gauge.courses,
       cells: before.steel.cells,
       verticals: before.steel.verticals,
       beams: before.steel.beams,
     },
   );
-  const fills = fillOf(wall, runs, gauge.courses, steel, before);
+  const fills = fillOf(carrier.wall, carrier.runs, courses, steel, before && carried(before));
   return {
     wall,
     gauge,
     runs,
-    inner: innerLeaf(job, wall),
+    inner,
+    carrier,
     steel,
     fills,
-    pours: poursOf(wall, gauge.courses, gauge.count, steel, fills),
+    pours: poursOf(carrier.wall, courses, count, steel, fills),
     survey: surveyOf(job, wall, (run) => firstLaid(wall, gauge, runs, run)),
     site: siteLevels(job, wall.unitHeight + wall.bed),
   };
@@ -101,8 +109,8 @@ export function issuesOf(job: JobDocument, work: WallWork): Issue[] {
     ...featureIssues(work.wall, work.gauge, work.runs),
     ...outlineIssues(work.wall, work.gauge, work.runs),
     ...movementIssues(work.wall, work.runs),
-    ...steelIssues(work),
-    ...groutIssues(work),
+    ...steelIssues(carried(work)),
+    ...groutIssues(carried(work)),
     ...retainIssues(work),
     ...cavityIssues(work),
   ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);

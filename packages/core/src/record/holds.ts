@@ -1,4 +1,5 @@
 import { sayMm } from '../measure/format.js';
+import { carried } from '../cavity/carrier.js';
 import type { WallWork } from '../plan/work.js';
 import { onFooting } from '../steel/steel.js';
 
@@ -157,8 +158,8 @@ function backfillHold(work: WallWork): Hold[] {
 
 /** Every hold of a wall, in the order of the work. */
 export const holdsOf = (work: WallWork): Hold[] => [
-  ...concreteHold(work),
-  ...groutHolds(work),
+  ...concreteHold(carried(work)),
+  ...groutHolds(carried(work)),
   ...afterGrout(work),
   ...backfillHold(work),
 ];

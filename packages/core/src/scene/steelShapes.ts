@@ -1,3 +1,4 @@
+import { carried } from '../cavity/carrier.js';
 import { cavityPlaces } from '../cavity/places.js';
 import type { WallWork } from '../plan/work.js';
 import { middleOf } from '../steel/columns.js';
@@ -77,7 +78,7 @@ function across(work: WallWork, run: number): SceneShape[] {
 export function steelShapes(work: WallWork, run: number): SceneShape[] {
   const top = work.gauge.courses[work.gauge.count - 1]?.top ?? 0;
   return [
-    ...inside(work, run),
+    ...inside(carried(work), run),
     ...across(work, run),
     ...work.wall.joints
       .filter((j) => j.run === run && j.refused === null)

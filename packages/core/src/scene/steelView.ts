@@ -1,3 +1,4 @@
+import { carried } from '../cavity/carrier.js';
 import { cavityAmounts, type CavityAmounts } from '../cavity/amounts.js';
 import { cavityPlaces, type CavityPlaces } from '../cavity/places.js';
 import { filledVolume, type FillVolume } from '../grout/fill.js';
@@ -37,6 +38,8 @@ export type PourShown = Omit<Pour, 'filled'> & { used: number };
 export interface SteelView {
   /** The unit has cells: bars can go up in it. */
   hollow: boolean;
+  /** Bars and grout are in the leaf behind the cavity, of this unit; null where the wall carries them itself. */
+  leaf: string | null;
   steel: SetSteel | null;
   grout: SetGrout | null;
   cells: CellShown[];
@@ -153,7 +156,8 @@ function cavityShown(p: WallPlan, run: number): SteelView['cavity'] {
   };
 }
 
-export function steelView(p: WallPlan, run: number): SteelView {
+export function steelView(plan: WallPlan, run: number): SteelView {
+  const p = carried(plan);
   const { wall, steel, gauge, fills, pours } = p;
   const lines = wall.steel ? schedule(wall, steel) : [];
   const sum = (of: keyof FillVolume): number => fills.reduce((s, f) => s + f.volume[of], 0);
@@ -161,6 +165,7 @@ export function steelView(p: WallPlan, run: number): SteelView {
   const solid = fills.find((f) => f.run === run)?.solid ?? new Set<number>();
   return {
     hollow: wall.unit.shells !== null,
+    leaf: plan.inner?.carries ? wall.unit.name : null,
     steel: wall.steel,
     grout: wall.grout,
     cells: cellsShown(p, run, lines),
@@ -182,9 +187,9 @@ export function steelView(p: WallPlan, run: number): SteelView {
       bottom: gauge.courses[i]?.bottom ?? 0,
       top: gauge.courses[i]?.top ?? 0,
     })),
-    joints: wall.joints.filter((j) => j.run === run),
-    jointEvery: jointSpacing(wall, run),
-    jointRule: wall.jointEvery === null ? (wall.movement?.says ?? '') : 'as the drawing says',
+    joints: plan.wall.joints.filter((j) => j.run === run),
+    jointEvery: jointSpacing(plan.wall, run),
+    jointRule: plan.wall.jointEvery === null ? (plan.wall.movement?.says ?? '') : 'as the drawing says',
     spacing: steel.spacing,
     place: steel.place,
     lap: steel.lap,
@@ -195,10 +200,10 @@ export function steelView(p: WallPlan, run: number): SteelView {
     dowels: dowelPlan(wall, steel, run),
     pours: pours.map(({ filled, ...pour }) => ({ ...pour, used: filled.used })),
     retains: wall.retains,
-    behind: retainAmounts(wall, gauge.count),
+    behind: retainAmounts(plan.wall, plan.gauge.count),
     beds: bedsShown(p, run),
-    cavity: cavityShown(p, run),
-    holds: wall.steel || wall.retains ? holdsOf(p) : [],
+    cavity: cavityShown(plan, run),
+    holds: wall.steel || wall.retains ? holdsOf(plan) : [],
     volume: {
       cells: sum('cells'),
       beams: sum('beams'),

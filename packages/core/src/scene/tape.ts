@@ -1,5 +1,6 @@
 import { showMm, type Show } from '../measure/format.js';
 import { goesThrough } from '../bond/back.js';
+import { movedRow } from '../bond/moved.js';
 import type { Piece, Row } from '../bond/row.js';
 import type { SetPier, SetWall } from '../setout/wall.js';
 import { cellsOfPiece, insideWidth } from '../steel/cells.js';
@@ -86,8 +87,12 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
   if (inner && innerRun && cavity) {
     const by = inner.inset[runIndex] ?? 0;
     const y = unitWidth + cavity.width;
-    for (const p of innerRun.rows[innerCourse]?.pieces ?? [])
-      shapes.push(rect('unit-plan', p.from + by, y, p.to - p.from, inner.wall.unitWidth, p.kind));
+    const behind = innerRun.rows[innerCourse] && movedRow(innerRun.rows[innerCourse], by);
+    for (const p of behind?.pieces ?? [])
+      shapes.push(
+        rect('unit-plan', p.from, y, p.to - p.from, inner.wall.unitWidth, p.kind),
+        ...(behind ? cells(inner.wall, p, behind, y) : []),
+      );
     // Board stands where the wall does: not through a door.
     let at = by;
     const end = by + (inner.wall.runs[runIndex]?.length ?? 0);

@@ -10,6 +10,8 @@ export const CLEARANCE = { fine: 6.35, coarse: 12.7 } as const;
 export interface PlaceInCell {
   /** From the middle of the wall, outward positive. */
   off: number;
+  /** Its centre from the outside face of the leaf it stands in. */
+  from: number;
   /** From the bar's centre to the face that the load presses together. */
   depth: number;
   /** How far off it may stand, across and along the wall. */
@@ -61,6 +63,7 @@ export function placeInCell(
   };
   return {
     off,
+    from: wall.unitWidth / 2 - off,
     depth,
     across: acrossTolerance(depth),
     along: 2 * INCH,

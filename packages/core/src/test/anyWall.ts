@@ -99,6 +99,7 @@ export const anyWall: fc.Arbitrary<OneWall> = fc.record({
       cavity: fc.constantFrom(
         { inner: 'block-440x215x100', width: 100, board: 50 },
         { inner: 'cmu-4x8x16', width: 40 },
+        { inner: 'cmu-8x8x16', width: 50 },
       ),
       closers: fc.boolean(),
       corners: fc.constantFrom('in-turn' as const, 'in-pairs' as const),

@@ -48,6 +48,11 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
           through units with cells. Beds can still be reinforced, below.
         </p>
       )}
+      {view.steel.leaf !== null && (
+        <p className="text-[13px]">
+          Bars and grout go up in the leaf behind the cavity, of {view.steel.leaf}.
+        </p>
+      )}
       {view.steel.hollow && !vertical && (
         <p>
           <button className="press" onClick={() => set('/steel/vertical', first)}>
@@ -87,17 +92,17 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
           />
           {place && (
             <p className="text-[13px]">
-              {capital(place.says)}. Its middle stands{' '}
-              <span className="figures">{say(view.wall.thickness / 2 - place.off)}</span> from the outside
-              face; effective depth <span className="figures">{say(place.depth)}</span>. May be off{' '}
+              {capital(place.says)}. Its middle stands <span className="figures">{say(place.from)}</span> from{' '}
+              {view.steel.leaf === null ? 'the outside face' : 'the outer face of its leaf'}; effective depth{' '}
+              <span className="figures">{say(place.depth)}</span>. May be off{' '}
               <span className="figures">{say(place.across)}</span> across,{' '}
               <span className="figures">{say(place.along)}</span> along.
             </p>
           )}
           {view.wall.held === 'drawing' && (
             <LengthField
-              label="Bar’s middle from the outside face"
-              value={vertical.from ?? view.wall.thickness / 2}
+              label={`Bar’s middle from ${view.steel.leaf === null ? 'the outside face' : 'the outer face of its leaf'}`}
+              value={vertical.from ?? place?.from ?? 0}
               {...measure}
               onChange={(v) => set('/steel/vertical/from', v)}
             />

@@ -1,4 +1,5 @@
 import { sayMm, showMm, type Show } from '../../measure/format.js';
+import { carried } from '../../cavity/carrier.js';
 import type { WallWork } from '../../plan/work.js';
 import { cutBars, type CutList } from '../../steel/cutting.js';
 import { USE_NAMES, type ScheduleLine } from '../../steel/schedule.js';
@@ -56,7 +57,7 @@ function cutTable(size: string, cut: CutList, show: Show): PaperTable {
 
 /** The bar schedule of one wall and how to cut it from stock. */
 export function barsSheet(job: string, work: WallWork, show: Show): PaperSheet {
-  const { wall, steel } = work;
+  const { wall, steel } = carried(work);
   const lines = schedule(wall, steel);
   const stock = stockOf(wall);
   const cuts = cutLists(lines, stock);

@@ -1,4 +1,5 @@
 import { sayMm, showMm, showVolume, type Show } from '../../measure/format.js';
+import { carried } from '../../cavity/carrier.js';
 import type { WallWork } from '../../plan/work.js';
 import { elevationScene } from '../../scene/elevation.js';
 import { line, rect, words, type SceneShape } from '../../scene/scene.js';
@@ -9,7 +10,7 @@ import type { PaperSheet } from './sheet.js';
 
 /** The elevation with the filled cells, the beams and each lift numbered in the order it is placed. */
 function liftDrawing(work: WallWork, run: number, show: Show): PaperSheet['drawing'] {
-  const { gauge, fills, steel, pours } = work;
+  const { gauge, fills, steel, pours } = carried(work);
   const scene = elevationScene(work, run, [], show);
   const length = work.wall.runs[run]?.length ?? 0;
   const shapes: SceneShape[] = [rect('tape', 0, 0, length, gauge.courses[gauge.count - 1]?.top ?? 0)];

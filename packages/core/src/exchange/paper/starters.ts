@@ -1,4 +1,5 @@
 import { sayMm, showMm, type Show } from '../../measure/format.js';
+import { carried } from '../../cavity/carrier.js';
 import type { WallWork } from '../../plan/work.js';
 import { rect, line, words, type SceneShape } from '../../scene/scene.js';
 import { barOf } from '../../tables/bars.js';
@@ -19,19 +20,22 @@ const WHY: Record<string, string> = {
 /** Length of the run, its openings and every starter on it, as they lie along the footing. */
 function footingPlan(work: WallWork, run: number, show: Show): PaperSheet['drawing'] {
   const length = work.wall.runs[run]?.length ?? 0;
-  const deep = work.wall.footing?.width ?? work.wall.thickness * 2;
+  const thickness = work.wall.cavity?.overall ?? work.wall.thickness;
+  const { behind, wall: carrying } = work.carrier;
+  const deep = work.wall.footing?.width ?? thickness * 2;
   const shapes: SceneShape[] = [
     rect('footing', -END_COVER, -deep / 2, length + 2 * END_COVER, deep),
-    rect('tape', 0, -work.wall.thickness / 2, length, work.wall.thickness),
+    rect('tape', 0, -thickness / 2, length, thickness),
   ];
   for (const o of work.wall.openings)
     if (o.run === run && o.sill < 1)
       shapes.push(
-        rect('opening', o.from, -work.wall.thickness / 2, o.to - o.from, work.wall.thickness),
+        rect('opening', o.from, -thickness / 2, o.to - o.from, thickness),
         words('opening-name', (o.from + o.to) / 2, 0, o.name, 'middle'),
       );
-  const off = work.steel.place?.off ?? 0;
-  dowelPlan(work.wall, work.steel, run).forEach((d, i) => {
+  // Outward of the middle of all the leaves together, which the footing is under.
+  const off = (work.steel.place?.off ?? 0) + thickness / 2 - behind - carrying.unitWidth / 2;
+  dowelPlan(carrying, work.steel, run).forEach((d, i) => {
     // Figures up and down by turns, so that neighbours do not stand on one another.
     const y = i % 2 === 0 ? deep * 0.95 : -deep * 1.2;
     shapes.push(
@@ -45,14 +49,13 @@ function footingPlan(work: WallWork, run: number, show: Show): PaperSheet['drawi
 
 /** The plan of starters that is carried to the footing before the pour: each from the start of the run, never stepped. */
 export function startersSheet(job: string, work: WallWork, run: number, show: Show): PaperSheet {
-  const { wall, steel } = work;
+  const { wall, steel } = carried(work);
   const size = wall.steel?.vertical?.bar ?? '';
   const places = dowelPlan(wall, steel, run);
   const say = (n: number): string => sayMm(n, show);
   const starter = size === '' ? null : starterBar(wall, size);
   const lap = size === '' ? null : wallLap(wall, size);
-  const side = steel.place?.off ?? 0;
-  const outer = wall.unitWidth / 2 - side;
+  const outer = work.carrier.behind + (steel.place?.from ?? wall.unitWidth / 2);
   const other = work.runs.find((r) => r.index === run)?.ends.end.other ?? null;
   const round = other === null ? undefined : wall.runs[other]?.name;
   return {

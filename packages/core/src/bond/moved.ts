@@ -1,0 +1,60 @@
+import type { BondedRun } from './bond.js';
+import type { BackLeaf } from './back.js';
+import type { PerpLine } from './lines.js';
+import type { Row } from './row.js';
+
+const along =
+  (by: number) =>
+  <T extends { from: number; to: number }>(p: T): T => ({ ...p, from: p.from + by, to: p.to + by });
+
+/** A row moved along its run. */
+export function movedRow(row: Row, by: number): Row {
+  const move = along(by);
+  return {
+    ...row,
+    pieces: row.pieces.map(move),
+    perps: row.perps.map((p) => ({ ...p, at: p.at + by })),
+    bedded: row.bedded.map(move),
+    ...(row.shown ? { shown: row.shown.map(move) } : {}),
+  };
+}
+
+export const movedLine = (l: PerpLine, by: number): PerpLine => ({ ...l, u: l.u.map((u) => u + by) });
+
+function counted(rows: Row[]): BackLeaf {
+  const uses = new Map<Row, number>();
+  for (const row of rows) uses.set(row, (uses.get(row) ?? 0) + 1);
+  return { rows, uses };
+}
+
+/** Rows changed one by one, those alike still shared. */
+export function mapRows(rows: Row[], change: (row: Row) => Row): BackLeaf {
+  const made = new Map<Row, Row>();
+  return counted(
+    rows.map((row) => {
+      const done = made.get(row) ?? change(row);
+      made.set(row, done);
+      return done;
+    }),
+  );
+}
+
+/** A run's own lines, and what they were before openings asked anything of them, moved along it. */
+const movedLines = (lines: readonly PerpLine[], by: number): PerpLine[] =>
+  lines.map((l) => ({
+    ...movedLine(l, by),
+    ...(l.own ? { own: movedLine(l.own, by) } : {}),
+    ...(l.panels ? { panels: l.panels.map(along(by)) } : {}),
+    ...(l.sections
+      ? { sections: l.sections.map((s) => ({ ...along(by)(s), line: movedLine(s.line, by) })) }
+      : {}),
+  }));
+
+/** A whole run moved along: another leaf's, brought onto the face places are measured on. */
+export const movedRun = (run: BondedRun, by: number): BondedRun => ({
+  ...run,
+  from: run.from + by,
+  to: run.to + by,
+  lines: movedLines(run.lines, by),
+  ...mapRows(run.rows, (row) => movedRow(row, by)),
+});
