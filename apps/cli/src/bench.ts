@@ -132,25 +132,24 @@ function medians(...works: (() => number)[]): number[] {
 const median = (work: () => number): number => medians(work)[0] ?? NaN;
 
 /**
- * How many times as long `b` takes as `a`: the median of many short comparisons, one call after the other. Whatever
- * else the machine does in a few milliseconds, it does to both.
+ * How many times as long `b` takes as `a`: their medians over hundreds of calls, one after the other. Whatever else the
+ * machine does in a few milliseconds it does to both; and a collection of garbage that falls on one call, whoever
+ * left it, does not decide.
  */
 function timesAsLong(a: () => number, b: () => number): number {
-  const clock = (work: () => number): number => {
+  const [first, second]: [number[], number[]] = [[], []];
+  const clock = (work: () => number, into: number[]): void => {
     const start = performance.now();
     work();
-    return performance.now() - start;
+    into.push(performance.now() - start);
   };
-  for (let i = 0; i < 200; i++) [a, b].forEach(clock);
-  const ratios = Array.from({ length: 101 }, () => {
-    let [first, second] = [0, 0];
-    for (let i = 0; i < 6; i++) {
-      first += clock(a);
-      second += clock(b);
-    }
-    return second / first;
-  });
-  return ratios.sort((p, q) => p - q)[50] ?? NaN;
+  for (let i = 0; i < 800; i++) {
+    clock(a, first);
+    clock(b, second);
+  }
+  // The first quarter warms up.
+  const middle = (list: number[]): number => list.slice(200).sort((p, q) => p - q)[300] ?? NaN;
+  return middle(second) / middle(first);
 }
 
 export function bench(): number {

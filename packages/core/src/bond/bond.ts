@@ -2,6 +2,7 @@ import { gaugeSlack, type Course } from '../gauge/courses.js';
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetVents, SetWall } from '../setout/wall.js';
 import { backRow, innerStretch, innerWythe, type BackLeaf } from './back.js';
+import { standingRuns, type BondBefore } from './standing.js';
 import { mapRows, movedLine, movedRow } from './moved.js';
 import { chainsOf, mergedWall, type Chain } from './chains.js';
 import { asBeam, dressRow, featuresOf, isBeamCourse, pierBacks, runFeatures, socket } from './features.js';
@@ -201,26 +202,35 @@ function parted(wall: SetWall, chains: readonly Chain[], chain: Chain, bonded: B
   });
 }
 
-function leaf(wall: SetWall, courses: readonly Course[], level: number): BondedRun[] {
+function leaf(
+  wall: SetWall,
+  courses: readonly Course[],
+  level: number,
+  before: BondBefore | null = null,
+): BondedRun[] {
   const chains = chainsOf(wall);
   const merged = mergedWall(wall, chains);
   const ends = runEnds(merged);
+  const standing = standingRuns(merged, chains, ends, courses, level, before);
   return chains.flatMap((chain, k) => {
     const own = ends[k];
+    if (standing[k]) return standing[k];
     return own ? parted(wall, chains, chain, bondRun(merged, k, own, chain.ring, courses, level)) : [];
   });
 }
 
 /**
  * The units of a wall, run by run, both leaves where it has two. `level`: how many courses reach the wall's height;
- * those above stand only under tops that rise past it.
+ * those above stand only under tops that rise past it. `before`: the same wall before an edit, whose runs are taken over
+ * where nothing that a bond reads has changed; what comes out is the same without it.
  */
 export function bondWall(
   wall: SetWall,
   courses: readonly Course[],
   level: number = courses.length,
+  before: BondBefore | null = null,
 ): BondedRun[] {
-  const outer = leaf(wall, courses, level);
+  const outer = leaf(wall, courses, level, before);
   if (wall.wythes === 1) return outer;
   if (wall.bond.family === 'header') {
     return outer.map((run) => {

@@ -50,7 +50,11 @@ const bare = (i: Issue): Finding => ({
 
 function planWall(job: JobDocument, index: number, before: WallPlan | null): WallPlan {
   const work = workWall(job, index, before);
-  const runTallies = work.runs.map((run) => tallyRun(work.wall, work.gauge, run));
+  // A run taken over as it stood was bonded from the same wall and courses: its tally stands too.
+  const runTallies = work.runs.map((run, i) => {
+    const was = before?.runs[i] === run ? before.runTallies[i] : undefined;
+    return was ?? tallyRun(work.wall, work.gauge, run);
+  });
   const tally = addTallies(work.wall.unit.id, runTallies);
   const { inner } = work;
   const innerTally = inner

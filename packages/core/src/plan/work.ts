@@ -56,6 +56,10 @@ function firstLaid(
   );
 }
 
+/** The wall as its face is laid: a beam's courses are of trough units in the leaf that carries it, not in this one. */
+const faceOf = (wall: SetWall, inner: InnerLeaf | null): SetWall =>
+  inner?.carries ? { ...wall, steel: null } : wall;
+
 /**
  * Set out, gauge, bond, steel and grout of one wall, without what it says about itself. `before`: the wall as it was
  * worked out before an edit, to leave alone what the edit did not touch. What comes out is the same without it.
@@ -64,8 +68,17 @@ export function workWall(job: JobDocument, index: number, before: WallWork | nul
   const wall = setOutWall(job, index);
   const gauge = solveGauge(wall);
   const inner = innerLeaf(job, wall);
-  // A beam's courses are laid in trough units in the leaf that carries it.
-  const runs = bondWall(inner?.carries ? { ...wall, steel: null } : wall, gauge.courses, gauge.count);
+  const runs = bondWall(
+    faceOf(wall, inner),
+    gauge.courses,
+    gauge.count,
+    before && {
+      wall: faceOf(before.wall, before.inner),
+      courses: before.gauge.courses,
+      level: before.gauge.count,
+      runs: before.runs,
+    },
+  );
   const carrier = carrierOf(wall, gauge, runs, inner);
   const { courses, count } = carrier.gauge;
   const steel = steelOf(
@@ -100,6 +113,7 @@ export function workWall(job: JobDocument, index: number, before: WallWork | nul
 const ORDER = { fault: 0, choice: 1, note: 2 } as const;
 
 export function issuesOf(job: JobDocument, work: WallWork): Issue[] {
+  const inside = carried(work);
   return [
     ...setOutIssues(work.wall),
     ...groundIssues(job, work),
@@ -109,8 +123,8 @@ export function issuesOf(job: JobDocument, work: WallWork): Issue[] {
     ...featureIssues(work.wall, work.gauge, work.runs),
     ...outlineIssues(work.wall, work.gauge, work.runs),
     ...movementIssues(work.wall, work.runs),
-    ...steelIssues(carried(work)),
-    ...groutIssues(carried(work)),
+    ...steelIssues(inside),
+    ...groutIssues(inside),
     ...retainIssues(work),
     ...cavityIssues(work),
   ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);

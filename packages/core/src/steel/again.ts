@@ -58,6 +58,7 @@ function sameRow(a: Row, b: Row): boolean {
 
 /** Whether two runs have the same rows in the same order: rows that serve many courses are looked at once. */
 function sameRows(a: BondedRun, b: BondedRun): boolean {
+  if (a.rows === b.rows) return true;
   if (a.rows.length !== b.rows.length) return false;
   const pairs = new Map<Row, Row>();
   return a.rows.every((row, i) => {

@@ -19,15 +19,9 @@ export interface Cell {
  */
 export class CellList {
   count = 0;
-  readonly from: Float64Array;
-  readonly to: Float64Array;
-  readonly area: Float64Array;
-
-  constructor(most: number) {
-    this.from = new Float64Array(most);
-    this.to = new Float64Array(most);
-    this.area = new Float64Array(most);
-  }
+  readonly from: number[] = [];
+  readonly to: number[] = [];
+  readonly area: number[] = [];
 
   put(from: number, to: number, area: number): void {
     this.from[this.count] = from;
@@ -50,10 +44,6 @@ export interface CellRange {
   first: number;
   end: number;
 }
-
-/** The most cells a row can have: every piece a whole unit, and an end of another run's at each place it shows. */
-export const mostCells = (pattern: CellPattern, row: Row): number =>
-  row.pieces.length * Math.max(pattern.whole.length, pattern.half.length) + 2 + (row.shown?.length ?? 0);
 
 /** Less than this left clear is no cell to grout, mm: the least of the grout-space table. */
 export const LEAST_CLEAR = 38;
@@ -155,7 +145,7 @@ function addCells(
 export function cellsOfPiece(wall: SetWall, piece: Piece, perps: readonly Perp[]): Cell[] {
   const pattern = cellPatternOf(wall);
   if (!pattern) return [];
-  const cells = new CellList(pattern.whole.length);
+  const cells = new CellList();
   addCells(wall, pattern, piece, perps, cells);
   return cells.after(0);
 }

@@ -3,7 +3,7 @@ import type { BondedRun } from '../bond/bond.js';
 import type { Row } from '../bond/row.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../setout/wall.js';
-import { addRow, cellPatternOf, CellList, LEAST_CLEAR, mostCells, type CellRange } from './cells.js';
+import { addRow, cellPatternOf, CellList, LEAST_CLEAR, type CellRange } from './cells.js';
 
 /** Cells that stand over one another through several courses: one hole a bar or grout can go down. */
 export interface Column {
@@ -31,35 +31,23 @@ export const middleOf = (c: { from: number; to: number }): number => (c.from + c
 /** Columns as far as they have been followed, left to right: where each is clear, and the course it began in. */
 class Followed {
   count = 0;
-  readonly from: Float64Array;
-  readonly to: Float64Array;
-  readonly low: Int32Array;
-
-  constructor(most: number) {
-    this.from = new Float64Array(most);
-    this.to = new Float64Array(most);
-    this.low = new Int32Array(most);
-  }
+  readonly from: number[] = [];
+  readonly to: number[] = [];
+  readonly low: number[] = [];
 }
 
 /** What a walk up the courses writes on: made once for a run, not once for each course. */
 class Upward {
-  open: Followed;
-  private next: Followed;
+  open = new Followed();
+  private next = new Followed();
   /** The column that takes each cell of the course, −1 for none, and what they share. */
-  private readonly taker: Int32Array;
-  private readonly shared: Float64Array;
+  private readonly taker: number[] = [];
+  private readonly shared: number[] = [];
 
   constructor(
     private readonly cells: CellList,
-    most: number,
     private readonly close: (open: Followed, column: number, high: number) => void,
-  ) {
-    this.open = new Followed(most);
-    this.next = new Followed(most);
-    this.taker = new Int32Array(most);
-    this.shared = new Float64Array(most);
-  }
+  ) {}
 
   /**
    * Goes up one course: each open column takes the cell it shares most with, each cell serves one column. Columns
@@ -68,7 +56,7 @@ class Upward {
   course(i: number, { first, end }: CellRange): boolean {
     const { from, to } = this.cells;
     const { open, next, taker, shared } = this;
-    taker.fill(-1, 0, end - first);
+    for (let c = 0; c < end - first; c++) taker[c] = -1;
     let k = first;
     for (let column = 0; column < open.count; column++) {
       const left = open.from[column] as number;
@@ -136,13 +124,7 @@ const NO_CELLS: RunCells = { columns: [], areaAt: () => 0 };
 export function columnsOf(wall: SetWall, run: BondedRun, courses: readonly Course[]): RunCells {
   const pattern = cellPatternOf(wall);
   if (!pattern) return NO_CELLS;
-  let [room, most] = [0, 0];
-  for (const row of run.uses.keys()) {
-    const cells = mostCells(pattern, row);
-    room += cells;
-    if (cells > most) most = cells;
-  }
-  const cells = new CellList(room);
+  const cells = new CellList();
   const known = new Map<Row, CellRange>();
   const rangeAt = (i: number): CellRange => {
     const row = run.rows[i] as Row;
@@ -152,7 +134,7 @@ export function columnsOf(wall: SetWall, run: BondedRun, courses: readonly Cours
   };
   const columns: Column[] = [];
   const least = Math.min(2, run.rows.length);
-  const up = new Upward(cells, most, (open, i, high) => {
+  const up = new Upward(cells, (open, i, high) => {
     const low = open.low[i] as number;
     if (high - low + 1 < least) return;
     const [from, to] = [open.from[i] as number, open.to[i] as number];

@@ -44,8 +44,11 @@ export function beamsOf(
   const beams: Beam[] = [];
   const nowhere: number[] = [];
   for (const asked of wall.steel?.beams ?? []) {
-    const own = { bar: asked.bar, count: asked.count, index: asked.index };
+    const { bar, count: bars, index } = asked;
     const before = beams.length;
+    const put = (course: number, run: number, stretches: Stretch[], over: boolean): void => {
+      if (stretches.length > 0) beams.push({ course, run, bar, count: bars, stretches, index, over });
+    };
     if (asked.course === 'over-openings') {
       for (const run of runs) {
         for (const o of wall.openings.filter((one) => one.run === run.index)) {
@@ -56,16 +59,13 @@ export function beamsOf(
               : stretchesOf(wall, run, course).flatMap((s) =>
                   clipped(s, o.from - BEAM_BEARING, o.to + BEAM_BEARING),
                 );
-          if (stretches.length > 0) beams.push({ ...own, course, run: run.index, stretches, over: true });
+          put(course, run.index, stretches, true);
         }
       }
     } else {
       const course = asked.course === 'top' ? count - 1 : asked.course - 1;
       if (course >= 0 && course < courses.length)
-        for (const run of runs) {
-          const stretches = along(run, course);
-          if (stretches.length > 0) beams.push({ ...own, course, run: run.index, stretches, over: false });
-        }
+        for (const run of runs) put(course, run.index, along(run, course), false);
     }
     if (beams.length === before && (asked.course !== 'over-openings' || wall.openings.length === 0))
       nowhere.push(asked.index);
