@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { checkJob } from '../job/check.js';
-import type { CellChange, Steel } from '../job/types.js';
+import type { Build, CellChange, Steel, Wall } from '../job/types.js';
 import { planJson } from '../plan/json.js';
 import { plan, type Plan } from '../plan/plan.js';
 import { anySoundWall, HALF } from '../test/anyWall.js';
@@ -34,6 +34,23 @@ const edit = fc.record(
     start: fc.constantFrom('whole' as const, 'half' as const),
     height: fc.integer({ min: 4, max: 12 }).map((n) => n * HALF),
     fill: fc.constantFrom('steel' as const, 'all' as const, 'none' as const),
+    build: fc.constantFrom<Partial<Build>>(
+      { head: 8 },
+      { bed: 8 },
+      { closers: true },
+      { cuts: 'panel' },
+      { bond: 'third' },
+      { wythes: 2 },
+      { samples: { length: [391, 398] } },
+      { pieces: [{ id: 'U', run: 1, course: 2, at: 600, length: 396.875, do: 'split' }] },
+    ),
+    hung: fc.constantFrom<Partial<Wall>>(
+      { tops: [{ id: 'T', run: 0, kind: 'raked', from: 0, to: 2000, left: 800, right: 1400 }] },
+      { steps: [{ id: 'S', run: 1, from: 0, to: 1200, up: 1 }] },
+      { vents: [{ id: 'V', run: 0, course: 2, what: 'air-brick', every: 1500 }] },
+      { piers: [{ id: 'P', run: 0, at: 1000, width: 440 }] },
+      { name: 'Another name' },
+    ),
   },
   { requiredKeys: [] },
 );
@@ -50,9 +67,10 @@ function after(w: OneWall, e: Edit): OneWall {
     ...w,
     ...(e.height === undefined ? {} : { height: e.height }),
     openings: e.openings ?? w.openings ?? [],
-    build: { ...w.build, ...(e.start ? { start: e.start } : {}) },
+    build: { ...w.build, ...e.build, ...(e.start ? { start: e.start } : {}) },
     wall: {
       ...w.wall,
+      ...e.hung,
       steel,
       grout: { fill: e.fill ?? 'steel' },
       ...(e.joint === undefined ? {} : { joints: [{ id: 'J', run: 0, at: e.joint }] }),
@@ -89,7 +107,7 @@ test('planning again from what was planned before comes out as planning from not
   expect(takenOver).toBeGreaterThan(20);
 });
 
-test('an opening moved in one run leaves the cells and the bars of the other three as they stood', () => {
+test('an opening moved in one run leaves the bond, the cells and the bars of the other three as they stood', () => {
   const window = { width: 5 * HALF, sill: 4 * HALF, head: 8 * HALF };
   const house = (at: number): OneWall => ({
     line: closed(40 * HALF, 24 * HALF),
@@ -102,6 +120,8 @@ test('an opening moved in one run leaves the cells and the bars of the other thr
   const same = (of: (p: Plan) => readonly unknown[]): boolean[] => of(now).map((x, k) => x === of(before)[k]);
   expect(same((p) => p.walls[0]?.steel.cells ?? [])).toEqual([false, true, true, true]);
   expect(same((p) => p.walls[0]?.steel.verticals ?? [])).toEqual([false, true, true, true]);
+  expect(same((p) => p.walls[0]?.runs ?? [])).toEqual([false, true, true, true]);
+  expect(same((p) => p.walls[0]?.runTallies ?? [])).toEqual([false, true, true, true]);
   expect(same((p) => p.walls[0]?.fills.map((f) => f.cells) ?? [])).toEqual([false, true, true, true]);
 });
 
