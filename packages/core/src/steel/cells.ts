@@ -101,12 +101,16 @@ export function cellPatternOf(wall: SetWall): CellPattern | null {
   return { whole, half, width, shell: shell + taper / 2, shownArea: (b - a) * width };
 }
 
+/** Whether a head joint follows a piece: where none does, its right end shows. */
+export const jointFollows = (piece: Piece, perps: readonly Perp[]): boolean =>
+  perps.some((j) => Math.abs(j.at - j.width / 2 - piece.to) < 1);
+
 /**
  * Whether a sawn piece keeps its own end, with the web, on its right. Laid so where that end shows: at a jamb, at a
  * movement joint, at the end of the wall, wherever no head joint follows. Turned end for end it is the other way.
  */
 const keepsRight = (piece: Piece, perps: readonly Perp[]): boolean =>
-  perps.some((j) => Math.abs(j.at - j.width / 2 - piece.to) < 1) === (piece.turned ?? false);
+  jointFollows(piece, perps) === (piece.turned ?? false);
 
 /**
  * Adds the open cells of one piece of a row with these head joints. A sawn piece has the web of its uncut end. Pieces

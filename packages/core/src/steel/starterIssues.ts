@@ -24,6 +24,10 @@ export function starterIssues({ wall, steel, runs }: WallWork): Issue[] {
     const shift = shiftOf();
     const turn = turnTry(wall, run, off);
     const drill = drilled(size);
+    const which =
+      own.length === 1
+        ? `The starter at ${say(first.at)} does not come up clear in a cell${blocked > 0 ? ', but under a web or a perp' : ''}. It wants`
+        : `${off.length} of ${own.length} starters do not come up clear in a cell${blocked > 0 ? `, ${blocked} under a web or a perp` : ''}; the first, at ${say(first.at)}, wants`;
     const ways = [
       shift
         ? `laying the wall out ${sayShift(wall, run.index, shift)} clears ${shift.clear} of ${shift.of}`
@@ -41,7 +45,7 @@ export function starterIssues({ wall, steel, runs }: WallWork): Issue[] {
         course: 1,
         run: run.index,
         at: first.at,
-        says: `${off.length} of ${own.length} starters do not come up clear in a cell${blocked > 0 ? `, ${blocked} under a web or a perp` : ''}; the first at ${say(first.at)} wants ${say(Math.abs(first.need))}${first.need === 0 ? ' across the wall' : ''}. To try: ${ways.join('; ')}.`,
+        says: `${which} ${say(Math.abs(first.need))}${first.need === 0 ? ' across the wall' : ''}. To try: ${ways.join('; ')}.`,
         source: 'TMS 602 Art. 3.4 B, from memory; hole and depth: common practice',
         tries: () => [
           ...(shift ? [shiftTry(wall, run.index, shift)] : []),

@@ -303,7 +303,9 @@ test('a starter under the web of a sawn block is cleared by turning that block e
   expect(over(before)?.to).toBeCloseTo(107.625 - 1 - 6.3125 - 1, 6);
   const off = before?.findings.find((f) => f.code === 'starter-off');
   const fix = off?.fixes.find((f) => f.says.startsWith('Turn the sawn unit'));
-  expect(fix?.says).toBe('Turn the sawn unit over it end for end in the 3 courses it lies in');
+  expect(fix?.says).toBe(
+    'Turn the sawn unit over it end for end in the 3 courses it lies in; its sawn end then shows',
+  );
   const after = applyEdit(job, fix?.edit ?? []);
   if (!after.ok) throw new Error(after.why);
   const again = plan(soundJob(after.value)).walls[0];

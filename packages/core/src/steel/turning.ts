@@ -5,6 +5,7 @@ import type { EditStep } from '../job/edit.js';
 import type { PieceChange } from '../job/types.js';
 import type { Try } from '../plan/issue.js';
 import type { SetWall } from '../setout/wall.js';
+import { jointFollows } from './cells.js';
 import type { JudgedStarter } from './starters.js';
 
 /** A sawn unit that stands over a place. A whole one is the same either way round, and turning it moves no cell. */
@@ -23,8 +24,11 @@ export function turnTry(wall: SetWall, run: BondedRun, off: readonly JudgedStart
     while (taken.has(`U${n}`));
     return `U${n}`;
   };
+  let shows = false;
   const changes = run.rows.flatMap((row, i): PieceChange[] => {
     const units = new Set(off.flatMap((s) => sawnOver(row, s.at) ?? []));
+    // Its own end was where it is seen; turned, the sawn one is.
+    shows ||= [...units].some((p) => !p.turned && !jointFollows(p, row.perps));
     return [...units].map((p) => ({
       id: nextId(),
       run: run.index,
@@ -43,5 +47,8 @@ export function turnTry(wall: SetWall, run: BondedRun, off: readonly JudgedStart
       : [{ op: 'add', path, value: changes }];
   const courses = new Set(changes.map((c) => c.course)).size;
   const where = courses === 1 ? `course ${first.course}` : `the ${courses} courses it lies in`;
-  return { says: `Turn the sawn unit over it end for end in ${where}`, edit };
+  return {
+    says: `Turn the sawn unit over it end for end in ${where}${shows ? '; its sawn end then shows' : ''}`,
+    edit,
+  };
 }

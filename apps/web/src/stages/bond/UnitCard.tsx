@@ -93,7 +93,7 @@ export function UnitCard({ job, view, show }: PanelProps): ReactNode {
                 At <span className="figures">{sayMm(c.at, show)}</span>: {DO.find(([d]) => d === c.does)?.[2]}
               </span>
               <button
-                className="min-h-7 font-semibold text-chalk"
+                className="min-h-7 shrink-0 pl-2 font-semibold text-chalk"
                 onClick={() => edit([{ op: 'remove', path: `${path}/${c.index}` }])}
               >
                 As the bond has it
