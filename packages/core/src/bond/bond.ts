@@ -8,13 +8,13 @@ import { chainsOf, mergedWall, type Chain } from './chains.js';
 import { asBeam, dressRow, featuresOf, isBeamCourse, pierBacks, runFeatures, socket } from './features.js';
 import type { LostChange } from './changes.js';
 import { FREE, runEnds, type RunEnd, type RunEnds } from './ends.js';
-import { courseOutline, cutRow, standingHeight, type CourseOutline } from './outline.js';
+import { courseOutline, cutRow, standingHeight, standsIn, type CourseOutline } from './outline.js';
 import { lineOf, type Parity, type PerpLine, type RunLines } from './lines.js';
 import { perpLines, ringLines } from './perpLine.js';
 import { jointGap, standingJoints } from './sections.js';
 import { soldiersOver } from './soldiers.js';
-import { coverOf } from './cover.js';
-import { layRow } from './layRow.js';
+import { coverOf, openingsInLine } from './cover.js';
+import { layRow, type CourseLines } from './layRow.js';
 import type { Row } from './row.js';
 
 export interface BondedRun {
@@ -53,45 +53,66 @@ function bondRun(
 ): BondedRun {
   const length = wall.runs[index]?.length ?? 0;
   const run = { from: -ends.start.past, to: length + ends.end.past };
-  const lines = ring ? ringLines(wall, index) : perpLines(wall, index, ends);
+  const lines = ring ? ringLines(wall, index) : perpLines(wall, index, ends, courses.length);
   const openings = wall.openings.filter((o) => o.run === index).flatMap((o) => withSoldiers(wall, o));
   const slack = gaugeSlack(wall);
+  const inLine = openingsInLine(openings);
   const features = runFeatures(wall, index, lines);
   const gaps = standingJoints(wall, index).map(jointGap);
+  // A corner's own unit is whole, and course 1 begins as it was asked to.
+  const keepsFirst = [ends.start.odd !== 'return', ends.start.even === 'own'] as const;
+  const keepsLast = [ends.end.odd === 'own', ends.end.even === 'own'] as const;
   const lost: Lost[] = [];
   const made = new Map<string, Row>();
   const beams = new Map<Row, Row>();
   const uses = new Map<Row, number>();
   const rows = courses.map((course) => {
     const parity: Parity = course.number % 2 === 1 ? 'odd' : 'even';
-    const cover = coverOf(openings, course, slack);
+    const cover = coverOf(openings, course, slack, inLine);
     cover.over = cover.over.filter((o) => !o.soldiers);
     const strips = cover.partly.map(
       (p) => `${p.opening.index}:${p.strips.map((s) => `${s.from}-${s.to}`).join('+')}`,
     );
     const outline = courseOutline(wall, index, course, level, slack);
+    const [aloneStart, aloneEnd] = aloneIn(wall, ends, course, level, slack);
     // A slope cuts every course in another place; a plumb step serves all the courses it stops alike.
     const shaped =
       outline === null
         ? ''
         : `${outline.missing.map((m) => `${m.from}-${m.to}`).join(',')}|${outline.cut.length > 0 || outline.otherwise === 0 ? course.number : ''}`;
-    const key = `${(course.number - 1) % lines.length}|${signature(cover.through)}|${strips.join(',')}|${signature(cover.over)}|${shaped}`;
+    const key = `${(course.number - 1) % lines.length}|${signature(cover.through)}|${strips.join(',')}|${signature(cover.over)}|${shaped}|${aloneStart ? 's' : ''}${aloneEnd ? 'e' : ''}`;
     const own = featuresOf(wall, features, course);
     let row = made.get(key + own.key);
     if (!row) {
-      const at = (end: RunEnd): boolean => end[parity] === 'own' && end.other !== null;
+      const at = (end: RunEnd, alone: boolean): boolean =>
+        !alone && end[parity] === 'own' && end.other !== null;
       const corner = {
-        cornerAtStart: at(ends.start),
-        cornerAtEnd: at(ends.end),
-        specialAtStart: at(ends.start) && ends.start.legs !== null,
-        specialAtEnd: at(ends.end) && ends.end.legs !== null,
+        cornerAtStart: at(ends.start, aloneStart),
+        cornerAtEnd: at(ends.end, aloneEnd),
+        specialAtStart: at(ends.start, aloneStart) && ends.start.legs !== null,
+        specialAtEnd: at(ends.end, aloneEnd) && ends.end.legs !== null,
       };
-      const line = lineOf(lines, course.number);
+      const line = endedAlone(lineOf(lines, course.number), aloneStart, aloneEnd);
       const span = ring ? { from: line.u[0] ?? 0, to: (line.u.at(-1) ?? 0) - line.joint } : run;
       const missing = [...(outline?.missing ?? []), ...own.branches.map((b) => socket(wall, b)), ...gaps];
-      row = layRow(wall, span, line, corner, missing.length > 0 ? { ...cover, missing } : cover);
+      const courseLines: CourseLines = {
+        own: line,
+        both:
+          wall.bond.family === 'header'
+            ? [line, line]
+            : [
+                endedAlone(lineOf(lines, 1), aloneStart, aloneEnd),
+                endedAlone(lineOf(lines, 2), aloneStart, aloneEnd),
+              ],
+        parity: parity === 'odd' ? 0 : 1,
+        keepsFirst,
+        keepsLast,
+      };
+      row = layRow(wall, span, courseLines, corner, missing.length > 0 ? { ...cover, missing } : cover);
       if (ring) closeRing(row, line);
       if (outline) row = outlined(row, wall, index, course, outline, slack, run);
+      if (aloneStart) Object.assign(row, { aloneStart, bareStart: true });
+      if (aloneEnd) Object.assign(row, { aloneEnd, bareEnd: true });
       const done = dressRow(wall, index, row, course, own);
       row = done.row;
       lost.push(...done.lost);
@@ -109,6 +130,39 @@ function bondRun(
   const back = pierBacks(wall, features, rows);
   return { index, ends, lines, from: run.from, to, rows, uses, back, lost };
 }
+
+/** At which of its ends a run goes on higher than the run round the corner, so that nothing of the other's shows. */
+function aloneIn(
+  wall: SetWall,
+  ends: RunEnds,
+  course: Course,
+  level: number,
+  slack: number,
+): [boolean, boolean] {
+  if (wall.tops.length === 0) return [false, false];
+  const { start, end } = ends;
+  const gone = (other: number | null, x: (length: number) => number): boolean =>
+    other !== null && !standsIn(wall, other, x(wall.runs[other]?.length ?? 0), course, level, slack);
+  return [gone(start.other, (length) => length - 1), gone(end.other, () => 1)];
+}
+
+/** A line whose end is its own, where the other run's unit would have shown: the perps stay where they are. */
+const endedAlone = (line: PerpLine, start: boolean, end: boolean): PerpLine =>
+  start || end
+    ? {
+        ...line,
+        shownAtStart: line.shownAtStart && !start,
+        shownAtEnd: line.shownAtEnd && !end,
+        ...(line.sections
+          ? {
+              sections: line.sections.map((s, i, all) => ({
+                ...s,
+                line: endedAlone(s.line, start && i === 0, end && i === all.length - 1),
+              })),
+            }
+          : {}),
+      }
+    : line;
 
 /** A row as the outline leaves it: sawn to the top, and bare where the run round the corner has nothing to show. */
 function outlined(

@@ -1,9 +1,9 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import type { EndSpec } from './ends.js';
+import { lineCost } from './lineCost.js';
 import { endPatterns, type CourseClass, type Pattern } from './endPatterns.js';
 import { byOwn, cheapestPair, lapsUnder, type LapRule, type WeighedLine } from './pairs.js';
-import { thirdsEdges } from './thirds.js';
 import {
   type ClassedEnds,
   type Ends,
@@ -31,7 +31,7 @@ const UNEVEN = [0.46, 0.42, 0.38, 0.34];
 
 /** Ways to fill a gap of `gap` (its last joint included) that is no whole number of units. */
 function splits(gap: number, whole: number, wall: SetWall): number[][] {
-  if (gap <= whole + wall.head) return [[gap]];
+  if (gap <= whole + SAME_PLACE) return [[gap]];
   const across = wall.unitWidth + wall.head;
   const candidates = [
     [whole, gap - whole],
@@ -129,30 +129,6 @@ function breaksAt(
   return thin ? [...single, ...splits(wide, whole, wall).map((slots) => filled(shorter, slots))] : single;
 }
 
-/** The lengths of a course's own pieces: ends of other runs' units left out. */
-const ownLengths = (l: PerpLine): number[] =>
-  l.u
-    .slice(1)
-    .map((x, i) => x - (l.u[i] ?? 0) - l.joint)
-    .slice(l.shownAtStart ? 1 : 0, l.shownAtEnd ? -1 : undefined);
-
-/** What a course's own pieces cost: cuts, pieces under the least, and cut sizes. */
-function lineCost(wall: SetWall, l: PerpLine): number {
-  const laid = ownLengths(l);
-  const cuts = laid.filter((x) => Math.abs(x - wall.unitLength) > SAME_PLACE);
-  const slivers = laid.filter((x) => isSliver(wall, x));
-  return (
-    slivers.length * wall.weights.bond.pieceUnderLeast +
-    cuts.length * wall.weights.bond.cutPiece +
-    new Set(cuts.map(Math.round)).size * wall.weights.bond.distinctCutSize
-  );
-}
-
-const isSliver = (wall: SetWall, length: number): boolean => length < leastPieceOf(wall) - SAME_PLACE;
-
-const sliversIn = (wall: SetWall, lines: RunLines): boolean =>
-  lines.some((l) => ownLengths(l).some((x) => isSliver(wall, x)));
-
 /** A cut in the unit that turns a corner, or stands at a sound reveal, costs as much as a piece too short. */
 function endsCut(wall: SetWall, l: PerpLine, classed: ClassedEnds | undefined): number {
   if (!classed) return 0;
@@ -166,17 +142,9 @@ function endsCut(wall: SetWall, l: PerpLine, classed: ClassedEnds | undefined): 
   return count * wall.weights.bond.pieceUnderLeast;
 }
 
-/** What the lines of a length of wall cost a course pair: their pieces, and laps under the rule. */
-export function linesCost(wall: SetWall, lines: RunLines, span: Span): number {
-  const least = toMillimetres(wall.profile.leastLap(wall.unit));
-  const [a, b] = lines;
-  const laps = a && b ? lapsUnder(a, b, least, span) : 0;
-  return lines.reduce((sum, l) => sum + lineCost(wall, l), 0) + laps * wall.weights.bond.lapUnderRule;
-}
-
 /**
- * The lines of a run that does not divide: bond kept from both ends and broken about `at`, as laps best for the
- * least cost.
+ * The lines of a run of header bond that does not divide: bond kept from both ends and broken about `at`, as laps best
+ * for the least cost.
  */
 export function brokenRun(
   wall: SetWall,
@@ -198,23 +166,7 @@ export function brokenRun(
   const weigh = (lines: readonly PerpLine[], i: number): WeighedLine[] =>
     lines.map((line) => ({ line, own: lineCost(wall, line) + endsCut(wall, line, classes[i]) })).sort(byOwn);
   const [odd = [], even = []] = ways.map(weigh);
-  let pair = cheapestPair(odd, even, rule);
-  const [a, b] = pair.lines;
-  const own = pair.lines.reduce((sum, l) => sum + lineCost(wall, l), 0);
-  // Perps over one another, or slivers to avoid it: three odd pieces may cost less than two.
-  if (a && b && wall.bond.family === 'running' && (pair.cost > own || sliversIn(wall, pair.lines))) {
-    const [oddThirds = [], evenThirds = []] = classes.slice(0, 2).map(({ ends, course }, i) => {
-      const [start] = endPatterns(wall, ends.start, course, false);
-      const [end] = endPatterns(wall, ends.end, course, false);
-      const on = at + (i % 2 === 1 ? wall.unitLength / 2 : 0);
-      const edges = start && end && ends.end.kind !== 'free' ? thirdsEdges(wall, run, start, end, on) : [];
-      return weigh(edges.map(lineWith(wall, ends)), i);
-    });
-    pair = cheapestPair(odd, evenThirds, rule, pair);
-    pair = cheapestPair(oddThirds, even, rule, pair);
-    pair = cheapestPair(oddThirds, evenThirds, rule, pair);
-  }
-  const best = pair.lines;
+  const best = cheapestPair(odd, even, rule).lines;
   // A longer period goes on from there, each course against the one below it.
   for (const more of ways.slice(2)) {
     const below = best.at(-1) as PerpLine;

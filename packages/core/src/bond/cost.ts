@@ -1,7 +1,8 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
-import { shortLaps } from './laps.js';
+import { OFF_LINE } from './fillStretch.js';
+import { shortLaps, SIXTY_FOURTH } from './laps.js';
 import type { Row } from './row.js';
 import { headLimits, leastPieceOf, lineOf } from './lines.js';
 
@@ -15,9 +16,6 @@ export interface BondCost {
   joints: number;
   smallest: number | null;
 }
-
-/** A perp this far off the line of its fellows shows: common practice. */
-const OFF_LINE = 6;
 
 function perpsOff(run: BondedRun, row: Row): number {
   const line = lineOf(run.lines, run.rows.indexOf(row) + 1);
@@ -62,7 +60,8 @@ export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
           cost.cutPieces += uses;
           sizes.add(Math.round(length));
         }
-        if (piece.kind !== 'closer' && length < leastPiece - SAME_PLACE) cost.underLeast += uses;
+        if (piece.kind !== 'closer' && !piece.special && length < leastPiece - SIXTY_FOURTH)
+          cost.underLeast += uses;
         if (cost.smallest === null || length < cost.smallest) cost.smallest = length;
       }
       for (const perp of row.perps) {
@@ -72,7 +71,8 @@ export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
       }
       cost.perpsOff += uses * perpsOff(run, row);
     }
-    for (let i = 0; i + 1 < run.rows.length; i++) {
+    // Stack bond has no lap to be short.
+    for (let i = 0; wall.bond.step !== 0 && i + 1 < run.rows.length; i++) {
       const [a, b] = [run.rows[i], run.rows[i + 1]];
       if (a && b) cost.shortLaps += countLaps(pairs, a, b, leastLap);
     }

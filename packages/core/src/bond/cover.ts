@@ -14,22 +14,40 @@ export interface Cover {
   missing?: readonly Missing[];
 }
 
+/** The openings that stand over or under one another, for each that has such. */
+export function openingsInLine(openings: readonly SetOpening[]): Map<SetOpening, SetOpening[]> {
+  const sorted = [...openings].sort((a, b) => a.from - b.from);
+  const map = new Map<SetOpening, SetOpening[]>();
+  sorted.forEach((o, i) => {
+    for (let k = i + 1; k < sorted.length && (sorted[k] as SetOpening).from < o.to; k++) {
+      const other = sorted[k] as SetOpening;
+      map.set(o, [...(map.get(o) ?? []), other]);
+      map.set(other, [...(map.get(other) ?? []), o]);
+    }
+  });
+  return map;
+}
+
 /** What the openings of a run do to a course between `bottom` and `top`. `slack`: what a bed can take up. */
 export function coverOf(
   openings: SetOpening[],
   course: { bottom: number; top: number; bed: number },
   slack: number,
+  inLine: ReadonlyMap<SetOpening, readonly SetOpening[]>,
   thinnest = 20,
 ): Cover {
   const cover: Cover = { through: [], partly: [], over: [] };
   for (const o of openings) {
     const lo = Math.max(o.sill, course.bottom);
     const hi = Math.min(o.head, course.top);
-    if (course.bottom >= o.head - slack && course.bottom - o.head < course.top - course.bottom - slack)
+    if (
+      course.bottom >= o.head - slack - SAME_PLACE &&
+      course.bottom - o.head < course.top - course.bottom - slack - SAME_PLACE
+    )
       cover.over.push(o);
-    if (hi - lo <= slack) continue;
+    if (hi - lo <= slack + SAME_PLACE) continue;
     // Masonry between this opening and one right over or under it in the same course is laid once, as the upper strip.
-    const beside = openings.filter((other) => other !== o && other.from < o.to && other.to > o.from);
+    const beside = inLine.get(o) ?? [];
     const over = Math.min(course.top, ...beside.filter((b) => b.sill >= o.head).map((b) => b.sill));
     const under = beside.some((b) => b.head <= o.sill && b.head > course.bottom) ? lo : course.bottom;
     const strips = [

@@ -50,11 +50,13 @@ export function featuresOf(wall: SetWall, all: RunFeatures, at: Course): CourseF
   const parity = course % 2 === 1 ? 'odd' : 'even';
   const changes = all.changes.filter((c) => c.course === course);
   const vents = all.vents.filter((v) => v.course === course);
-  const branches = all.branches.filter((b) => b.on === parity);
+  // A low wall goes into a higher one only as far up as it stands.
+  const branches = all.branches.filter((b) => b.on === parity && at.top <= b.height + wall.unitHeight / 2);
   const across = all.piers.filter((p) => p.across === parity).map((p) => p.pier);
-  // Branches and piers come with the parity, which the row's own key tells already.
+  // Piers come with the parity, which the row's own key tells already.
   const soldiers = all.soldiers.some((o) => soldiersStartIn(wall, o, at));
-  const key = changes.length > 0 || vents.length > 0 || soldiers ? `|${course}` : '';
+  const own = changes.length > 0 || vents.length > 0 || soldiers ? `|${course}` : '';
+  const key = branches.length > 0 ? `${own}|${branches.map((b) => b.index).join('+')}` : own;
   return key === '' && branches.length === 0 && across.length === 0
     ? NONE
     : { key, changes, vents, branches, across };

@@ -4,11 +4,13 @@ import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
 import { curveIssues, squintIssues } from './curveIssues.js';
+import { gapIssues } from './gapIssues.js';
 import { written } from './written.js';
-import { lapChains, type Chain } from './laps.js';
-import { lengthTries, snapTries } from './snap.js';
+import { lapFaults, SIXTY_FOURTH, type Chain, type LapRules } from './laps.js';
+import type { Piece, Row } from './row.js';
+import { jambPlaces, lengthTries, snapTries } from './snap.js';
 import { bondWays } from './ways.js';
-import { headLimits, leastPieceOf, lineOf } from './lines.js';
+import { headLimits, leastPieceOf, lineOf, within } from './lines.js';
 
 interface Found {
   count: number;
@@ -46,19 +48,39 @@ function besideOpening(wall: SetWall, run: number, from: number, to: number): nu
   );
 }
 
-function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
-  const least = leastPieceOf(wall);
+/** Whether both jambs of an opening come within a joint of a perp of the run's own, in odd courses or in even ones. */
+function standsOnPerps(wall: SetWall, run: BondedRun, o: SetOpening): boolean {
+  const limits = headLimits(wall);
+  const { left, right } = jambPlaces(run);
+  const met = (places: readonly number[], x: number, wider: 1 | -1): boolean =>
+    within(places, x - 50, x + 50).some((p) => {
+      const off = wider * (x - p);
+      return off <= limits.most - wall.head + SAME_PLACE && -off <= wall.head - limits.least + SAME_PLACE;
+    });
+  return met(left, o.from, 1) && met(right, o.to, -1);
+}
+
+/** Shorter than the least worth laying, by more than a 64th, and not the bond's own closer or what a slope leaves. */
+const isSliver = (p: Piece, least: number): boolean =>
+  p.to - p.from < least - SIXTY_FOURTH &&
+  p.kind !== 'closer' &&
+  !p.rake &&
+  !p.special &&
+  p.fitting !== 'soldier';
+
+function pieceIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] {
+  const least = leaf.leastPiece;
   const say = (n: number): string => sayMm(n, wall.show);
   const slivers = new Map<number, Found>();
   const cuts = new Map<number, Found>();
-  for (const [row, uses] of run.uses) {
-    const span: [number, number] = [run.rows.indexOf(row) + 1, run.rows.lastIndexOf(row) + 1];
+  for (const [row, uses] of leaf.uses) {
+    const span: [number, number] = [leaf.rows.indexOf(row) + 1, leaf.rows.lastIndexOf(row) + 1];
     for (const p of row.pieces) {
       const length = p.to - p.from;
       const at = (p.from + p.to) / 2;
-      if (p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
+      if (leaf.name === '' && p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
       // A closer is the bond's own.
-      if (length < least - SAME_PLACE && p.kind !== 'closer' && !p.rake && p.fitting !== 'soldier') {
+      if (isSliver(p, least)) {
         const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, p.from, p.to);
         note(slivers, opening, length, span, uses, at);
       }
@@ -77,16 +99,18 @@ function pieceIssues(wall: SetWall, run: BondedRun): Issue[] {
         run: run.index,
         at: f.at,
         opening: o?.id ?? null,
-        says: `${f.count === 1 ? 'A piece' : `${f.count} pieces`} as short as ${say(f.smallest)}${o ? ` against ${o.name}` : ''}; the least worth laying is ${say(least)}.`,
+        says: `${f.count === 1 ? 'A piece' : `${f.count} pieces`} as short as ${say(f.smallest)}${leaf.name === '' ? '' : ` in ${leaf.name}`}${o ? ` against ${o.name}` : ''}; the least worth laying is ${say(least)}.`,
         source: wall.profile.leastPieceSource,
         tries: () => [...(o ? snapTries(wall, run, o) : lengthTries(wall, run.index)), ...wayTries(wall)],
       }),
     );
   }
   // Where panels were laid to the reveals, joints may have taken all of it: the jambs stand off the bond all the same.
+  if (leaf.name !== '') return list;
   for (const index of new Set([...cuts.keys(), ...(run.lines[0]?.off ?? [])])) {
     const o = wall.openings[index];
-    if (!o) continue;
+    // On the perps of one course or the other, what the rest are cut to is the bond's own.
+    if (!o || standsOnPerps(wall, run, o)) continue;
     const f = cuts.get(index);
     list.push(
       issue({
@@ -141,26 +165,58 @@ function branchTries(wall: SetWall, run: BondedRun, at: number): Try[] {
     }));
 }
 
-function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
+/** A leaf whose laps and pieces are judged: the outer one, or one behind it. */
+interface Leaf {
+  rows: readonly Row[];
+  uses: ReadonlyMap<Row, number>;
+  leastPiece: number;
+  rules: LapRules;
+  /** What a sentence calls it, empty for the outer one. */
+  name: string;
+}
+
+/** The leaves of a run: its face, its second wythe where that is laid by itself, and the leaf behind a cavity. */
+function leavesOf(wall: SetWall, run: BondedRun, inner: InnerToJudge | null): Leaf[] {
+  const rules = lapRules(wall);
+  const leastPiece = leastPieceOf(wall);
+  const leaves: Leaf[] = [{ rows: run.rows, uses: run.uses, leastPiece, rules, name: '' }];
+  if (run.back && wall.wythes === 2 && wall.bond.family !== 'header')
+    leaves.push({ ...run.back, leastPiece, rules, name: 'the inner wythe' });
+  const own = inner?.runs.find((r) => r.index === run.index);
+  if (inner && own)
+    leaves.push({
+      rows: own.rows,
+      uses: own.uses,
+      leastPiece: leastPieceOf(inner.wall),
+      rules: lapRules(inner.wall),
+      name: 'the inner leaf',
+    });
+  return leaves;
+}
+
+const lapRules = (wall: SetWall): LapRules => ({
+  joint: wall.head,
   // Stack bond has no lap and is said so once; its perps are meant to stand in line.
-  if (wall.bond.step === 0) return [];
-  const least = toMillimetres(wall.profile.leastLap(wall.unit));
+  least: wall.bond.step === 0 ? 0 : toMillimetres(wall.profile.leastLap(wall.unit)),
+});
+
+function chainIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] {
+  if (leaf.rules.least === 0) return [];
   const say = (n: number): string => sayMm(n, wall.show);
+  const of = leaf.name === '' ? '' : ` in ${leaf.name}`;
+  const { straight, short } = lapFaults(leaf.rows, leaf.rules);
   const groups = new Map<string, Chain[]>();
-  for (const chain of lapChains(run, least)) {
-    const courses = chain.to - chain.from + 1;
-    const straight = courses > 2 || chain.lap < wall.head;
-    const key = straight ? `${chain.from}-${chain.to}` : 'short';
+  for (const chain of straight) {
+    const key = `${chain.from}-${chain.to}`;
     groups.set(key, [...(groups.get(key) ?? []), chain]);
   }
-  return [...groups].map(([key, chains]) => {
-    const first = chains[0] as Chain;
-    const from = Math.min(...chains.map((c) => c.from));
-    const to = Math.max(...chains.map((c) => c.to));
+  if (short.length > 0) groups.set('short', short);
+  return [...groups].map(([key, found]) => {
+    const first = found[0] as Chain;
+    const from = Math.min(...found.map((c) => c.from));
+    const to = Math.max(...found.map((c) => c.to));
     const places =
-      chains.length === 1
-        ? `at ${say(first.at)}`
-        : `in ${chains.length} places, the first at ${say(first.at)}`;
+      found.length === 1 ? `at ${say(first.at)}` : `in ${found.length} places, the first at ${say(first.at)}`;
     const shared = {
       stage: 'bond' as const,
       course: from,
@@ -180,7 +236,7 @@ function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
         ...shared,
         code: 'lap-short',
         severity: 'note',
-        says: `Perps lap ${say(Math.min(...chains.map((c) => c.lap)))} ${places}; the least lap is ${say(least)}.`,
+        says: `Perps lap ${say(Math.min(...found.map((c) => c.lap)))} ${places}${of}; the least lap is ${say(leaf.rules.least)}.`,
       });
     }
     const courses = first.to - first.from + 1;
@@ -188,7 +244,7 @@ function chainIssues(wall: SetWall, run: BondedRun): Issue[] {
       ...shared,
       code: 'straight-joint',
       severity: courses > 2 ? 'fault' : 'note',
-      says: `${courses} perps stand in line ${places}, courses ${first.from} to ${first.to}.`,
+      says: `${courses} perps stand in line ${places}${of}, courses ${first.from} to ${first.to}.`,
     });
   });
 }
@@ -291,14 +347,23 @@ function kindIssues(wall: SetWall): Issue[] {
   ];
 }
 
-export function bondIssues(wall: SetWall, runs: BondedRun[]): Issue[] {
+/** The leaf behind a cavity, as far as its bond is judged. */
+export interface InnerToJudge {
+  wall: SetWall;
+  runs: readonly BondedRun[];
+}
+
+export function bondIssues(wall: SetWall, runs: BondedRun[], inner: InnerToJudge | null = null): Issue[] {
   return [
     ...kindIssues(wall),
     ...squintIssues(wall, runs),
     ...runs.flatMap((run) => [
-      ...chainIssues(wall, run),
-      ...pieceIssues(wall, run),
+      ...leavesOf(wall, run, inner).flatMap((leaf) => [
+        ...chainIssues(wall, run, leaf),
+        ...pieceIssues(wall, run, leaf),
+      ]),
       ...jointIssues(wall, run),
+      ...gapIssues(wall, run),
       ...lintelIssue(wall, run),
       ...curveIssues(wall, run),
     ]),

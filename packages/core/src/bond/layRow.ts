@@ -3,10 +3,11 @@ import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { Cover } from './cover.js';
 import { kindOf, sizesOf } from './kindOf.js';
 import type { Kind } from './kinds.js';
-import { THINNEST_PIECE, type PerpLine } from './lines.js';
+import { headLimits, THINNEST_PIECE, type PerpLine, type Span } from './lines.js';
 import { pieceAt, type Row } from './row.js';
 import { lineFor } from './sections.js';
-import { atFreeEnds, layStretch, RUN_END, stretches, type Gap, type Laid, type Stretch } from './stretch.js';
+import { layStretch, type RunToLay } from './fillStretch.js';
+import { atFreeEnds, RUN_END, stretches, type Gap, type Laid, type Stretch } from './stretch.js';
 
 /** The cut beside another run's unit, where the mason asked for closers there, is one. */
 const isCornerCloser = (wall: SetWall, kind: Kind, first: boolean, last: boolean): Kind =>
@@ -23,6 +24,53 @@ export interface RowEnds {
   specialAtEnd?: boolean;
 }
 
+/** The line of a course, and those of the odd and even courses it stands among. */
+export interface CourseLines {
+  own: PerpLine;
+  both: readonly [PerpLine, PerpLine];
+  parity: 0 | 1;
+  /** Whose first and last unit stays as it is, odd and even. */
+  keepsFirst: readonly [boolean, boolean];
+  keepsLast: readonly [boolean, boolean];
+}
+
+/** What a stretch of a course is laid from. Only the run's own ends are kept, not those at a movement joint. */
+function runToLay(wall: SetWall, run: Span, lines: CourseLines, stretch: Stretch): RunToLay {
+  const { both, keepsFirst, keepsLast } = lines;
+  const [first, last] = [stretch.from < run.from + 1, stretch.to > run.to - 1];
+  return {
+    wall,
+    lines: [lineFor(both[0], stretch), lineFor(both[1], stretch)],
+    keepsFirst: [first && keepsFirst[0], first && keepsFirst[1]],
+    keepsLast: [last && keepsLast[0], last && keepsLast[1]],
+  };
+}
+
+/** How much of another run's unit shows at one end of a course. */
+const shownLength = (wall: SetWall, line: PerpLine, end: 'start' | 'end'): number =>
+  line.leads?.[end][0] ?? wall.unitWidth;
+
+/** What is left of a stretch at its ends, or all of it, too short for a piece: wider than any joint may be. */
+function unfilled(
+  wall: SetWall,
+  line: PerpLine,
+  stretch: Stretch,
+  own: readonly Laid[],
+  shownLeft: boolean,
+  shownRight: boolean,
+): Span[] {
+  const from = stretch.from + (shownLeft ? shownLength(wall, line, 'start') : 0);
+  const to = stretch.to - (shownRight ? shownLength(wall, line, 'end') : 0);
+  const [first, last] = [own[0], own.at(-1)];
+  const { most } = headLimits(wall);
+  if (!first || !last) return to - from > wall.head + 0.5 ? [{ from, to }] : [];
+  const ends = [
+    { from, to: first.from, joint: shownLeft ? most : 0 },
+    { from: last.to, to, joint: shownRight ? most : 0 },
+  ];
+  return ends.filter((e) => e.to - e.from > e.joint + 0.5);
+}
+
 /** The opening a cut in mid-panel is for: its reveals are sound because this is not. */
 function panelOpening(line: PerpLine, piece: Laid): number {
   const middle = (piece.from + piece.to) / 2;
@@ -33,16 +81,17 @@ function panelOpening(line: PerpLine, piece: Laid): number {
 export function layRow(
   wall: SetWall,
   run: { from: number; to: number },
-  line: PerpLine,
+  lines: CourseLines,
   ends: RowEnds,
   cover: Cover,
 ): Row {
+  const { own: line } = lines;
   const sizes = sizesOf(wall);
   const hollow = wall.unit.shells !== null;
   const row: Row = { pieces: [], perps: [], bedded: [] };
   const gaps: Gap[] = [...cover.through, ...cover.partly.map((p) => p.opening), ...(cover.missing ?? [])];
   for (const stretch of stretches(run, gaps)) {
-    const laid = layStretch(wall, lineFor(line, stretch), atFreeEnds(stretch));
+    const laid = layStretch(runToLay(wall, run, lines, stretch), atFreeEnds(stretch), lines.parity);
     laid.forEach((piece, i) => {
       const next = laid[i + 1];
       if (next) row.perps.push({ at: (piece.to + next.from) / 2, width: next.from - piece.to });
@@ -52,6 +101,8 @@ export function layRow(
     const own = laid.slice(shownLeft ? 1 : 0, shownRight ? -1 : undefined);
     const first = own[0];
     const last = own.at(-1);
+    const left = unfilled(wall, line, stretch, own, shownLeft, shownRight);
+    if (left.length > 0) row.left = [...(row.left ?? []), ...left];
     if (!first || !last) continue;
     row.bedded.push({
       from: shownLeft ? (laid[0]?.to ?? first.from) : first.from,
@@ -86,7 +137,7 @@ export function layRow(
     });
   }
   for (const { opening, strips } of cover.partly) {
-    for (const strip of strips) layStrip(wall, line, opening, strip, row);
+    for (const strip of strips) layStrip(wall, run, lines, opening, strip, row);
   }
   for (const opening of cover.over) bridge(row, opening);
   row.pieces.sort((a, b) => a.from - b.from || (a.band?.from ?? 0) - (b.band?.from ?? 0));
@@ -98,19 +149,20 @@ export function layRow(
 /** Units sawn in height, over a head or under a sill that is off gauge. */
 function layStrip(
   wall: SetWall,
-  line: PerpLine,
+  run: Span,
+  lines: CourseLines,
   opening: SetOpening,
   strip: { from: number; to: number },
   row: Row,
 ): void {
   const stretch: Stretch = {
-    from: opening.from + line.joint,
-    to: opening.to - line.joint,
+    from: opening.from + lines.own.joint,
+    to: opening.to - lines.own.joint,
     left: opening.index,
     right: opening.index,
   };
   if (!(stretch.to - stretch.from >= THINNEST_PIECE)) return;
-  for (const piece of layStretch(wall, lineFor(line, stretch), stretch)) {
+  for (const piece of layStretch(runToLay(wall, run, lines, stretch), stretch, lines.parity)) {
     row.pieces.push(pieceAt('cut', piece.from, piece.to, 'stretcher', -1, strip));
   }
   row.bedded.push({ from: stretch.from, to: stretch.to });

@@ -15,6 +15,8 @@ export interface PerpLine {
   /** The first or last piece belongs to the run round the corner: it only shows its end here. */
   shownAtStart: boolean;
   shownAtEnd: boolean;
+  /** Lengths of the pieces its ends begin with that are not the bond's own: what shows of another run, a closer. */
+  leads?: { start: readonly number[]; end: readonly number[] };
   /** Laid panel by panel between reveals, joints eased in each: and the opening each panel's cuts are for, −1 for none. */
   panels?: readonly { from: number; to: number; opening: number }[];
   /** Openings whose jambs stand off the run's own perps, so that the panels were laid to them. */
@@ -68,3 +70,22 @@ export interface Span {
 
 export const pieceOf = (p: Pattern, i: number): number =>
   (i < p.lead.length ? p.lead[i] : p.cycle[(i - p.lead.length) % p.cycle.length]) ?? 0;
+
+/** The place in an ascending list of the first that is not less than `x`. */
+export function firstFrom(list: readonly number[], x: number): number {
+  let low = 0;
+  for (let high = list.length; low < high;) {
+    const middle = (low + high) >> 1;
+    if ((list[middle] as number) < x) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** What of an ascending list lies from `from` to `to`, both counted. */
+export function within(list: readonly number[], from: number, to: number): number[] {
+  const first = firstFrom(list, from);
+  let end = first;
+  while (end < list.length && (list[end] as number) <= to) end++;
+  return list.slice(first, end);
+}

@@ -16,6 +16,7 @@ export function movedRow(row: Row, by: number): Row {
     perps: row.perps.map((p) => ({ ...p, at: p.at + by })),
     bedded: row.bedded.map(move),
     ...(row.shown ? { shown: row.shown.map(move) } : {}),
+    ...(row.left ? { left: row.left.map(move) } : {}),
   };
 }
 

@@ -30,7 +30,7 @@ const top = (t: Partial<Top>): Top => ({
 });
 /** A wall of 20 bricks, 10 courses at 75. */
 const wall = (over: { tops?: Top[]; steps?: FootingStep[] }): WallPlan =>
-  planOf({ ...brick, line: straight(20 * 225 - 10), height: 750, wall: over });
+  planOf({ ...brick, line: straight(20 * 225 - 10), height: 750, build: { start: 'whole' }, wall: over });
 const codes = (p: WallPlan): string[] => p.findings.map((f) => f.code);
 
 describe('a footing that steps', () => {

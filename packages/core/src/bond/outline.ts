@@ -87,6 +87,20 @@ export const standingHeight = (wall: SetWall, run: number, x: number, outline: C
     x,
   ) ?? outline.otherwise;
 
+/** Whether a run stands at a place of its own in a course, by its tops: what its footing does is said elsewhere. */
+export function standsIn(
+  wall: SetWall,
+  run: number,
+  x: number,
+  course: Course,
+  level: number,
+  slack: number,
+): boolean {
+  const tops = wall.tops.filter((t) => t.run === run).flatMap((t) => t.segments);
+  const height = topAt(tops, x) ?? (course.number > level ? 0 : Infinity);
+  return height >= course.top - slack - course.unitHeight / 2;
+}
+
 /** What stands of `from` to `to` once everything lower than `least` is taken away. */
 function standing(
   outline: CourseOutline,

@@ -201,7 +201,8 @@ function stepsAtCorners(wall: SetWall): Issue[] {
       const high = wall.steps.find(
         (s) => s.run === (low === c.from ? c.to : c.from) && s.up === Math.max(before, after),
       );
-      const clear = wall.unitLength + wall.head;
+      // A whole unit and no joint: the corner’s courses then end plumb against the concrete.
+      const clear = wall.unitLength;
       const path = `/walls/${wall.index}/steps/${high?.index}`;
       const back =
         high &&

@@ -1,8 +1,16 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
-import { linesCost } from './breaks.js';
+import { countsOf, type Counts } from './lineCost.js';
 import type { EndSpec } from './ends.js';
-import { headLimits, lineOf, type ClassedEnds, type PerpLine, type RunLines, type Span } from './lines.js';
+import {
+  headLimits,
+  lineOf,
+  within,
+  type ClassedEnds,
+  type PerpLine,
+  type RunLines,
+  type Span,
+} from './lines.js';
 import { spanLines } from './span.js';
 
 /** Where a perp meets an opening: the unit on its left ends at `at`, the one on its right begins a joint further on. */
@@ -28,9 +36,10 @@ function offLines(wall: SetWall, openings: readonly SetOpening[], lines: RunLine
   const limits = headLimits(wall);
   const fits = (off: number): boolean =>
     off <= limits.most - wall.head + SAME_PLACE && -off <= wall.head - limits.least + SAME_PLACE;
-  const met = (of: (u: number, joint: number) => number): boolean =>
-    lines.some((l) => l.u.some((u) => fits(of(u, l.joint))));
-  return openings.filter((o) => !met((u, j) => o.from - (u - j)) || !met((u) => u - o.to));
+  const reach = 2 * wall.head + 50;
+  const met = (x: number, of: (u: number, joint: number) => number): boolean =>
+    lines.some((l) => within(l.u, x - reach, x + reach).some((u) => fits(of(u, l.joint))));
+  return openings.filter((o) => !met(o.from, (u, j) => o.from - (u - j)) || !met(o.to, (u) => u - o.to));
 }
 
 /** How a panel's course ends at a reveal: on a whole unit, or on the half of one that stands astride it elsewhere. */
@@ -81,7 +90,8 @@ export function panelLines(
   span: Span,
   classes: readonly ClassedEnds[],
   base: RunLines,
-): RunLines | null {
+  courses: number,
+): { lines: RunLines; cost: number } | null {
   if (wall.cuts !== 'panel' || wall.bond.family !== 'running' || wall.bond.step !== 1 / 2) return null;
   const off = offLines(wall, openings, base);
   if (off.length === 0) return null;
@@ -89,7 +99,8 @@ export function panelLines(
   const module = wall.unitLength + wall.head;
   const panels = panelsOf(wall, span, reveals, off);
   if (panels.some((p) => p.span.to - p.span.from < module)) return null;
-  const laid = (panel: Panel, left: boolean, right: boolean): RunLines =>
+  const countsIn = (panel: Panel): Counts => countsOf(Math.max(1, Math.round(courses * panel.part)), 2);
+  const laid = (panel: Panel, left: boolean, right: boolean): { lines: RunLines; cost: number } =>
     spanLines(
       wall,
       panel.span,
@@ -102,6 +113,7 @@ export function panelLines(
       })),
       wall.head,
       (panel.span.from + panel.span.to) / 2,
+      countsIn(panel),
     );
   // Reveal by reveal, the cheapest way to come to it with the odd courses whole there, or the even ones.
   let ways: { cost: number; wholeOnOdd: boolean; lines: RunLines[]; states: boolean[] }[] = [
@@ -112,9 +124,9 @@ export function panelLines(
     ways = states.map((right) =>
       ways
         .map((way) => {
-          const lines = laid(panel, way.wholeOnOdd, right);
+          const { lines, cost } = laid(panel, way.wholeOnOdd, right);
           return {
-            cost: way.cost + panel.part * linesCost(wall, lines, panel.span),
+            cost: way.cost + cost,
             wholeOnOdd: right,
             lines: [...way.lines, lines],
             states: panel.right ? [...way.states, right] : way.states,
@@ -124,11 +136,12 @@ export function panelLines(
     );
   }
   const best = ways.reduce((a, b) => (b.cost < a.cost - 1e-9 ? b : a));
-  return classes.map((_, i) => ({
+  const lines = classes.map((_, i) => ({
     ...joinedPanels(wall, panels, best.lines, best.states, i),
     off: off.map((o) => o.index),
     own: lineOf(base, i + 1),
   }));
+  return { lines, cost: best.cost };
 }
 
 /** The lines of the panels as one: at a reveal where the unit stands astride, its two halves are one unit. */
@@ -140,11 +153,13 @@ function joinedPanels(
   parity: number,
 ): PerpLine {
   const u: number[] = [];
+  const limits = headLimits(wall);
   panels.forEach((_, k) => {
     const own = lineOf(lines[k] as RunLines, parity + 1).u;
     const astride = k > 0 && wholeOnOdd[k - 1] !== (parity % 2 === 0);
     const merged = (own[1] ?? 0) - (u.at(-1) ?? 0);
-    const fits = merged <= wall.unitLength + 2 * wall.head;
+    const joint = merged - wall.unitLength;
+    const fits = joint >= limits.least - SAME_PLACE && joint <= limits.most + SAME_PLACE;
     u.push(
       ...(k < panels.length - 1
         ? own.slice(astride && fits ? 1 : 0, -1)
@@ -161,6 +176,7 @@ function joinedPanels(
     joint: wall.head,
     shownAtStart: first.shownAtStart,
     shownAtEnd: last.shownAtEnd,
+    leads: { start: first.leads?.start ?? [], end: last.leads?.end ?? [] },
     panels: panels.map((p) => ({ ...p.span, opening: p.opening })),
   };
 }

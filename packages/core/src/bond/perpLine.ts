@@ -1,6 +1,7 @@
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import { endSpec, type RunEnds } from './ends.js';
 import type { ClassedEnds, Ends, Parity, RunLines, Span } from './lines.js';
+import { countsOf } from './lineCost.js';
 import { panelLines } from './panels.js';
 import { sectionLines, sectionsOf, type Section } from './sections.js';
 import { spanLines } from './span.js';
@@ -35,24 +36,30 @@ export function ringLines(wall: SetWall, index: number): RunLines {
   }));
 }
 
-/** The perps of a run's courses. */
-export function perpLines(wall: SetWall, index: number, ends: RunEnds): RunLines {
+/** The perps of a run's courses, of which there are so many. */
+export function perpLines(wall: SetWall, index: number, ends: RunEnds, courses: number): RunLines {
   const length = wall.runs[index]?.length ?? 0;
   const span: Span = { from: -ends.start.past, to: length + ends.end.past };
   const sections = sectionsOf(wall, index, span, ends);
   return sections.length > 1
-    ? sectionLines(wall, sections, (own, section) => layLines(own, index, section))
-    : layLines(wall, index, { span, ends });
+    ? sectionLines(wall, sections, (own, section) => layLines(own, index, section, courses))
+    : layLines(wall, index, { span, ends }, courses).lines;
 }
 
 /** The perps of one section of a run. */
-function layLines(wall: SetWall, index: number, { span, ends }: Section): RunLines {
+function layLines(
+  wall: SetWall,
+  index: number,
+  { span, ends }: Section,
+  courses: number,
+): { lines: RunLines; cost: number } {
   const here = (o: SetOpening): boolean => o.run === index && o.from > span.from && o.to < span.to;
   const openings = wall.openings.filter(here);
   const classes = classesOf(wall, ends);
   const perp = wall.runs[index]?.perp ?? wall.head;
-  const base = spanLines(wall, span, classes, perp, breakPlace(wall, openings, span));
-  return panelLines(wall, openings, span, classes, base) ?? base;
+  const counts = countsOf(courses, wall.bond.period);
+  const base = spanLines(wall, span, classes, perp, breakPlace(wall, openings, span), counts);
+  return panelLines(wall, openings, span, classes, base.lines, courses) ?? base;
 }
 
 /** A break hides best in an opening; without one it goes in mid-panel, never beside a corner. */

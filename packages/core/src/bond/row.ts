@@ -46,6 +46,11 @@ export interface Row {
   /** The end of another run's unit that would show at its start or end is not there: footing, or above the top. */
   bareStart?: true;
   bareEnd?: true;
+  /** The run round the corner does not stand this high: this run's own units go on to the corner and end there. */
+  aloneStart?: true;
+  aloneEnd?: true;
+  /** Lengths that no piece fills: too short for one and its joint, too wide for a joint. */
+  left?: { from: number; to: number }[];
   /** Ends of other walls' units that show in this face: walls bonded into it. */
   shown?: { from: number; to: number }[];
   /** Openings this is the first course over, by place in the wall's list. */

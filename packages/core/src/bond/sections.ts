@@ -1,6 +1,5 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetJoint, SetWall } from '../setout/wall.js';
-import { linesCost } from './breaks.js';
 import { FREE, type RunEnds } from './ends.js';
 import type { PerpLine, RunLines, Span } from './lines.js';
 import type { Missing } from './outline.js';
@@ -35,6 +34,9 @@ export function sectionsOf(wall: SetWall, run: number, span: Span, ends: RunEnds
   return sections;
 }
 
+/** Less than this is no difference: joints eased by hairs. */
+const A_HAIR = 0.5;
+
 /** Whether a course ends, or begins, on a whole unit. */
 const endsWhole = (wall: SetWall, { u }: PerpLine): boolean =>
   (u.at(-1) ?? 0) - (u.at(-2) ?? 0) > 0.9 * wall.unitLength;
@@ -48,22 +50,22 @@ const beginsWhole = (wall: SetWall, { u }: PerpLine): boolean =>
 export function sectionLines(
   wall: SetWall,
   sections: readonly Section[],
-  lay: (wall: SetWall, section: Section) => RunLines,
+  lay: (wall: SetWall, section: Section) => { lines: RunLines; cost: number },
 ): RunLines {
   const laid: RunLines[] = [];
   sections.forEach((section, k) => {
     const starts: readonly SetWall['start'][] = k === 0 ? [wall.start] : ['whole', 'half'];
     const before = laid.at(-1)?.[0];
     const ways = starts.map((start) => {
-      const lines = lay({ ...wall, start }, section);
+      const { lines, cost } = lay({ ...wall, start }, section);
       const [first] = lines;
       const through =
         before === undefined || first === undefined || endsWhole(wall, before) === beginsWhole(wall, first);
-      return { lines, cost: linesCost(wall, lines, section.span), through };
+      return { lines, cost, through };
     });
     laid.push(
       ways.reduce((best, way) =>
-        way.cost < best.cost - 1e-9 || (way.cost < best.cost + 1e-9 && way.through && !best.through)
+        way.cost < best.cost - A_HAIR || (way.cost < best.cost + A_HAIR && way.through && !best.through)
           ? way
           : best,
       ).lines,

@@ -4,17 +4,42 @@ import type { EditStep } from '../job/edit.js';
 import type { Try } from '../plan/issue.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
+import { firstFrom, headLimits, within } from './lines.js';
 
-/** Where jambs can stand so that odd and even courses both meet them in wholes and halves. */
+/** Where jambs can stand so that odd and even courses both meet them in wholes and halves, in order along the run. */
 export function jambPlaces(run: BondedRun): { left: number[]; right: number[] } {
+  const known = places.get(run);
+  if (known) return known;
   const lines = run.lines.map((l) => l.own ?? l);
-  const left = lines.flatMap((l) => l.u.map((u) => u - l.joint)).sort((a, b) => a - b);
-  const right = lines.flatMap((l) => l.u).sort((a, b) => a - b);
-  return { left, right };
+  const ascending = (list: number[]): number[] => list.sort((a, b) => a - b);
+  const found = {
+    left: ascending(lines.flatMap((l) => l.u.map((u) => u - l.joint))),
+    right: ascending(lines.flatMap((l) => l.u)),
+  };
+  places.set(run, found);
+  return found;
 }
 
-const closest = (values: number[], to: number, count: number): number[] =>
-  [...values].sort((a, b) => Math.abs(a - to) - Math.abs(b - to) || a - b).slice(0, count);
+/** A run is asked for its places once for each of its openings. */
+const places = new WeakMap<BondedRun, { left: number[]; right: number[] }>();
+
+/** The values nearest a place, nearest first, of a list in order. */
+function closest(values: readonly number[], to: number, count: number): number[] {
+  let high = firstFrom(values, to);
+  let low = high - 1;
+  const found: number[] = [];
+  while (found.length < count && (low >= 0 || high < values.length)) {
+    const [a = -Infinity, b = Infinity] = [values[low], values[high]];
+    if (to - a <= b - to) {
+      found.push(a);
+      low--;
+    } else {
+      found.push(b);
+      high++;
+    }
+  }
+  return found;
+}
 
 function edits(wall: SetWall, o: SetOpening, from: number, to: number): Try | null {
   const grid = wall.show === 'mm' ? 1 : 25.4 / 8;
@@ -42,14 +67,25 @@ function edits(wall: SetWall, o: SetOpening, from: number, to: number): Try | nu
   return { says: says.join(' '), edit };
 }
 
+/** Nobody moves an opening further for the bond's sake, mm: common practice. */
+const FAR = 1200;
+
 /** Ways to bring an opening onto the bond: moved as it is, then widened or narrowed. Nearest first. */
 export function snapTries(wall: SetWall, run: BondedRun, o: SetOpening): Try[] {
-  const places = jambPlaces(run);
+  const { left: lefts, right: rights } = jambPlaces(run);
   const width = o.to - o.from;
   const tries: (Try | null)[] = [];
-  for (const left of closest(places.left, o.from, 4)) tries.push(edits(wall, o, left, left + width));
-  for (const left of closest(places.left, o.from, 2)) {
-    for (const right of closest(places.right, o.to, 2)) tries.push(edits(wall, o, left, right));
+  const limits = headLimits(wall);
+  const fits = (off: number): boolean =>
+    off <= limits.most - wall.head + SAME_PLACE && -off <= wall.head - limits.least + SAME_PLACE;
+  // Moved as it is, where its other jamb then comes within a joint of a perp too: anywhere else it stays off.
+  const both = within(lefts, o.from - FAR, o.from + FAR).filter((left) => {
+    const [right] = closest(rights, left + width, 1);
+    return right !== undefined && (fits(right - left - width) || fits(left + width - right));
+  });
+  for (const left of closest(both, o.from, 4)) tries.push(edits(wall, o, left, left + width));
+  for (const left of closest(lefts, o.from, 2)) {
+    for (const right of closest(rights, o.to, 2)) tries.push(edits(wall, o, left, right));
   }
   const seen = new Set<string>();
   return tries.filter((t): t is Try => {

@@ -2,6 +2,10 @@ import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { brokenRun } from './breaks.js';
 import { endPatterns, type Pattern } from './endPatterns.js';
+import type { EndSpec } from './ends.js';
+import { evenLines, filledSpan, leadsOf } from './fillSpan.js';
+import { movedLine } from './moved.js';
+import { bondKey, linesCost, type Counts } from './lineCost.js';
 import {
   headLimits,
   pieceOf,
@@ -15,6 +19,7 @@ import {
 interface Whole {
   pieces: number[];
   joint: number;
+  leads: { start: number[]; end: number[] };
 }
 
 /**
@@ -48,6 +53,7 @@ function wholePieces(
     const cycle = start.cycle.reduce((sum, p) => sum + p + target, 0);
     const about = Math.floor((length + target - fixed) / cycle) * start.cycle.length;
     const base = start.lead.length + end.lead.length;
+    const leads = { start: start.lead, end: end.lead };
     for (
       let n = Math.max(1, base + about - start.cycle.length);
       n <= base + about + 2 * start.cycle.length;
@@ -57,37 +63,39 @@ function wholePieces(
       if (!pieces) continue;
       const sum = pieces.reduce((a, b) => a + b, 0);
       if (n === 1) {
-        if (Math.abs(sum - length) < SAME_PLACE) best ??= { pieces, joint: wall.head };
+        if (Math.abs(sum - length) < SAME_PLACE) best ??= { pieces, joint: wall.head, leads };
         continue;
       }
       const joint = (length - sum) / (n - 1);
       if (joint < limits.least - SAME_PLACE || joint > limits.most + SAME_PLACE) continue;
       if (best === null || Math.abs(joint - target) < Math.abs(best.joint - target) - 1e-9)
-        best = { pieces, joint };
+        best = { pieces, joint, leads };
     }
   }
   return best;
 }
 
-function fromPieces(run: Span, ends: Ends, { pieces, joint }: Whole): PerpLine {
+function fromPieces(run: Span, ends: Ends, { pieces, joint, leads }: Whole): PerpLine {
   const u = [run.from];
   let sum = run.from;
   for (const piece of pieces) u.push((sum += piece + joint));
   u[u.length - 1] = run.to + joint;
-  return { u, joint, shownAtStart: ends.start.kind === 'return', shownAtEnd: ends.end.kind === 'return' };
+  return {
+    u,
+    joint,
+    shownAtStart: ends.start.kind === 'return',
+    shownAtEnd: ends.end.kind === 'return',
+    leads: leadsOf(ends, leads),
+  };
 }
 
-/**
- * The perps of a length of wall, one line for each of `classes`. Joints are eased towards `perp` when that lets every
- * course follow its bond from end to end; otherwise bond is kept from both ends and broken about `breakAt`.
- */
-export function spanLines(
+/** Courses that follow their bond from end to end, every joint of a course eased alike; null where none are allowed. */
+function easedLines(
   wall: SetWall,
   span: Span,
   classes: readonly ClassedEnds[],
   perp: number,
-  breakAt: number,
-): RunLines {
+): RunLines | null {
   const whole = classes.map(({ ends: e, course }) =>
     wholePieces(
       wall,
@@ -100,7 +108,82 @@ export function spanLines(
   const joints = whole.map((w) => w?.joint ?? NaN);
   const pieces = Math.max(...whole.map((w) => w?.pieces.length ?? 0));
   // Eased alike, or the perps of alternate courses would drift out of plumb along the run.
-  if ((Math.max(...joints) - Math.min(...joints)) * pieces <= wall.head + SAME_PLACE)
-    return whole.map((w, i) => fromPieces(span, (classes[i] as ClassedEnds).ends, w as Whole));
-  return brokenRun(wall, span, span.to, breakAt, classes);
+  return (Math.max(...joints) - Math.min(...joints)) * pieces <= wall.head + SAME_PLACE
+    ? whole.map((w, i) => fromPieces(span, (classes[i] as ClassedEnds).ends, w as Whole))
+    : null;
+}
+
+/** Whether what a line shows of other runs is as wide as they are: a run shorter than its ends has no room for it. */
+function keepsShown(wall: SetWall, { u, joint, shownAtStart, shownAtEnd }: PerpLine): boolean {
+  const wide = (a = 0, b = 0): boolean => Math.abs(b - a - joint - wall.unitWidth) < 1;
+  return (!shownAtStart || wide(u[0], u[1])) && (!shownAtEnd || wide(u.at(-2), u.at(-1)));
+}
+
+function linesAtNought(
+  wall: SetWall,
+  span: Span,
+  classes: readonly ClassedEnds[],
+  perp: number,
+  breakAt: number,
+  counts: Counts,
+): RunLines {
+  const eased = easedLines(wall, span, classes, perp);
+  const curved = Math.abs(perp - wall.head) > SAME_PLACE;
+  if (eased && (curved || wall.bond.family === 'header')) return eased;
+  if (wall.bond.family === 'header') {
+    const broken = brokenRun(wall, span, span.to, breakAt, classes);
+    return broken.every((l) => keepsShown(wall, l)) ? broken : evenLines(wall, span, classes);
+  }
+  const easedCost = eased ? linesCost(wall, eased, span, counts) : Infinity;
+  if (eased && easedCost < SAME_PLACE) return eased;
+  const filled = filledSpan(wall, span, classes, breakAt, counts);
+  return eased && easedCost <= linesCost(wall, filled, span, counts) + SAME_PLACE ? eased : filled;
+}
+
+const endKey = ({ kind, legs, shows }: EndSpec): string =>
+  `${kind}${legs ? `${legs.own},${legs.shown}` : ''}${shows ?? ''};`;
+
+/** Lines already laid, by all they follow from: the same lengths come again at every edit, and in every way weighed. */
+const known = new Map<string, { lines: RunLines; cost: number }>();
+const MOST_KNOWN = 5000;
+
+/** To a millionth of a millimetre: two ways to one length differ in the last places of the sum. */
+const tidy = (mm: number): number => Math.round(mm * 1e6) / 1e6;
+
+/**
+ * The perps of a length of wall, one line for each of `classes`, and what they cost. Joints are eased towards `perp` where
+ * that lets every course follow its bond from end to end and costs no more than cutting; otherwise units are cut, about
+ * `breakAt` where that is all the same.
+ */
+export function spanLines(
+  wall: SetWall,
+  span: Span,
+  classes: readonly ClassedEnds[],
+  perp: number,
+  breakAt: number,
+  counts: Counts,
+): { lines: RunLines; cost: number } {
+  const length = tidy(span.to - span.from);
+  const at = Math.round(breakAt - span.from);
+  // Odd and even courses change places where that is all the same, so that each pair is laid once.
+  const alike = counts.courses[0] === counts.courses[1] && classes.every((c) => c.ends.start.kind !== 'free');
+  const names = classes.map(
+    ({ ends, course }, i) =>
+      `${counts.courses[i] ?? 0}${endKey(ends.start)}${endKey(ends.end)}${course.long ? 'l' : ''}${course.headers ? 'h' : ''}`,
+  );
+  const turned =
+    alike && wall.bond.family === 'running' && classes.length === 2 && (names[0] ?? '') > (names[1] ?? '');
+  if (turned) names.reverse();
+  const key = `${bondKey(wall)}|${length}|${perp}|${at}|${counts.meets}|${names.join('|')}`;
+  let found = known.get(key);
+  if (!found) {
+    const own = { from: 0, to: length };
+    const pair = turned ? [...classes].reverse() : classes;
+    const lines = linesAtNought(wall, own, pair, perp, at, counts);
+    found = { lines, cost: linesCost(wall, lines, own, counts) };
+    if (known.size >= MOST_KNOWN) known.clear();
+    known.set(key, found);
+  }
+  const lines = found.lines.map((l) => movedLine(l, span.from));
+  return { lines: turned ? lines.reverse() : lines, cost: found.cost };
 }

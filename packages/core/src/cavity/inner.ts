@@ -1,4 +1,5 @@
-import { bondWall, type BondedRun } from '../bond/bond.js';
+import { begun } from '../bond/begin.js';
+import type { BondedRun } from '../bond/bond.js';
 import { innerWythe } from '../bond/back.js';
 import { solveGauge, type GaugeSolution } from '../gauge/solve.js';
 import type { Build, JobDocument, Wall } from '../job/types.js';
@@ -56,5 +57,6 @@ export function innerLeaf(job: JobDocument, outer: SetWall): InnerLeaf | null {
     goesIn: null,
   };
   const gauge = solveGauge(wall);
-  return { wall, gauge, runs: bondWall(wall, gauge.courses, gauge.count), inset, carries };
+  const { chosen } = begun(wall, gauge.courses, gauge.count);
+  return { wall: chosen.wall, gauge, runs: chosen.runs, inset, carries };
 }

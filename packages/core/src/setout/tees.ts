@@ -1,7 +1,7 @@
 import { toMillimetres } from '../measure/length.js';
 import { stated } from '../job/stated.js';
 import { findUnit } from '../job/units.js';
-import type { JobDocument, Wall } from '../job/types.js';
+import { isRun, isTurn, type JobDocument, type Stated, type Wall } from '../job/types.js';
 import { PROFILES } from '../tables/profiles.js';
 
 /** A wall bonded into this one: where its thickness stands along a run, in which courses. */
@@ -14,6 +14,8 @@ export interface Branch {
   from: number;
   to: number;
   on: 'odd' | 'even';
+  /** How high it stands where it goes in, mm. */
+  height: number;
 }
 
 /** How a wall's last end goes into the wall it meets: so far past its own end, in these courses. */
@@ -44,8 +46,22 @@ export const branchesOf = (job: JobDocument, wall: Wall): Branch[] =>
     if (w === wall || w.meets?.wall !== wall.id || w.meets.how !== 'bonded') return [];
     const from = toMillimetres(stated(w.meets.at));
     const to = from + thicknessOf(job, w);
-    return [{ wall: w.id, name: w.name, index, run: w.meets.run, from, to, on: w.meets.on ?? GOES_IN_ON }];
+    const { run, on = GOES_IN_ON } = w.meets;
+    return [{ wall: w.id, name: w.name, index, run, from, to, on, height: heightAtEnd(w) }];
   });
+
+/** How high a wall stands at its last end: its height, or the top that is stated there. */
+function heightAtEnd(wall: Wall): number {
+  const mm = (l: Stated): number => toMillimetres(stated(l));
+  const runs = wall.line.filter((item) => !isTurn(item));
+  const last = runs.at(-1);
+  const length = last && isRun(last) ? mm(last.run) : Infinity;
+  const there = (wall.tops ?? []).find((t) => t.run === runs.length - 1 && mm(t.to) > length - NEAR_END);
+  return mm(there ? there.right : wall.height);
+}
+
+/** A top that stops this near a wall's end goes to it, whatever joint its stated length leaves out, mm. */
+const NEAR_END = 30;
 
 export function goesInto(job: JobDocument, wall: Wall, unitLength: number): GoesIn | null {
   const { meets } = wall;

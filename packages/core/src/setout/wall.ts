@@ -105,6 +105,8 @@ export interface SetWall extends Hangings {
   closers: boolean;
   start: 'whole' | 'half';
   corners: 'in-turn' | 'in-pairs';
+  /** Whether the file leaves those two open: they are then whichever costs least (`bond/begin.ts`). */
+  open: { start: boolean; corners: boolean };
   gauge: Gauge;
   /** What measuring real units gave, where they were measured. */
   samples: { length: Sampled | null; height: Sampled | null; width: Sampled | null };
@@ -244,6 +246,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     closers: wall.build.closers ?? false,
     start: wall.build.start ?? 'whole',
     corners: wall.build.corners ?? 'in-turn',
+    open: { start: wall.build.start === undefined, corners: wall.build.corners === undefined },
     gauge: wall.build.gauge ?? {},
   };
 }
