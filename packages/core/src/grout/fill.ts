@@ -7,6 +7,8 @@ import { cellsOfPiece, insideWidth } from '../steel/cells.js';
 import { middleOf, type Column, type RunCells } from '../steel/columns.js';
 import type { SteelWork } from '../steel/steel.js';
 import { ownColumns, type Verticals } from '../steel/vertical.js';
+import { joinedStretches } from '../steel/horizontal.js';
+import type { Stretch } from '../steel/spans.js';
 
 /** What is grouted in one run. */
 export class RunFill {
@@ -146,18 +148,21 @@ function volumesOf(
   };
   const beamed = beamedCourses(steel, run.index);
   for (const i of solid) add('solid', i, solidCourse(wall, run, i, courses[i] as Course));
-  for (const b of steel.beams) {
-    if (b.run !== run.index || wall.grout?.fill === 'none') continue;
-    if (b.over && (beamed.has(b.course) || solid.has(b.course))) continue;
+  for (const [course, stretches] of beamsInCourses(steel, run.index)) {
+    if (wall.grout?.fill === 'none' || solid.has(course)) continue;
     // A corner belongs to the run that begins there.
-    const long = b.stretches.reduce(
-      (s, x) => s + x.to - x.from - (x.end === 'corner' ? wall.unitWidth : 0),
+    const long = joinedStretches(stretches).reduce(
+      (sum, x) => sum + x.to - x.from - (x.end === 'corner' ? wall.unitWidth : 0),
       0,
     );
-    add('beams', b.course, long * insideWidth(wall) * pitchOf(courses[b.course]));
+    add('beams', course, long * insideWidth(wall) * pitchOf(courses[course]));
   }
-  const parted = steel.beams.some((b) => b.run === run.index && b.over);
-  const high = Float64Array.from(courses, (c, i) => (solid.has(i) || beamed.has(i) ? 0 : pitchOf(c)));
+  // A beam that stops over an opening, or at a wall bonded in, leaves the cells beyond it to be counted.
+  const parted =
+    steel.beams.some((b) => b.run === run.index && b.over) || wall.branches.some((b) => b.run === run.index);
+  const high = Float64Array.from(courses, (c, i) =>
+    solid.has(i) || (!parted && beamed.has(i)) ? 0 : pitchOf(c),
+  );
   const filled = new Float64Array(courses.length);
   for (const { column, filled: full } of cells) {
     if (!full) continue;
@@ -167,6 +172,14 @@ function volumesOf(
   }
   filled.forEach((mm3, i) => add('cells', i, mm3));
   return { volume, byCourse };
+}
+
+/** The stretches of every beam of a run, course by course: two bars in one course are one beam. */
+function beamsInCourses(steel: SteelWork, run: number): Map<number, Stretch[]> {
+  const map = new Map<number, Stretch[]>();
+  for (const b of steel.beams)
+    if (b.run === run) map.set(b.course, [...(map.get(b.course) ?? []), ...b.stretches]);
+  return map;
 }
 
 const beamedCourses = (steel: SteelWork, run: number): Set<number> =>

@@ -10,7 +10,7 @@ export interface SteelCost {
 }
 
 export function steelCost(wall: SetWall, steel: SteelWork): SteelCost {
-  const broken = steel.verticals.reduce((sum, v) => sum + v.broken.length, 0);
+  const broken = steel.verticals.reduce((sum, v) => sum + v.broken.length + v.gaps.length, 0);
   const blocked = judgeStarters(wall, steel).filter((s) => s.verdict !== 'clear').length;
   const { barBroken, starterBlocked } = wall.weights.bond;
   return { broken, blocked, total: broken * barBroken + blocked * starterBlocked };

@@ -1,3 +1,4 @@
+import { SAME_PLACE } from '../measure/length.js';
 import { gaugeSlack, type Course } from '../gauge/courses.js';
 import type { BondedRun } from '../bond/bond.js';
 import type { SetWall } from '../setout/wall.js';
@@ -32,6 +33,17 @@ const clipped = (s: Stretch, from: number, to: number): Stretch[] =>
       ]
     : [];
 
+/** Stretches that lie over one another taken as one: where openings stand near each other their bearings are one beam. */
+export function joinedStretches(stretches: readonly Stretch[]): Stretch[] {
+  const list: Stretch[] = [];
+  for (const s of [...stretches].sort((a, b) => a.from - b.from)) {
+    const last = list.at(-1);
+    if (!last || s.from > last.to + SAME_PLACE) list.push({ ...s });
+    else if (s.to > last.to) Object.assign(last, { to: s.to, end: s.end });
+  }
+  return list;
+}
+
 /** The beams of a wall, run by run. `count`: courses up to its height; `along`: the stretches of a
  * course, where they are known. `nowhere`: entries that name no course. */
 export function beamsOf(
@@ -51,16 +63,16 @@ export function beamsOf(
     };
     if (asked.course === 'over-openings') {
       for (const run of runs) {
+        const over = new Map<number, Stretch[]>();
         for (const o of wall.openings.filter((one) => one.run === run.index)) {
-          const course = courses.findIndex((c) => c.bottom >= o.head - gaugeSlack(wall));
-          const stretches =
-            course < 0
-              ? []
-              : stretchesOf(wall, run, course).flatMap((s) =>
-                  clipped(s, o.from - BEAM_BEARING, o.to + BEAM_BEARING),
-                );
-          put(course, run.index, stretches, true);
+          const course = courses.findIndex((c) => c.bottom >= o.head - gaugeSlack(wall) - SAME_PLACE);
+          if (course < 0) continue;
+          const stretches = stretchesOf(wall, run, course).flatMap((s) =>
+            clipped(s, o.from - BEAM_BEARING, o.to + BEAM_BEARING),
+          );
+          over.set(course, [...(over.get(course) ?? []), ...stretches]);
         }
+        for (const [course, stretches] of over) put(course, run.index, joinedStretches(stretches), true);
       }
     } else {
       const course = asked.course === 'top' ? count - 1 : asked.course - 1;

@@ -12,7 +12,7 @@ import { wallLap } from './steel.js';
 import { starterIssues } from './starterIssues.js';
 import { barOf } from '../tables/bars.js';
 import { insideWidth } from './cells.js';
-import type { BarReason, BrokenPlace } from './vertical.js';
+import type { BarReason, Verticals } from './vertical.js';
 import type { SetWall } from '../setout/wall.js';
 
 const REASONS: Record<BarReason, string> = {
@@ -42,7 +42,10 @@ function spacingIssue({ wall, steel }: WallWork): Issue[] {
       stage: 'steel',
       severity: 'choice',
       course: 1,
-      says: `Bars at ${say(s.asked)} do not suit this unit: its cells stand ${say(s.pitch)} apart. They stand at ${say(s.used)}, the next lower that fits; ${say(up)} fits too, if the drawing allows it.`,
+      says:
+        s.used > s.asked
+          ? `Bars at ${say(s.asked)} do not suit this unit: its cells stand ${say(s.pitch)} apart, and nothing less than that can be had.`
+          : `Bars at ${say(s.asked)} do not suit this unit: its cells stand ${say(s.pitch)} apart. They stand at ${say(s.used)}, the next lower that fits; ${say(up)} fits too, if the drawing allows it.`,
       source: 'the continuous cells of the bond',
       tries: () => [set(s.used), set(up)],
     }),
@@ -75,38 +78,49 @@ const nearTries = (work: WallWork, run: BondedRun, at: number): Try[] =>
     .slice(0, 2)
     .flatMap((o) => snapTries(work.wall, run, o).slice(0, 2));
 
-/** Changed units at a place: putting one back as the bond has it may clear the cell. */
-const changeTries = (wall: SetWall, b: BrokenPlace): Try[] =>
+/** Changed units about a place: putting one back as the bond has it may clear the cell. */
+const changeTries = (wall: SetWall, run: number, at: number, reach: number): Try[] =>
   wall.changes
-    .filter((c) => c.run === b.run && Math.abs(c.at - b.at) < wall.unitLength)
+    .filter((c) => c.run === run && Math.abs(c.at - at) <= reach)
     .map((c) => ({
       says: `Lay the unit in course ${c.course} as the bond has it`,
       edit: [{ op: 'remove', path: `/walls/${wall.index}/build/pieces/${c.index}` }],
     }));
+
+/** The widest place in a run where bars stand further apart than asked, in words. */
+function sayGap(wall: SetWall, v: Verticals): string {
+  const [widest] = [...v.gaps].sort((a, b) => b.to - b.from - (a.to - a.from));
+  if (!widest || !v.spacing) return '';
+  const say = (n: number): string => sayMm(n, wall.show);
+  return `Between ${say(widest.from)} and ${say(widest.to)} no cell goes up: bars stand ${say(widest.to - widest.from)} apart there, and ${say(v.spacing.asked)} was asked.`;
+}
 
 function brokenIssues(work: WallWork): Issue[] {
   const { wall, steel, runs } = work;
   return steel.verticals.flatMap((v, k): Issue[] => {
     const first = v.broken[0];
     const run = runs[k];
-    if (!first || !run) return [];
+    if ((!first && v.gaps.length === 0) || !run) return [];
     const say = (n: number): string => sayMm(n, wall.show);
     const count = v.broken.length;
-    const where =
-      first.course === null ? 'there is no cell there at all' : `course ${first.course} stands across it`;
+    const broken = first
+      ? `${count === 1 ? 'A bar' : `${count} bars, the first`} ${REASONS[first.why]}, at ${say(first.at)}, cannot go through: ${first.course === null ? 'there is no cell there at all' : `course ${first.course} stands across it`}.`
+      : '';
+    const at = first?.at ?? ((v.gaps[0]?.from ?? 0) + (v.gaps[0]?.to ?? 0)) / 2;
     return [
       issue({
         code: 'bar-not-in-cell',
         stage: 'steel',
         severity: 'fault',
-        course: first.course ?? 1,
+        course: first?.course ?? 1,
         run: run.index,
-        at: first.at,
-        says: `${count === 1 ? 'A bar' : `${count} bars, the first`} ${REASONS[first.why]}, at ${say(first.at)}, cannot go through: ${where}.`,
+        at,
+        says: [broken, sayGap(wall, v)].filter(Boolean).join(' '),
         source: 'the cells of every course, followed up the wall',
         tries: () => [
-          ...changeTries(wall, first),
-          ...nearTries(work, run, first.at),
+          ...(first ? changeTries(wall, run.index, first.at, wall.unitLength) : []),
+          ...v.gaps.flatMap((g) => changeTries(wall, run.index, (g.from + g.to) / 2, (g.to - g.from) / 2)),
+          ...nearTries(work, run, at),
           ...bondWays(wall)
             .filter((w) => w.edit.length > 0)
             .map((w) => ({ says: w.name, edit: w.edit })),

@@ -29,6 +29,8 @@ export interface SteelWork {
 
 /** Concrete kept over a bar's end at the top of the wall and at a free end, mm: 2 in, common practice. */
 export const END_COVER = 50.8;
+/** Nobody cuts a shorter bar, mm: common practice. */
+const LEAST_BAR = 50;
 /** Concrete cast against earth keeps its bars 3 in in (ACI 318 Table 20.6.1.3.1, from memory). */
 export const EARTH_COVER = 76.2;
 /** Dowels across a movement joint, greased one end: so long, mm; common practice, 24 in. */
@@ -101,7 +103,8 @@ export function steelOf(
 export function uprightLengths(wall: SetWall, column: Column): { pieces: number[]; length: number } {
   const vertical = wall.steel?.vertical;
   if (!vertical) return { pieces: [], length: 0 };
-  const length = Math.max(0, column.top - column.bottom - END_COVER);
+  const length = column.top - column.bottom - END_COVER;
+  if (length < LEAST_BAR) return { pieces: [], length: 0 };
   const pieces = lappedPieces(length, stockOf(wall)[0] ?? length, wallLap(wall, vertical.bar).length);
   return { pieces, length: pieces.reduce((a, b) => a + b, 0) };
 }
@@ -138,9 +141,10 @@ export function starterBar(wall: SetWall, size: string): BarWanted | null {
 export function stretchBars(wall: SetWall, beam: Beam, s: Stretch): BarWanted[] {
   const lap = wallLap(wall, beam.bar).length;
   const stock = stockOf(wall)[0] ?? Infinity;
-  return lappedPieces(Math.max(0, s.to - s.from - 2 * END_COVER), stock, lap).map((l) =>
-    barWith('beam', beam.bar, l, beam.count),
-  );
+  const length = s.to - s.from - 2 * END_COVER;
+  // Too short for a bar with its cover at both ends: none is cut for it.
+  if (length < LEAST_BAR) return [];
+  return lappedPieces(length, stock, lap).map((l) => barWith('beam', beam.bar, l, beam.count));
 }
 
 /** The bars of a beam, and dowels where it stops at a movement joint. */

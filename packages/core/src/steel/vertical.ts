@@ -1,9 +1,11 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { BondedRun } from '../bond/bond.js';
-import { sectionsOf, type Section } from '../bond/sections.js';
+import { sectionsOf } from '../bond/sections.js';
 import type { Course } from '../gauge/courses.js';
-import type { SetCellChange, SetOpening, SetWall } from '../setout/wall.js';
+import type { SetCellChange, SetWall } from '../setout/wall.js';
 import { middleOf, type Column } from './columns.js';
+import { fewestBetween } from './fewest.js';
+import { columnsBetween, endColumn, piersOf, startsOf, type Pier } from './piers.js';
 
 /** Why a bar stands where it does. */
 export type BarReason = 'end' | 'corner' | 'jamb' | 'joint' | 'spacing' | 'asked';
@@ -29,6 +31,8 @@ export interface Verticals {
   run: number;
   bars: VerticalBar[];
   broken: BrokenPlace[];
+  /** Where bars stand further apart than asked, because no cell goes up between them. */
+  gaps: WideGap[];
   /** Places a bar belongs by rule and was taken out of by hand. */
   leftOut: { run: number; at: number; why: BarReason; change: SetCellChange }[];
   /** Changes by hand that find no cell any more. */
@@ -76,7 +80,7 @@ export const ownColumns = (wall: SetWall, run: BondedRun, columns: readonly Colu
   run.ends.end.other === null ? [...columns] : columns.filter((c) => middleOf(c) < run.to - wall.unitWidth);
 
 /** Columns one over another at one place, the nearest first for each height. They come in order along the run. */
-function stackAt(columns: readonly Column[], x: number, reach: number): Column[] {
+export function stackAt(columns: readonly Column[], x: number, reach: number): Column[] {
   const off = (c: Column): number => Math.abs(middleOf(c) - x);
   let i = 0;
   // Halve down to the first that may be in reach.
@@ -97,87 +101,24 @@ function stackAt(columns: readonly Column[], x: number, reach: number): Column[]
   return stack;
 }
 
+/** A place a bar must stand, whatever the spacing. */
 interface Wanted {
-  x: number;
+  column: Column;
   why: BarReason;
 }
 
-/** The columns of a section. */
-const within = (columns: readonly Column[], { span }: Section): Column[] =>
-  columns.filter((c) => c.from > span.from - SAME_PLACE && c.to < span.to + SAME_PLACE);
-
-/** Where bars belong at the two ends of each section: ends, corners, both sides of movement joints. */
-function endPlaces(sections: readonly Section[], inside: readonly Column[][]): Wanted[] {
-  const wanted: Wanted[] = [];
-  sections.forEach((section, k) => {
-    const [first] = inside[k] ?? [];
-    let last = first;
-    for (const c of inside[k] ?? []) if (last && c.to > last.to) last = c;
-    const start: BarReason = k > 0 ? 'joint' : section.ends.start.other === null ? 'end' : 'corner';
-    const end: BarReason =
-      k < sections.length - 1 ? 'joint' : section.ends.end.other === null ? 'end' : 'corner';
-    if (first) wanted.push({ x: middleOf(first), why: start });
-    // The corner's own cell is the next run's.
-    if (last && end !== 'corner') wanted.push({ x: middleOf(last), why: end });
-  });
-  return wanted;
-}
-
-/** The nearest column on each side of an opening, within a unit of it and through some of its height. */
-function besideOpening(
-  columns: readonly Column[],
-  o: SetOpening,
-  reach: number,
-): { left: Column | null; right: Column | null } {
-  let left: Column | null = null;
-  let right: Column | null = null;
-  for (const c of columns) {
-    if (c.from >= o.to + reach) break;
-    if (c.to <= o.from - reach || c.top <= o.sill + SAME_PLACE || c.bottom >= o.head - SAME_PLACE) continue;
-    if (c.to <= o.from && (left === null || c.to > left.to)) left = c;
-    if (c.from >= o.to && (right === null || c.from < right.from)) right = c;
-  }
-  return { left, right };
-}
-
-/** Where bars belong beside openings, and the jambs that have no cell. */
-function jambPlaces(
-  wall: SetWall,
-  run: BondedRun,
-  columns: readonly Column[],
-): { wanted: Wanted[]; missing: BrokenPlace[] } {
-  const wanted: Wanted[] = [];
-  const missing: BrokenPlace[] = [];
-  const why = 'jamb';
-  for (const o of wall.openings) {
-    if (o.run !== run.index) continue;
-    const { left, right } = besideOpening(columns, o, wall.unitLength);
-    const jamb = (x: number, column: Column | null): void => {
-      if (column) wanted.push({ x: middleOf(column), why });
-      else if (x > run.from + wall.unitWidth / 2 && x < run.to - wall.unitWidth / 2)
-        missing.push({ run: run.index, at: x, course: null, why });
-    };
-    jamb(o.from, left);
-    jamb(o.to, right);
-  }
-  return { wanted, missing };
-}
-
-/** Places along each section at the spacing, from its first cell on. */
-function spacedPlaces(sections: readonly Section[], inside: readonly Column[][], every: number): Wanted[] {
-  const wanted: Wanted[] = [];
-  sections.forEach(({ span }, k) => {
-    const first = inside[k]?.[0];
-    if (!first) return;
-    const count = Math.floor((span.to - middleOf(first)) / every + 1e-9);
-    for (let n = 1; n <= count; n++) wanted.push({ x: middleOf(first) + n * every, why: 'spacing' });
-  });
-  return wanted;
+/** A gap between two bars that no free cell makes less. */
+export interface WideGap {
+  run: number;
+  from: number;
+  to: number;
 }
 
 /** Whether masonry stands in a course at a place. */
-const standsAt = (run: BondedRun, i: number, x: number): boolean =>
-  (run.rows[i]?.bedded ?? []).some((b) => x > b.from && x < b.to);
+const standsAt = (run: BondedRun, i: number, x: number): boolean => {
+  const within = (b: { from: number; to: number }): boolean => x > b.from && x < b.to;
+  return (run.rows[i]?.bedded ?? []).some(within) || (run.rows[i]?.shown ?? []).some(within);
+};
 
 /** The vertical bars of one run. */
 export function verticalsOf(
@@ -189,25 +130,92 @@ export function verticalsOf(
 ): Verticals {
   const columns = ownColumns(wall, run, all);
   const changes = (wall.steel?.cells ?? []).filter((c) => c.run === run.index && c.bar !== null);
-  const none: Verticals = { run: run.index, bars: [], broken: [], leftOut: [], lost: [], spacing };
+  const none: Verticals = { run: run.index, bars: [], broken: [], gaps: [], leftOut: [], lost: [], spacing };
   if (!wall.steel?.vertical || spacing === null) return { ...none, lost: changes };
   const sections = sectionsOf(wall, run.index, { from: run.from, to: run.to }, run.ends);
-  const inside = sections.map((section) => within(columns, section));
-  const jambs = jambPlaces(wall, run, columns);
   const reach = spacing.pitch * 0.6;
+  const most = Math.min(spacing.used, spacing.asked) * (1 + NEAR_WHOLE);
+  const masonryAt = (i: number, x: number): boolean => i >= 0 && i < run.rows.length && standsAt(run, i, x);
+  const goesUp = new Map<Column, boolean>();
+  /** Whether a bar in a cell goes all the way up through what stands there. */
+  const whole = (c: Column): boolean => {
+    let is = goesUp.get(c);
+    if (is === undefined) {
+      const x = middleOf(c);
+      is = !masonryAt(c.high + 1, x) && !masonryAt(c.low - 1, x);
+      goesUp.set(c, is);
+    }
+    return is;
+  };
   const bars = new Map<Column, VerticalBar>();
   const put = (column: Column, why: BarReason): void => {
     if (!bars.has(column)) bars.set(column, { run: run.index, at: middleOf(column), column, why });
   };
-  const broken: BrokenPlace[] = [...jambs.missing];
-  const wanted = [
-    ...endPlaces(sections, inside),
-    ...jambs.wanted,
-    ...spacedPlaces(sections, inside, spacing.used),
-  ];
-  for (const { x, why } of wanted) {
-    const stack = stackAt(columns, x, reach);
-    for (const column of stack) put(column, why);
+  const broken: BrokenPlace[] = [];
+  const gaps: WideGap[] = [];
+  const putAll = (x: number, why: BarReason): void => {
+    for (const column of stackAt(columns, x, reach)) put(column, why);
+  };
+  const piers = piersOf(wall, run.index, sections);
+  const openings = wall.openings.filter((o) => o.run === run.index);
+  const starts = startsOf(columns);
+  const firstOf = new Map<number, number>();
+  const gridOf =
+    (pier: { section: number }) =>
+    (x: number): number => {
+      const first = firstOf.get(pier.section) ?? x;
+      const off = (((x - first) % spacing.used) + spacing.used) % spacing.used;
+      return Math.min(off, spacing.used - off);
+    };
+  const gapAt = (list: readonly [number, number][]): void => {
+    // What the drawing asks is the measure of what is said: the spacing that fits may be less.
+    for (const [from, to] of list)
+      if (to - from > spacing.asked * (1 + NEAR_WHOLE)) gaps.push({ run: run.index, from, to });
+  };
+  const bounds: { left: number; right: number }[] = [];
+  piers.forEach((pier) => {
+    const own = columnsBetween(columns, starts, pier.from, pier.to);
+    const corner = pier.end === 'corner';
+    const wanted: (Wanted | null)[] = (['start', 'end'] as const).map((side) => {
+      const x = side === 'start' ? pier.from : pier.to;
+      const why = pier[side];
+      // The corner's own cell is the next run's.
+      if (side === 'end' && corner) return null;
+      const column = endColumn(own, whole, x, wall.unitLength);
+      if (column) return { column, why };
+      if (x > run.from + wall.unitWidth / 2 && x < run.to - wall.unitWidth / 2)
+        broken.push({ run: run.index, at: x, course: null, why });
+      return null;
+    });
+    for (const w of wanted) if (w) putAll(middleOf(w.column), w.why);
+    const left = wanted[0] ? middleOf(wanted[0].column) : pier.from;
+    const right = wanted[1] ? middleOf(wanted[1].column) : corner ? pier.to - wall.unitWidth / 2 : pier.to;
+    if (!firstOf.has(pier.section)) firstOf.set(pier.section, left);
+    bounds.push({ left, right });
+    if (right - left <= most) return;
+    const found = fewestBetween(left, right, own, whole, { most, grid: gridOf(pier) });
+    for (const c of found.chosen) putAll(middleOf(c), 'spacing');
+    gapAt(found.gaps);
+  });
+  const endsAt = new Map(piers.map((p, k) => [p.to, k]));
+  const startsAt = new Map(piers.map((p, k) => [p.from, k]));
+  // Over and under openings bars go on between the jambs', in short cells.
+  for (const o of openings) {
+    const k = endsAt.get(o.from) ?? -1;
+    const left = bounds[k]?.right ?? o.from;
+    const right = bounds[startsAt.get(o.to) ?? -1]?.left ?? o.to;
+    const inside = columnsBetween(columns, starts, o.from, o.to);
+    const over = inside.filter((c) => c.bottom >= o.head - SAME_PLACE);
+    const under = inside.filter((c) => c.top <= o.sill + SAME_PLACE);
+    for (const short of [over, under]) {
+      if (short.length === 0 || right - left <= most) continue;
+      const found = fewestBetween(left, right, short, whole, {
+        most,
+        grid: gridOf(piers[Math.max(k, 0)] as Pier),
+      });
+      for (const c of found.chosen) put(c, 'spacing');
+      gapAt(found.gaps);
+    }
   }
   const lost: SetCellChange[] = [];
   const leftOut: Verticals['leftOut'] = [];
@@ -223,12 +231,12 @@ export function verticalsOf(
       }
     }
   }
-  // A bar whose cell stops under masonry cannot go up through it.
+  // A bar whose cell stops under masonry, or begins over it, cannot go through.
   for (const { at, column, why } of bars.values()) {
-    const above = column.high + 1;
-    if (above < run.rows.length && standsAt(run, above, at))
-      broken.push({ run: run.index, at, course: courses[above]?.number ?? null, why });
+    const across = [column.high + 1, column.low - 1].find((i) => masonryAt(i, at));
+    if (across !== undefined)
+      broken.push({ run: run.index, at, course: courses[across]?.number ?? null, why });
   }
   const sorted = [...bars.values()].sort((a, b) => a.at - b.at || a.column.bottom - b.column.bottom);
-  return { run: run.index, bars: sorted, broken, leftOut, lost, spacing };
+  return { run: run.index, bars: sorted, broken, gaps, leftOut, lost, spacing };
 }

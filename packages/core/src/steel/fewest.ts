@@ -1,0 +1,51 @@
+import { middleOf, type Column } from './columns.js';
+
+/** What a bar more costs against another, a broken one, and each mm too far apart: the order in which they matter. */
+const PRICE = { bar: 1, broken: 40, tooFar: 10, offGrid: 0.001 };
+
+/**
+ * The fewest bars that stand between two places with no gap over `most`, snapped to cells, nearest the grid of those that
+ * are as few. Shortest way from cell to cell. What no cell can help is left as wide as it must be.
+ */
+export function fewestBetween(
+  from: number,
+  to: number,
+  cells: readonly Column[],
+  whole: (c: Column) => boolean,
+  { most, grid }: { most: number; grid: (x: number) => number },
+): { chosen: Column[]; gaps: [number, number][] } {
+  const inside = cells.filter((c) => middleOf(c) > from + 1 && middleOf(c) < to - 1);
+  const places = [from, ...inside.map(middleOf), to];
+  const cost = places.map(() => Infinity);
+  const before = places.map(() => -1);
+  cost[0] = 0;
+  for (let k = 1; k < places.length; k++) {
+    const x = places[k] as number;
+    const own = inside[k - 1];
+    const price =
+      k === places.length - 1 || !own
+        ? 0
+        : PRICE.bar + (whole(own) ? 0 : PRICE.broken) + PRICE.offGrid * grid(x);
+    for (let i = k - 1; i >= 0; i--) {
+      const gap = x - (places[i] as number);
+      const c = (cost[i] as number) + price + (gap > most ? PRICE.tooFar * (gap - most) : 0);
+      if (c < (cost[k] as number) - 1e-9) {
+        cost[k] = c;
+        before[k] = i;
+      }
+      // Further back every gap is too wide, and a cell between would be nearer.
+      if (gap > 3 * most) break;
+    }
+  }
+  const chosen: Column[] = [];
+  const gaps: [number, number][] = [];
+  for (let k = places.length - 1; k > 0;) {
+    const i = before[k] as number;
+    if (i < 0) break;
+    if ((places[k] as number) - (places[i] as number) > most)
+      gaps.push([places[i] as number, places[k] as number]);
+    if (i > 0) chosen.unshift(inside[i - 1] as Column);
+    k = i;
+  }
+  return { chosen, gaps };
+}
