@@ -9,4 +9,6 @@ export const LIMITS = {
   height: metres(100),
   units: 1_000_000,
   joint: millimetres(100),
+  /** Air bricks or vents of one entry. */
+  fittings: 1000,
 } as const;

@@ -62,6 +62,17 @@ function letInFaults(wall: SetWall): Fault[] {
         wanted: `a run from 0 to ${wall.runs.length - 1}`,
         got: `${v.run}`,
       })),
+    ...wall.vents.flatMap((v) => {
+      const count = Math.ceil((wall.runs[v.run]?.length ?? 0) / v.every);
+      if (count <= LIMITS.fittings) return [];
+      return [
+        {
+          path: `${path}/vents/${v.index}/every`,
+          wanted: `a spacing that makes at most ${LIMITS.fittings} of them`,
+          got: `${sayMm(v.every, wall.show)}, which makes ${count}`,
+        },
+      ];
+    }),
     ...twice(wall.vents, 'vents'),
     ...twice(wall.changes, 'build/pieces'),
   ];

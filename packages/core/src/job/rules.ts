@@ -9,7 +9,7 @@ import { LIMITS } from './limits.js';
 import { stated } from './stated.js';
 import { findUnit } from './units.js';
 import { outlineFaults } from './outlineRules.js';
-import type { JobDocument } from './types.js';
+import type { JobDocument, OwnUnit, Stated } from './types.js';
 
 function repeated(ids: { id: string; path: string }[], what: string): Fault[] {
   const seen = new Map<string, string>();
@@ -158,6 +158,30 @@ const unitsIn = (wall: SetWall): number =>
     (wall.unitHeight + wall.bed)) *
   wall.wythes;
 
+/** Shells, webs and cells that fit the unit they are in. */
+function ownUnitFaults(job: JobDocument, u: OwnUnit, i: number): Fault[] {
+  const say = (n: number): string => sayMm(n, job.show);
+  const mm = (s: Stated): number => toMillimetres(stated(s));
+  const { cells = 0, shell, web, taper } = u;
+  if (cells === 0 || shell === undefined || web === undefined) return [];
+  const [length, width] = [mm(u.actual.length), mm(u.actual.width)];
+  const thick = taper === undefined ? 0 : mm(taper);
+  const faults: Fault[] = [];
+  if (!(2 * mm(shell) + thick < width))
+    faults.push({
+      path: `/units/${i}/shell`,
+      wanted: `two shells${thick > 0 ? ' and the taper' : ''} that leave a cell in a unit ${say(width)} wide`,
+      got: say(mm(shell)),
+    });
+  if (!((cells + 1) * mm(web) + cells * thick < length))
+    faults.push({
+      path: `/units/${i}/web`,
+      wanted: `${cells + 1} webs that leave ${cells === 1 ? 'a cell' : `${cells} cells`} in a unit ${say(length)} long`,
+      got: say(mm(web)),
+    });
+  return faults;
+}
+
 /** The faults that only show once the form is sound: ids, units, openings in their runs, size. */
 export function checkRules(job: JobDocument): Fault[] {
   const faults: Fault[] = repeated(
@@ -175,6 +199,7 @@ export function checkRules(job: JobDocument): Fault[] {
       faults.push({ path: `/units/${i}/id`, wanted: 'an id the library does not use', got: sayValue(u.id) });
     }
   });
+  (job.units ?? []).forEach((u, i) => faults.push(...ownUnitFaults(job, u, i)));
   let units = 0;
   job.walls.forEach((wall, i) => {
     faults.push(

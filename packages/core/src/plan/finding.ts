@@ -57,6 +57,8 @@ export const FINDINGS = {
   'lap-short': 'A perp laps the one below by less than the least lap.',
   sliver: 'A piece shorter than the least piece.',
   'head-joint-out': 'A head joint outside its limits.',
+  'gap-left': 'A length is left that is too short for a piece and too wide for a joint.',
+  'opening-at-corner': 'An opening reaches into a corner, where the wall round it stands.',
   'lintel-not-designed': 'Something must carry the wall over an opening; it is not designed here.',
   'footing-uneven': 'The footing as poured leaves the first bed too thin or too thick somewhere.',
   'footing-thin': 'The footing is shallower than its projection, or than the least for a building.',
@@ -89,7 +91,7 @@ export const FINDINGS = {
   'line-not-closed': 'The line comes back near its start without meeting it.',
   'curve-too-tight': 'Straight units round a curve leave a perp outside its limits.',
   'squint-specials': 'A corner that is not square takes specials.',
-  'run-not-planned': 'A corner too sharp for units to make.',
+  'run-not-planned': 'A corner too sharp for units to make, or a run too short for any.',
   'bar-spacing-off-module': 'A bar spacing that the unit’s own cells do not allow.',
   'bar-not-in-cell':
     'A bar belongs where no continuous cell goes up: a web, the bond or an opening is in its way.',

@@ -1,6 +1,6 @@
 import { KINDS } from '../bond/kinds.js';
 import type { BondedRun } from '../bond/bond.js';
-import type { Piece } from '../bond/row.js';
+import type { Piece, Row } from '../bond/row.js';
 import { CONCRETE_FACTOR, footingAmounts } from '../setout/footing.js';
 import type { InnerLeaf } from '../cavity/inner.js';
 import { packsOf, type Counts } from '../tally/tally.js';
@@ -31,15 +31,15 @@ export interface PieceJson {
 }
 
 /** What a corner unit's end shows on the face round the corner. */
-function shows(plan: WallPlan, run: BondedRun, piece: Piece): PieceJson['shows'] {
+function shows(plan: WallPlan, run: BondedRun, row: Row | undefined, piece: Piece): PieceJson['shows'] {
   const { start, end } = run.ends;
   const width = plan.wall.unitWidth;
   const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
-  if (end.other !== null && same(piece.to, run.to)) {
+  if (end.other !== null && !row?.aloneEnd && same(piece.to, run.to)) {
     const from = -end.past;
     return { run: end.other, from: tidy(from), to: tidy(from + (end.legs?.shown ?? width)) };
   }
-  if (start.other !== null && same(piece.from, run.from)) {
+  if (start.other !== null && !row?.aloneStart && same(piece.from, run.from)) {
     const shown = start.legs?.shown ?? width;
     const from = (plan.wall.runs[start.other]?.length ?? 0) + start.past - shown;
     return { run: start.other, from: tidy(from), to: tidy(from + shown) };
@@ -47,8 +47,14 @@ function shows(plan: WallPlan, run: BondedRun, piece: Piece): PieceJson['shows']
   return undefined;
 }
 
-function pieceJson(plan: WallPlan, run: BondedRun, piece: Piece, sawn: boolean): PieceJson {
-  const turned = shows(plan, run, piece);
+function pieceJson(
+  plan: WallPlan,
+  run: BondedRun,
+  row: Row | undefined,
+  piece: Piece,
+  sawn: boolean,
+): PieceJson {
+  const turned = shows(plan, run, row, piece);
   return {
     kind: sawn ? 'cut' : piece.kind,
     run: run.index,
@@ -92,32 +98,37 @@ function barsJson({ carrier: { wall, gauge }, steel }: WallPlan): Record<string,
   const vertical = wall.steel?.vertical;
   const lines = schedule(wall, steel);
   const uprights = steel.verticals.flatMap((v) =>
-    v.bars.map((b) => ({
-      mark: markOf(lines, uprightBars(wall, b.column)[0]),
-      size: vertical?.bar ?? '',
-      run: b.run,
-      at: tidy(b.at),
-      bottom: tidy(b.column.bottom),
-      top: tidy(b.column.top),
-      length: tidy(uprightLengths(wall, b.column).length),
-      count: 1,
-    })),
+    v.bars
+      .filter((b) => uprightLengths(wall, b.column).length > 0)
+      .map((b) => ({
+        mark: markOf(lines, uprightBars(wall, b.column)[0]),
+        size: vertical?.bar ?? '',
+        run: b.run,
+        at: tidy(b.at),
+        bottom: tidy(b.column.bottom),
+        top: tidy(b.column.top),
+        length: tidy(uprightLengths(wall, b.column).length),
+        count: 1,
+      })),
   );
   const beams = steel.beams.flatMap((beam) =>
-    beam.stretches.map((s) => {
+    beam.stretches.flatMap((s) => {
       const bars = stretchBars(wall, beam, s);
-      return {
-        mark: markOf(lines, bars[0]),
-        size: beam.bar,
-        run: beam.run,
-        course: gauge.courses[beam.course]?.number ?? 0,
-        from: tidy(s.from),
-        to: tidy(s.to),
-        bottom: tidy(gauge.courses[beam.course]?.bottom ?? 0),
-        top: tidy(gauge.courses[beam.course]?.top ?? 0),
-        length: tidy(bars.reduce((sum, b) => sum + b.a, 0)),
-        count: beam.count,
-      };
+      if (bars.length === 0) return [];
+      return [
+        {
+          mark: markOf(lines, bars[0]),
+          size: beam.bar,
+          run: beam.run,
+          course: gauge.courses[beam.course]?.number ?? 0,
+          from: tidy(s.from),
+          to: tidy(s.to),
+          bottom: tidy(gauge.courses[beam.course]?.bottom ?? 0),
+          top: tidy(gauge.courses[beam.course]?.top ?? 0),
+          length: tidy(bars.reduce((sum, b) => sum + b.a, 0)),
+          count: beam.count,
+        },
+      ];
     }),
   );
   return [...uprights, ...beams];
@@ -184,6 +195,8 @@ const innerJson = (p: WallPlan, inner: InnerLeaf): Record<string, unknown> => ({
           from: tidy(piece.from + by),
           to: tidy(piece.to + by),
           ...(piece.cutFrom === null ? {} : { cutFrom: piece.cutFrom }),
+          ...(piece.band ? { bottom: tidy(piece.band.from), top: tidy(piece.band.to) } : {}),
+          ...(piece.rake ? { rake: { left: tidy(piece.rake.left), right: tidy(piece.rake.right) } } : {}),
         };
       }),
     ),
@@ -206,7 +219,7 @@ function wallJson(p: WallPlan): Record<string, unknown> {
         leaf,
         pieces: p.runs.flatMap((run) =>
           ((leaf === 0 ? run : run.back)?.rows[i]?.pieces ?? []).map((piece) =>
-            pieceJson(p, run, piece, c.kind === 'sawn'),
+            pieceJson(p, run, run.rows[i], piece, c.kind === 'sawn'),
           ),
         ),
       })),

@@ -77,11 +77,15 @@ function planWall(job: JobDocument, index: number, before: WallPlan | null): Wal
 
 /**
  * A planned wall with its choices weighed and its fixes proved, which plans the wall again for each: long work, so in
- * steps that may be left off.
+ * steps that may be left off. What is weighed and proved so far is handed out on the way.
  */
-export function* advised(job: Job, planned: WallPlan): Steps<WallPlan> {
-  const advice = yield* adviseWall(job, planned.wall.index, planned, issuesOf(job, planned));
-  return { ...planned, ...advice };
+export function* advised(job: Job, planned: WallPlan): Steps<WallPlan, WallPlan> {
+  const steps = adviseWall(job, planned.wall.index, planned, issuesOf(job, planned));
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return { ...planned, ...step.value };
+    yield step.value && { ...planned, ...step.value };
+  }
 }
 
 /**

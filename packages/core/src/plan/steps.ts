@@ -1,10 +1,10 @@
 /**
  * Long work in steps: between two of them it can be left, or left off. Whoever has all the time there is runs it to
- * its end; a worker gives way to what comes in.
+ * its end; a worker gives way to what comes in. Some hand out what they have so far (`P`) on the way.
  */
-export type Steps<T> = Generator<undefined, T, undefined>;
+export type Steps<T, P = never> = Generator<P | undefined, T, undefined>;
 
-export function toTheEnd<T>(steps: Steps<T>): T {
+export function toTheEnd<T, P>(steps: Steps<T, P>): T {
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;

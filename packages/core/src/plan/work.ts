@@ -1,4 +1,5 @@
-import { bondWall, type BondedRun } from '../bond/bond.js';
+import { begun, type Begun } from '../bond/begin.js';
+import type { BondedRun } from '../bond/bond.js';
 import { bondIssues } from '../bond/issues.js';
 import { carried, carrierOf, type Carrier } from '../cavity/carrier.js';
 import { innerLeaf, type InnerLeaf } from '../cavity/inner.js';
@@ -7,6 +8,7 @@ import { fillOf, type RunFill } from '../grout/fill.js';
 import { retainIssues } from '../retain/issues.js';
 import { groutIssues } from '../grout/issues.js';
 import { poursOf, type Pour } from '../grout/pours.js';
+import { steelCost } from '../steel/cost.js';
 import { steelIssues } from '../steel/issues.js';
 import { steelOf, type SteelWork } from '../steel/steel.js';
 import { movementIssues } from '../movement/issues.js';
@@ -27,6 +29,8 @@ export interface WallWork {
   wall: SetWall;
   gauge: GaugeSolution;
   runs: BondedRun[];
+  /** The wall laid in each way its file leaves open, what stands among them. */
+  ways: Begun[];
   /** The leaf behind the cavity, where there is one. */
   inner: InnerLeaf | null;
   /** The leaf that bars and grout are in. */
@@ -65,41 +69,53 @@ const faceOf = (wall: SetWall, inner: InnerLeaf | null): SetWall =>
  * worked out before an edit, to leave alone what the edit did not touch. What comes out is the same without it.
  */
 export function workWall(job: JobDocument, index: number, before: WallWork | null = null): WallWork {
-  const wall = setOutWall(job, index);
-  const gauge = solveGauge(wall);
-  const inner = innerLeaf(job, wall);
-  const runs = bondWall(
-    faceOf(wall, inner),
+  const stated = setOutWall(job, index);
+  const gauge = solveGauge(stated);
+  const inner = innerLeaf(job, stated);
+  const steelIn = (carrier: Carrier, was: WallWork | null): SteelWork =>
+    steelOf(
+      carrier.wall,
+      carrier.runs,
+      carrier.gauge.courses,
+      carrier.gauge.count,
+      was && {
+        wall: was.carrier.wall,
+        runs: was.carrier.runs,
+        courses: was.carrier.gauge.courses,
+        cells: was.steel.cells,
+        verticals: was.steel.verticals,
+        beams: was.steel.beams,
+      },
+    );
+  const steels = new Map<Begun, SteelWork>();
+  // Bars that cannot go up cost a beginning as much as they cost a mason: where this leaf has them.
+  const barred = stated.steel?.vertical && stated.unit.shells !== null && !inner?.carries;
+  const { chosen, ways } = begun(
+    faceOf(stated, inner),
     gauge.courses,
     gauge.count,
-    before && {
-      wall: faceOf(before.wall, before.inner),
-      courses: before.gauge.courses,
-      level: before.gauge.count,
-      runs: before.runs,
-    },
+    barred
+      ? (way) => {
+          const carrier = carrierOf(way.wall, gauge, way.runs, inner);
+          const found = steelIn(carrier, before);
+          steels.set(way, found);
+          return steelCost(carrier.wall, found).total;
+        }
+      : undefined,
+    before && { courses: before.gauge.courses, level: before.gauge.count, ways: before.ways },
   );
+  const { start, corners } = chosen.wall;
+  const wall = { ...stated, start, corners };
+  const { runs } = chosen;
   const carrier = carrierOf(wall, gauge, runs, inner);
   const { courses, count } = carrier.gauge;
-  const steel = steelOf(
-    carrier.wall,
-    carrier.runs,
-    courses,
-    count,
-    before && {
-      wall: before.carrier.wall,
-      runs: before.carrier.runs,
-      courses: before.carrier.gauge.courses,
-      cells: before.steel.cells,
-      verticals: before.steel.verticals,
-      beams: before.steel.beams,
-    },
-  );
+  const steel = steels.get(chosen) ?? steelIn(carrier, before);
   const fills = fillOf(carrier.wall, carrier.runs, courses, steel, before && carried(before));
   return {
     wall,
     gauge,
     runs,
+    ways,
     inner,
     carrier,
     steel,
@@ -119,7 +135,7 @@ export function issuesOf(job: JobDocument, work: WallWork): Issue[] {
     ...groundIssues(job, work),
     ...teeIssues(job, work.wall, work.gauge),
     ...gaugeIssues(work.wall, work.gauge),
-    ...bondIssues(work.wall, work.runs),
+    ...bondIssues(work.wall, work.runs, work.inner),
     ...featureIssues(work.wall, work.gauge, work.runs),
     ...outlineIssues(work.wall, work.gauge, work.runs),
     ...movementIssues(work.wall, work.runs),

@@ -158,6 +158,8 @@ export interface SheetView {
   choices: Choice[];
   /** False while fixes and choices are still being worked out. */
   advised: boolean;
+  /** Its choices, and the fixes there are so far, are of this wall as it stands: they can be pressed. */
+  weighed: boolean;
 }
 
 /** The sheet of one run. `advised` says whether the plan came with choices and fixes. */
@@ -255,5 +257,6 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
     says,
     choices: p.choices,
     advised,
+    weighed: advised || p.choices.length > 0,
   };
 }

@@ -30,6 +30,8 @@ export interface Tally {
   specials: number;
   /** Air bricks and vents in the place of stretchers. */
   fittings: Record<LetIn, number>;
+  /** Specials and fittings by what they are counted as: bought apart, so no units of the wall's own, or half-high ones. */
+  apart: { whole: Counts; halfHigh: Counts };
   mortar: MortarGeometry & { geometric: number; used: number };
 }
 
@@ -85,6 +87,10 @@ export const splitsLengthwise = (wall: Pick<SetWall, 'bond' | 'wythes'>): boolea
 const isSawnToLength = (wall: SetWall, p: Piece): boolean =>
   p.cutFrom !== null && !(p.kind === 'closer' && splitsLengthwise(wall));
 
+/** Bought apart from the wall's own units: a corner's special, an air brick, a vent. */
+const isApart = (p: Piece): boolean =>
+  p.special === true || (p.fitting !== undefined && p.fitting !== 'soldier');
+
 /** The tally of one run. */
 export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): Tally {
   const pieces = zero();
@@ -92,6 +98,7 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
   let total = 0;
   let specials = 0;
   const fittings: Tally['fittings'] = { 'air-brick': 0, vent: 0 };
+  const apart: Tally['apart'] = { whole: zero(), halfHigh: zero() };
   const sawnCourse = new Set(gauge.courses.filter((c) => c.kind === 'sawn').map((c) => c.number));
   for (const [row, uses] of bothLeaves(run)) {
     for (const p of row.pieces) {
@@ -99,6 +106,7 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
       total += uses;
       if (p.special) specials += uses;
       if (p.fitting && p.fitting !== 'soldier') fittings[p.fitting] += uses;
+      if (isApart(p)) apart.whole[p.kind] += uses;
       if (isSawnToLength(wall, p))
         addSawn(sawn, p.kind === 'beam' ? 'beam' : 'stretcher', p.to - p.from, uses);
     }
@@ -108,6 +116,10 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
       // Sawn to height: whatever it was, it is now a cut.
       pieces[p.kind] -= 1;
       pieces.cut += 1;
+      if (isApart(p)) {
+        apart.whole[p.kind] -= 1;
+        apart.whole.cut += 1;
+      }
       if (p.cutFrom === null) addSawn(sawn, 'stretcher', p.to - p.from, 1);
     }
   }
@@ -115,6 +127,10 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
   for (const course of gauge.courses.filter((c) => c.kind === 'half-high')) {
     for (const p of rowsOf(run, course.number)) {
       halfHigh.pieces[p.kind] += 1;
+      if (isApart(p)) {
+        apart.whole[p.kind] -= 1;
+        apart.halfHigh[p.kind] += 1;
+      }
       if (p.cutFrom !== null)
         addSawn(halfHigh.sawn, p.kind === 'beam' ? 'beam' : p.cutFrom, p.to - p.from, 1);
     }
@@ -132,6 +148,7 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
     area,
     specials,
     fittings,
+    apart,
     mortar: { ...geometry, geometric, used },
   };
 }
@@ -155,6 +172,7 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     area: 0,
     specials: 0,
     fittings: { 'air-brick': 0, vent: 0 },
+    apart: { whole: zero(), halfHigh: zero() },
     mortar: {
       beds: 0,
       perps: 0,
@@ -172,6 +190,10 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     sum.area += t.area;
     sum.specials += t.specials;
     for (const f of LET_IN) sum.fittings[f] += t.fittings[f];
+    for (const k of KINDS) {
+      sum.apart.whole[k] += t.apart.whole[k];
+      sum.apart.halfHigh[k] += t.apart.halfHigh[k];
+    }
     for (const key of ['beds', 'perps', 'bedLength', 'perpCount', 'geometric', 'used'] as const)
       sum.mortar[key] += t.mortar[key];
   }
@@ -252,13 +274,17 @@ export function buyLines(wall: Buys, tally: Tally): BuyLine[] {
   const whole: Stock = { pieces: zero(), sawn: new Map() };
   addStock(whole, tally);
   addStock(whole, tally.halfHigh, -1);
-  const { specials } = tally;
-  whole.pieces.corner -= specials;
-  whole.pieces.stretcher -= LET_IN.reduce((sum, f) => sum + tally.fittings[f], 0);
+  const halfHigh: Stock = { pieces: zero(), sawn: new Map() };
+  addStock(halfHigh, tally.halfHigh);
+  const { specials, apart } = tally;
+  for (const k of KINDS) {
+    whole.pieces[k] -= apart.whole[k];
+    halfHigh.pieces[k] -= apart.halfHigh[k];
+  }
   return [
     ...specialLines(wall, specials),
     ...linesOf(wall, false, whole),
-    ...linesOf(wall, true, tally.halfHigh),
+    ...linesOf(wall, true, halfHigh),
     ...LET_IN.filter((f) => tally.fittings[f] > 0).map((f): BuyLine => ({
       unit: f,
       kind: 'stretcher',

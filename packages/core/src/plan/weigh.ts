@@ -1,0 +1,99 @@
+import { bondCost, type BondCost } from '../bond/cost.js';
+import { snapTries } from '../bond/snap.js';
+import { bondWays } from '../bond/ways.js';
+import type { EditStep } from '../job/edit.js';
+import type { JobDocument } from '../job/types.js';
+import { sayMm } from '../measure/format.js';
+import type { SetWall } from '../setout/wall.js';
+import { steelCost, type SteelCost } from '../steel/cost.js';
+import type { Candidate } from './finding.js';
+import type { Steps } from './steps.js';
+import type { Trial } from './trials.js';
+import type { WallWork } from './work.js';
+
+/** A candidate that may lead whatever it costs: rank 1 is what the plan does unless the file says otherwise. */
+export type Weighed = Candidate & { leads?: boolean };
+
+function sayCost(wall: SetWall, cost: BondCost, steel: SteelCost): string {
+  const parts = [
+    cost.cutPieces === 0
+      ? 'nothing is sawn'
+      : `${cost.cutPieces} ${cost.cutPieces === 1 ? 'piece is' : 'pieces are'} sawn`,
+    cost.underLeast > 0 ? `${cost.underLeast} too short` : '',
+    cost.shortLaps > 0 ? `${cost.shortLaps} short laps` : '',
+    cost.smallest === null ? '' : `smallest ${sayMm(cost.smallest, wall.show)}`,
+    steel.broken > 0 ? `${steel.broken} ${steel.broken === 1 ? 'bar' : 'bars'} cannot go up` : '',
+    steel.blocked > 0 ? `${steel.blocked} ${steel.blocked === 1 ? 'starter' : 'starters'} in the way` : '',
+  ];
+  return parts.filter(Boolean).join(', ');
+}
+
+/** Every way the wall may begin, turn its corners and take its cuts, weighed. */
+export function* bondCandidates(
+  job: JobDocument,
+  index: number,
+  work: WallWork,
+  attempt: (edit: EditStep[]) => Trial | null,
+): Steps<Weighed[]> {
+  const list: Weighed[] = [];
+  for (const way of bondWays(work.wall, job.walls[index]?.build)) {
+    yield;
+    const there = way.inForce ? work : attempt(way.edit)?.work;
+    if (!there) continue;
+    const cost = bondCost(there.wall, there.runs);
+    const steel = steelCost(there.carrier.wall, there.steel);
+    list.push({
+      stage: 'bond',
+      kind: way.kind,
+      name: way.name,
+      says: `${way.name}: ${sayCost(there.wall, cost, steel)}.`,
+      edit: way.edit,
+      cost: cost.total + steel.total,
+      applied: way.inForce,
+      leads: way.leads,
+    });
+  }
+  return list;
+}
+
+/**
+ * What moving an opening a joint or two, or to the nearest perps, would save: the best place for each, where it
+ * saves at least one cut piece. `most`: so many openings, and places for each, are tried.
+ */
+export function* moveCandidates(
+  work: WallWork,
+  attempt: (edit: EditStep[]) => Trial | null,
+  most: { openings: number; places: number },
+): Steps<Candidate[]> {
+  const now = bondCost(work.wall, work.runs);
+  const list: Candidate[] = [];
+  const sawnFor = new Set(
+    work.runs.flatMap((r) => [...r.uses.keys()].flatMap((row) => row.pieces.map((p) => p.opening))),
+  );
+  for (const o of work.wall.openings.filter((one) => sawnFor.has(one.index)).slice(0, most.openings)) {
+    const run = work.runs.find((r) => r.index === o.run);
+    if (!run) continue;
+    let best: { says: string; edit: EditStep[]; cost: BondCost; steel: SteelCost; wall: SetWall } | null =
+      null;
+    for (const t of snapTries(work.wall, run, o).slice(0, most.places)) {
+      yield;
+      const there = attempt(t.edit)?.work;
+      if (!there) continue;
+      const cost = bondCost(there.wall, there.runs);
+      if (cost.total < (best?.cost.total ?? now.total) - 1e-9)
+        best = { ...t, cost, steel: steelCost(there.carrier.wall, there.steel), wall: there.wall };
+    }
+    if (!best || best.cost.cutPieces >= now.cutPieces) continue;
+    const saved = now.cutPieces - best.cost.cutPieces;
+    list.push({
+      stage: 'bond',
+      kind: 'move-opening',
+      name: best.says,
+      says: `${best.says}${o.must ? ', if it may' : ''}: ${saved} fewer sawn, so ${sayCost(best.wall, best.cost, best.steel)}.`,
+      edit: best.edit,
+      cost: best.cost.total + best.steel.total + (o.must ? work.wall.weights.bond.movedMust : 0),
+      applied: false,
+    });
+  }
+  return list;
+}
