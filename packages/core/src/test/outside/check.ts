@@ -1,0 +1,52 @@
+import type { JobFile, PlanFile } from './files.js';
+import { lapDefects } from './laps.js';
+import { mortarOf } from './mortar.js';
+import { courseDefects, coverDefects, pieceDefects } from './pieces.js';
+import { barDefects, groutOf } from './steel.js';
+import { mm } from './trade.js';
+import { factsOf, type Facts } from './wall.js';
+
+/**
+ * Everything wrong with a plan, read from the job file and the plan's JSON alone, by somebody who knows the trade and
+ * not the program. Empty when there is nothing.
+ */
+export function defectsOf(job: JobFile, plan: PlanFile): string[] {
+  const facts = job.walls.map((file, i) => {
+    const own = plan.walls[i];
+    if (!own) throw new Error(`no plan of ${file.id}`);
+    return factsOf(job, file, own);
+  });
+  for (const f of facts) {
+    f.branchTops = branchesInto(f, facts);
+    const into = facts.find((o) => o.file.id === f.file.meets?.wall);
+    if (into) f.into = into.thickness;
+  }
+  const out = facts.flatMap((f) =>
+    [...courseDefects(f), ...pieceDefects(f), ...coverDefects(f), ...lapDefects(f), ...barDefects(f)].map(
+      (d) => `${f.file.id}: ${d}`,
+    ),
+  );
+  const about = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(1e-6, 0.004 * b);
+  const add = (of: (f: Facts) => number | null): number | null =>
+    facts.reduce<number | null>((sum, f) => {
+      const one = of(f);
+      return sum === null || one === null ? null : sum + one;
+    }, 0);
+  const grout = add(groutOf);
+  if (grout !== null && !about(plan.tally.grout.geometric, grout))
+    out.push(`grout ${plan.tally.grout.geometric}, by the cells and beams ${grout.toFixed(6)}`);
+  const mortar = add(mortarOf);
+  if (mortar !== null && !about(plan.tally.mortar.geometric, mortar))
+    out.push(`mortar ${plan.tally.mortar.geometric}, by the joints ${mortar.toFixed(6)}`);
+  return out;
+}
+
+function branchesInto(f: Facts, all: readonly Facts[]): NonNullable<Facts['branchTops']> {
+  const map: NonNullable<Facts['branchTops']> = new Map();
+  for (const b of all) {
+    const { meets } = b.file;
+    if (meets?.wall !== f.file.id || meets.how !== 'bonded') continue;
+    map.set(b.file.id, { top: b.plan.courses.at(-1)?.top ?? 0, at: mm(meets.at), thickness: b.thickness });
+  }
+  return map;
+}

@@ -1,0 +1,31 @@
+import { perpsOf, standing, type Facts } from './wall.js';
+
+/**
+ * Mortar of beds and perps in one leaf, m³: under every piece and every joint beside it, between every two neighbours.
+ * Null where the wall is not plain, or where units are sawn to a height, whose joints the plan's JSON does not show.
+ */
+export function mortarOf(f: Facts): number | null {
+  if (!f.plain || f.plan.inner || f.file.build.wythes === 2) return null;
+  if (f.plan.rows.some((r) => r.pieces.some((p) => p.bottom !== undefined || p.fitting !== undefined)))
+    return null;
+  if (f.job.walls.some((w) => w.meets !== undefined)) return null;
+  const most = Math.max(f.profile.headMost, f.head);
+  const spread = f.profile.faceShell(f.unit) ? 2 * (f.unit.cores?.shell ?? 0) : f.unit.width;
+  let sum = 0;
+  for (const row of f.plan.rows) {
+    const course = f.plan.courses[row.course - 1];
+    if (!course) continue;
+    f.runs.forEach((_, run) => {
+      const list = standing(f, row, run);
+      const own = list.filter((s) => s.own).reduce((n, s) => n + s.to - s.from, 0);
+      let joints = 0;
+      list.forEach((s, i) => {
+        const next = list[i + 1];
+        if (next && next.from - s.to <= most + 10 && perpsOf([s, next], most + 10).length > 0)
+          joints += next.from - s.to;
+      });
+      sum += ((own + joints) * course.bed + joints * course.unitHeight) * spread;
+    });
+  }
+  return sum / 1e9;
+}
