@@ -1,4 +1,7 @@
-// Runs every check one after another, each with a time limit, and counts them. Last line: "N passed, N failed".
+// Runs every check, each with a time limit, and counts them. Last line: "N passed, N failed".
+// Two lanes side by side, for a machine of two cores: what reads the code and tests the core, and what needs a database;
+// then the journeys, on one server and one browser. `--long`: the full campaigns (LONG=1), which take hours.
+import { Buffer } from 'node:buffer';
 import { spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -6,6 +9,7 @@ import { join } from 'node:path';
 
 const MINUTE = 60_000;
 const out = mkdtempSync(join(tmpdir(), 'even-tally-results-'));
+const LONG = process.argv.includes('--long');
 const bin = (path) => ['node', join('node_modules', path)];
 const jest = (project, minutes, ...flags) => ({
   name: `tests: ${project}`,
@@ -24,7 +28,8 @@ const jest = (project, minutes, ...flags) => ({
   results: join(out, `${project}.json`),
 });
 
-const STEPS = [
+/** Types, lint and the core. */
+const FIRST = [
   { name: 'lockfile', minutes: 1, command: ['node', 'tools/check-lockfile.mjs'] },
   {
     name: 'types: core',
@@ -71,27 +76,36 @@ const STEPS = [
       '.',
     ],
   },
-  jest('core', 10, '--testTimeout=60000'),
-  jest('server', 10, '--runInBand', '--testTimeout=30000'),
-  jest('web', 10, '--testTimeout=20000'),
-  jest('e2e', 15, '--runInBand', '--testTimeout=60000', '--forceExit'),
+  jest('core', LONG ? 360 : 20, '--maxWorkers=1', '--testTimeout=180000'),
 ];
 
+/** What stands on the core: the server on its database, and the screens. */
+const SECOND = [
+  jest('server', 15, '--runInBand', '--testTimeout=60000'),
+  jest('web', 15, '--maxWorkers=1', '--testTimeout=60000'),
+];
+
+/** Alone, for they are timed against one server and one browser. */
+const LAST = [jest('e2e', 15, '--runInBand', '--testTimeout=60000', '--forceExit')];
+
+/** A command's output is kept and shown when it is done, so that two lanes do not write into one another. */
 function run({ command, minutes }) {
   return new Promise((resolve) => {
     const [program, ...args] = command;
+    const said = [];
     const child = spawn(program, args, {
-      stdio: ['ignore', 'inherit', 'inherit'],
-      env: { ...process.env, CI: 'true', FORCE_COLOR: '0' },
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, CI: 'true', FORCE_COLOR: '0', ...(LONG ? { LONG: '1', FUZZ: '1' } : {}) },
       detached: true,
     });
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => said.push(data));
     const timer = setTimeout(() => {
-      console.log(`stopped after ${minutes} minutes`);
+      said.push(Buffer.from(`stopped after ${minutes} minutes\n`));
       process.kill(-child.pid, 'SIGKILL');
     }, minutes * MINUTE);
     child.on('close', (code) => {
       clearTimeout(timer);
-      resolve(code === 0);
+      resolve({ ok: code === 0, said: Buffer.concat(said).toString() });
     });
   });
 }
@@ -105,20 +119,24 @@ function count(step, ok) {
   return [r.numPassedTests, failed === 0 && (!ok || r.numPassedTests === 0) ? 1 : failed];
 }
 
-const wanted = process.argv.slice(2);
+const wanted = process.argv.slice(2).filter((a) => a !== '--long');
 let [passed, failed] = [0, 0];
-for (const step of STEPS) {
-  if (wanted.length > 0 && !wanted.some((w) => step.name.includes(w))) continue;
-  const start = Date.now();
-  console.log(`\n== ${step.name}`);
-  const ok = await run(step);
-  const [p, f] = count(step, ok);
-  passed += p;
-  failed += f;
-  console.log(
-    `== ${step.name}: ${f === 0 ? 'passed' : 'FAILED'} (${((Date.now() - start) / 1000).toFixed(1)} s)`,
-  );
+
+async function lane(steps) {
+  for (const step of steps) {
+    if (wanted.length > 0 && !wanted.some((w) => step.name.includes(w))) continue;
+    const start = Date.now();
+    const { ok, said } = await run(step);
+    const [p, f] = count(step, ok);
+    passed += p;
+    failed += f;
+    const seconds = ((Date.now() - start) / 1000).toFixed(1);
+    console.log(`\n== ${step.name}\n${said}== ${step.name}: ${f === 0 ? 'passed' : 'FAILED'} (${seconds} s)`);
+  }
 }
+
+await Promise.all([lane(FIRST), lane(SECOND)]);
+await lane(LAST);
 rmSync(out, { recursive: true, force: true });
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 && passed > 0 ? 0 : 1);

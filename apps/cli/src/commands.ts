@@ -44,11 +44,11 @@ export function check(args: string[]): number {
 
 /** Prints the plan, and nothing else, on stdout; a bad file exits 1 with its faults on stderr. */
 export function plan(args: string[]): number {
-  const call = only(args, ['--json']);
+  const call = only(args, ['--json', '--no-advice']);
   if (typeof call === 'string') return (complain([call]), 2);
   const read = readFile(call.file);
   if (!read.ok) return (complain(read.faults.map(sayFault)), 1);
-  const planned = planJob(read.job);
+  const planned = planJob(read.job, [], { advise: !call.flags.has('--no-advice') });
   process.stdout.write(
     call.flags.has('--json')
       ? `${JSON.stringify(planJson(planned), null, 1)}\n`

@@ -27,7 +27,7 @@ const twinOf = (said: Said, shown: readonly Said[]): string | null =>
     .find((s) => said.finding.fixes.length > 0 && fixesOf(s) === fixesOf(said))?.letter ?? null;
 const fixesOf = (s: Said): string => JSON.stringify(s.finding.fixes.map((f) => f.edit));
 
-function One({ said, advised, sameAs }: { said: Said; advised: boolean; sameAs: string | null }): ReactNode {
+function One({ said, weighed, sameAs }: { said: Said; weighed: boolean; sameAs: string | null }): ReactNode {
   const { letter, finding } = said;
   const chosen = useViewing((s) => s.letter === letter);
   const ref = useRef<HTMLLIElement>(null);
@@ -57,7 +57,7 @@ function One({ said, advised, sameAs }: { said: Said; advised: boolean; sameAs: 
                 key={fix.says}
                 className={i === 0 ? 'press' : 'press-plain'}
                 onClick={() => edit(fix.edit, fix.guard)}
-                disabled={!advised}
+                disabled={!weighed}
               >
                 {kept(fix.says)}
               </button>
@@ -108,7 +108,7 @@ export function Says({ view, stage, stem }: { view: SheetView; stage: StageKey; 
       </div>
       <ul>
         {shown.map((s) => (
-          <One key={s.letter} said={s} advised={view.advised} sameAs={twinOf(s, shown)} />
+          <One key={s.letter} said={s} weighed={view.weighed} sameAs={twinOf(s, shown)} />
         ))}
       </ul>
       <Elsewhere view={view} stage={stage} stem={stem} />

@@ -4,9 +4,9 @@ import { edit } from '../state/openJob';
 import { kept } from '../ui/kept';
 
 /** Ways to build it, best first, each with its reason; the one in force is marked. */
-export function Choices({ choices, advised }: { choices: Choice[]; advised: boolean }): ReactNode {
+export function Choices({ choices, weighed }: { choices: Choice[]; weighed: boolean }): ReactNode {
   if (choices.length === 0)
-    return <p className="text-soft">{advised ? 'There is only one way here.' : 'Weighing the choices…'}</p>;
+    return <p className="text-soft">{weighed ? 'There is only one way here.' : 'Weighing the choices…'}</p>;
   // The one to press is the cheapest that beats what stands.
   const stands = Math.min(...choices.filter((c) => c.applied).map((c) => c.cost));
   const best = choices.reduce<Choice | null>(
@@ -31,7 +31,7 @@ export function Choices({ choices, advised }: { choices: Choice[]; advised: bool
               <button
                 className={c === best ? 'press' : 'press-plain'}
                 onClick={() => edit(c.edit)}
-                disabled={!advised}
+                disabled={!weighed}
               >
                 {kept(c.name)}
               </button>

@@ -14,10 +14,10 @@ export const shown = createStore<Shown>(() => NOTHING);
 export const useShown = <T>(pick: (state: Shown) => T): T => useStore(shown, pick);
 
 export function show(view: SheetView): void {
-  // Until it has been advised again, the choices shown are those before.
+  // Until they have been weighed again, the choices shown are those before.
   const was = shown.getState().view;
   const kept =
-    was && !view.advised && was.wall.id === view.wall.id ? { ...view, choices: was.choices } : view;
+    was && !view.weighed && was.wall.id === view.wall.id ? { ...view, choices: was.choices } : view;
   shown.setState({ view: kept, failure: null });
 }
 export const stumble = (failure: string): void => shown.setState({ failure });

@@ -41,6 +41,8 @@ function show(ask: SheetAsk, p: WallPlan, isAdvised: boolean): void {
 
 /** What was planned last is not pressed for advice at once, ms: the hand may not have come to rest. */
 const REST = 60;
+/** Advice so far is shown no oftener than this, ms. */
+const BETWEEN = 200;
 /** So long advice goes on before it gives way to what has come in, ms. */
 const SLICE = 16;
 
@@ -60,15 +62,24 @@ function work(): void {
   });
 }
 
-function advise(ask: SheetAsk, steps: Steps<WallPlan>): void {
+/**
+ * Advice a slice at a time. What has been ranked and proved so far is shown as soon as there is any, and then now and
+ * again: nobody waits for the last opening of a long wall.
+ */
+function advise(ask: SheetAsk, steps: Steps<WallPlan, WallPlan>, told = -Infinity): void {
   if (latest !== ask) return;
   guarded(ask.seq, () => {
     const until = performance.now() + SLICE;
+    let soFar: WallPlan | null = null;
     while (performance.now() < until) {
       const step = steps.next();
       if (step.done) return show(ask, step.value, true);
+      soFar = step.value ?? soFar;
     }
-    setTimeout(() => advise(ask, steps), 0);
+    const now = performance.now();
+    const due = soFar !== null && now - told > BETWEEN;
+    if (due && soFar) show(ask, soFar, false);
+    setTimeout(() => advise(ask, steps, due ? now : told), 0);
   });
 }
 

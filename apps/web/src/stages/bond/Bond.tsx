@@ -102,7 +102,7 @@ export function Bond(props: PanelProps): ReactNode {
       <UnitCard {...props} />
       <Openings {...props} />
       <Section title="Ways to bond it" aside={<Lock {...props} stage="bond" />}>
-        <Choices choices={view.choices.filter((c) => c.stage === 'bond')} advised={view.advised} />
+        <Choices choices={view.choices.filter((c) => c.stage === 'bond')} weighed={view.weighed} />
       </Section>
       <Weights {...props} stage="bond" />
       <Tops {...props} />
