@@ -94,14 +94,16 @@ export function lapFaults(
   rows: readonly Row[],
   { joint, least }: LapRules,
 ): { straight: Chain[]; short: Chain[] } {
-  const straight = chains(rows, joint);
+  // A joint apart is within a joint of one another.
+  const inLine = joint + 2 * SAME_PLACE;
+  const straight = chains(rows, inLine);
   const near = comparing(least - SIXTY_FOURTH);
   const short: Chain[] = [];
   for (let i = 0; i + 1 < rows.length; i++) {
     const [below, above] = [rows[i], rows[i + 1]];
     if (!below || !above) continue;
     for (const n of near(below, above))
-      if (n.lap >= joint - SAME_PLACE) short.push({ at: n.below, from: i + 1, to: i + 2, lap: n.lap });
+      if (n.lap > joint + SAME_PLACE) short.push({ at: n.below, from: i + 1, to: i + 2, lap: n.lap });
   }
   return { straight, short };
 }
