@@ -76,7 +76,7 @@ const FIRST = [
       '.',
     ],
   },
-  jest('core', LONG ? 360 : 20, '--maxWorkers=1', '--testTimeout=180000'),
+  jest('core', LONG ? 360 : 20, '--maxWorkers=2', '--testTimeout=180000'),
 ];
 
 /** What stands on the core: the server on its database, and the screens. */
