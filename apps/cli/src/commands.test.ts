@@ -84,7 +84,24 @@ test('plan for reading shows a course table and the tally', () => {
   expect(out).toMatch(/FAULT 13 courses/);
 });
 
+test('without advice the plan is the same but for its fixes and choices', () => {
+  const of = (...flags: string[]): { walls: { findings: { fixes: unknown[] }[]; choices: unknown[] }[] } =>
+    JSON.parse(run(plan, DEMO, '--json', ...flags).out) as ReturnType<typeof of>;
+  const [full, bare] = [of(), of('--no-advice')];
+  expect(full.walls.some((w) => w.choices.length > 0 && w.findings.some((f) => f.fixes.length > 0))).toBe(
+    true,
+  );
+  for (const w of full.walls) {
+    w.choices = [];
+    for (const f of w.findings) f.fixes = [];
+  }
+  expect(bare).toEqual(full);
+});
+
 test('a wrong call is told what was wanted', () => {
-  expect(run(plan, DEMO, '--yaml')).toMatchObject({ code: 2, err: 'Wanted --json, got "--yaml".\n' });
+  expect(run(plan, DEMO, '--yaml')).toMatchObject({
+    code: 2,
+    err: 'Wanted --json or --no-advice, got "--yaml".\n',
+  });
   expect(run(check)).toMatchObject({ code: 2, err: 'Wanted one job file, got 0.\n' });
 });
