@@ -162,9 +162,10 @@ function layStrip(
     right: opening.index,
   };
   if (!(stretch.to - stretch.from >= THINNEST_PIECE)) return;
-  for (const piece of layStretch(runToLay(wall, run, lines, stretch), stretch, lines.parity)) {
-    row.pieces.push(pieceAt('cut', piece.from, piece.to, 'stretcher', -1, strip));
-  }
+  const laid = layStretch(runToLay(wall, run, lines, stretch), stretch, lines.parity);
+  for (const piece of laid) row.pieces.push(pieceAt('cut', piece.from, piece.to, 'stretcher', -1, strip));
+  const joints = laid.slice(1).reduce((sum, piece, i) => sum + piece.from - (laid[i] as Laid).to, 0);
+  row.strips = [...(row.strips ?? []), { joints, high: strip.to - strip.from }];
   row.bedded.push({ from: stretch.from, to: stretch.to });
 }
 

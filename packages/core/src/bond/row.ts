@@ -49,6 +49,8 @@ export interface Row {
   /** The run round the corner does not stand this high: this run's own units go on to the corner and end there. */
   aloneStart?: true;
   aloneEnd?: true;
+  /** Joints between pieces sawn in height, over heads and under sills, no perps of the bond: how wide together, and the strip's height with its bed, mm. */
+  strips?: { joints: number; high: number }[];
   /** Lengths that no piece fills: too short for one and its joint, too wide for a joint. */
   left?: { from: number; to: number }[];
   /** Ends of other walls' units that show in this face: walls bonded into it. */

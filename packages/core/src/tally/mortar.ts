@@ -117,7 +117,11 @@ export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course
     if (!s) known.set(row, (s = sums(row)));
     const perpWidth = s.perpWidth - s.bedLength * (1 - middle);
     total.beds += (s.bedLength * middle * course.bed * spread) / 1e9;
-    total.perps += (perpWidth * course.unitHeight * spread) / 1e9;
+    const strips = (row.strips ?? []).reduce(
+      (sum, x) => sum + x.joints * Math.max(0, x.high - course.bed),
+      0,
+    );
+    total.perps += ((perpWidth * course.unitHeight + strips) * spread) / 1e9;
     total.bedLength += s.bedLength / 1000;
     total.perpCount += s.perpCount;
   });

@@ -26,7 +26,7 @@ export function defectsOf(job: JobFile, plan: PlanFile): string[] {
       (d) => `${f.file.id}: ${d}`,
     ),
   );
-  const about = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(1e-6, 0.004 * b);
+  const about = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(1e-6, 0.001 * b);
   const add = (of: (f: Facts) => number | null): number | null =>
     facts.reduce<number | null>((sum, f) => {
       const one = of(f);

@@ -1,13 +1,12 @@
 import { perpsOf, standing, type Facts } from './wall.js';
 
 /**
- * Mortar of beds and perps in one leaf, m³: under every piece and every joint beside it, between every two neighbours.
- * Null where the wall is not plain, or where units are sawn to a height, whose joints the plan's JSON does not show.
+ * Mortar of beds and perps in one leaf, m³: under every piece and every joint beside it, between every two neighbours,
+ * those sawn in height over heads and under sills among them. Null where the wall is not plain.
  */
 export function mortarOf(f: Facts): number | null {
   if (!f.plain || f.plan.inner || f.file.build.wythes === 2) return null;
-  if (f.plan.rows.some((r) => r.pieces.some((p) => p.bottom !== undefined || p.fitting !== undefined)))
-    return null;
+  if (f.plan.rows.some((r) => r.pieces.some((p) => p.fitting !== undefined))) return null;
   if (f.job.walls.some((w) => w.meets !== undefined)) return null;
   const most = Math.max(f.profile.headMost, f.head);
   const spread = f.profile.faceShell(f.unit) ? 2 * (f.unit.cores?.shell ?? 0) : f.unit.width;
@@ -16,7 +15,18 @@ export function mortarOf(f: Facts): number | null {
     const course = f.plan.courses[row.course - 1];
     if (!course) continue;
     f.runs.forEach((_, run) => {
-      const list = standing(f, row, run);
+      const all = standing(f, row, run);
+      const list = all.filter((s) => s.piece.bottom === undefined);
+      const strips = all.filter((s) => s.piece.bottom !== undefined);
+      strips.forEach((s) => {
+        const high = (s.piece.top ?? 0) - (s.piece.bottom ?? 0) - course.bed;
+        // Its neighbour in the same strip, where there is one.
+        const next = strips.find(
+          (n) => n.piece.bottom === s.piece.bottom && n.from > s.to - 1 && n.from - s.to <= most + 10,
+        );
+        const joint = next ? next.from - s.to : 0;
+        sum += ((s.to - s.from + joint) * course.bed + joint * high) * spread;
+      });
       const own = list.filter((s) => s.own).reduce((n, s) => n + s.to - s.from, 0);
       let joints = 0;
       list.forEach((s, i) => {
