@@ -37,6 +37,8 @@ const place = (mm: number): number => Math.round(mm * 1e6) / 1e6;
  */
 export function layStretch(run: RunToLay, stretch: Stretch, parity: 0 | 1): Laid[] {
   const { wall, lines } = run;
+  // Less than a joint is mortar.
+  if (stretch.to - stretch.from < wall.head) return [];
   const laid =
     wall.bond.family === 'header'
       ? fillHeaderStretch(wall, lines[parity], stretch)
@@ -89,7 +91,13 @@ function piecesOf(run: RunToLay, edges: readonly number[], stretch: Stretch, par
     const to = edges[i + 1] as number;
     const last = i === edges.length - 2;
     const joint = last ? (edges.at(-1) as number) - stretch.to : line.joint;
-    const length = leadLength(line, stretch, i, edges.length - 1) ?? pieceIn(r, to - from, joint, last);
+    const lead = leadLength(line, stretch, i, edges.length - 1);
+    // In a stretch too short for it a closer gives way; what shows of another run cannot.
+    const shows =
+      (i === 0 && stretch.left === RUN_END && line.shownAtStart) ||
+      (last && stretch.right === RUN_END && line.shownAtEnd);
+    const fits = lead !== undefined && (shows || Math.abs(to - from - joint - lead) <= r.most);
+    const length = fits ? lead : pieceIn(r, to - from, joint, last);
     // The jamb it was sawn for: pieces that stand on the run's own perps were not.
     const own = onLine(from) && onLine(to);
     const [near, far] = from < middle ? [stretch.left, stretch.right] : [stretch.right, stretch.left];
@@ -157,8 +165,11 @@ function courseIn(
   const atStart = !region.left && region.from <= stretch.from + SAME_PLACE;
   const atEnd = !region.right && region.to >= stretch.to + wall.head - SAME_PLACE;
   const { start = [], end = [] } = line.leads ?? {};
-  const first = atStart ? Math.max(start.length, keep && run.keepsFirst[parity] ? 1 : 0) : 0;
-  const last = atEnd ? Math.max(end.length, keep && run.keepsLast[parity] ? 1 : 0) : 0;
+  // In a stretch too short for all that its ends begin with, only what shows of another run stays.
+  const fixed = (own: number, shown: boolean, stays: boolean): number =>
+    keep ? Math.max(own, stays ? 1 : 0) : Number(shown);
+  const first = atStart ? fixed(start.length, line.shownAtStart, run.keepsFirst[parity]) : 0;
+  const last = atEnd ? fixed(end.length, line.shownAtEnd, run.keepsLast[parity]) : 0;
   before.push(...inside.slice(0, first));
   if (last > 0) after.push(...inside.slice(-last));
   inside = inside.slice(before.length, after.length > 0 ? -after.length : undefined);

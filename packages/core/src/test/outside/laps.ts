@@ -104,12 +104,17 @@ export function lapDefects(f: Facts): string[] {
       said(f, ['lap-short', 'straight-joint'], run)
     )
       out.push(`run ${run}: short laps are said and there are none`);
+    // A closer in a course sawn to a height is called a cut there: it is a closer all the same.
+    const closers = f.plan.rows.flatMap((r) =>
+      r.pieces.filter((p) => p.kind === 'closer').map((p) => p.to - p.from),
+    );
     const slivers = leaves.flatMap((l) =>
       l.rows.flatMap((r) =>
         r.pieces.filter(
           (p) =>
             p.run === run &&
             p.kind !== 'closer' &&
+            !closers.some((c) => Math.abs(c - (p.to - p.from)) < BLUR) &&
             p.fitting !== 'soldier' &&
             p.rake === undefined &&
             !isSpecial(f, p.shows !== undefined) &&

@@ -77,7 +77,8 @@ export function coverDefects(f: Facts): string[] {
         // Beside an opening or at the end of the run there is no joint.
         // Between a jamb and another run's unit so little is left that mortar fills it.
         const besideOther = (!isOpening && opened && !own) || (isOpening && !opened && !lastOwn);
-        const allowed = besideOther ? f.head + 0.5 : opened || isOpening ? HAIR : wide;
+        const allowed =
+          besideOther || (opened && isOpening) ? f.head + 0.5 : opened || isOpening ? HAIR : wide;
         if (gap > allowed + HAIR && !said(f, ['head-joint-out', 'opening-at-corner', 'gap-left'], i))
           out.push(`${where}: ${gap.toFixed(1)} mm of nothing at ${at.toFixed(1)}`);
         if (
@@ -130,7 +131,12 @@ export function courseDefects(f: Facts): string[] {
     const found = rows.reduce((sum, r) => sum + r.pieces.filter((p) => p.kind === kind).length, 0);
     if (kind !== 'total' && found !== n) out.push(`${kind}: ${n} counted, ${found} laid`);
   }
-  if (f.plan.rows.some((r) => ofRun(r, 0).length === 0) && f.plain && f.openings.length === 0)
+  if (
+    f.plan.rows.some((r) => ofRun(r, 0).length === 0) &&
+    f.plain &&
+    f.openings.length === 0 &&
+    !said(f, ['gap-left', 'run-not-planned'], 0)
+  )
     out.push('a course of run 0 has no pieces');
   return out;
 }
