@@ -78,7 +78,7 @@ test('bars are put in, one is taken out of a jamb by hand, the wall says so, and
 test('a unit turned across a cell breaks the bar in it; laid as the bond has it, the bar goes up again', async () => {
   // Bars in every cell: further apart, the bar would only go to the next one.
   const steel = { vertical: { bar: '#4', every: '8"' } };
-  const pieces = [{ id: 'X', run: 0, course: 5, at: '7 13/16"', length: '15 5/8"', do: 'turn' }];
+  const pieces = [{ id: 'X', run: 0, course: 5, at: '139 13/16"', length: '15 5/8"', do: 'turn' }];
   const build = { kind: 'units', unit: 'cmu-8x8x16', bond: 'half', pieces };
   await openJob(site, page, blockJob({ steel, build }), 'w', 'steel');
   await slipSays('cannot go through: course 5 stands across it');
