@@ -130,6 +130,19 @@ const union = (list: Clear[]): number => {
   return sum;
 };
 
+/** Stretches of a beam's course too short for a bar between its covers: their beam units are filled all the same. */
+function barless(f: Facts, course: number, run: number, bars: readonly Clear[]): Clear[] {
+  const row = f.plan.rows.find((r) => r.course === course && r.leaf === 0);
+  const spans: Clear[] = [];
+  for (const s of row ? standing(f, row, run) : []) {
+    if (!s.own || s.piece.kind !== 'beam') continue;
+    const last = spans.at(-1);
+    if (last && s.from - last.to < 2 * f.head + 10) last.to = s.to;
+    else spans.push({ from: s.from, to: s.to });
+  }
+  return spans.filter((s) => !bars.some((b) => b.from < s.to && b.to > s.from));
+}
+
 /** Grout of filled cells and of beams, each place once; a cell inside a beam is the beam's. Null where it is not plain. */
 export function groutOf(f: Facts): number | null {
   const { cores } = f.unit;
@@ -142,6 +155,7 @@ export function groutOf(f: Facts): number | null {
       const beams = f.plan.bars
         .filter((b) => b.course === c.number && b.run === run)
         .map((b) => ({ from: b.from as number, to: b.to as number }));
+      if (beams.length > 0) beams.push(...barless(f, c.number, run, beams));
       const pitch = c.bed + c.unitHeight;
       // Where two runs meet their beams cross in the corner, which is poured once.
       const end = (f.runs[run]?.length ?? 0) + (f.runs[run]?.turnAfter === -90 ? f.thickness : 0);
