@@ -51,6 +51,9 @@ export default {
       },
       transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|idb)/)'],
     }),
-    project('e2e', ['<rootDir>/e2e/**/*.test.ts']),
+    project('e2e', ['<rootDir>/e2e/**/*.test.ts'], {
+      globalSetup: '<rootDir>/e2e/open.ts',
+      globalTeardown: '<rootDir>/e2e/close.ts',
+    }),
   ],
 };

@@ -1,11 +1,10 @@
-import { execFile, spawn, type ChildProcess } from 'node:child_process';
-import { randomBytes } from 'node:crypto';
+import { execFile } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import knex, { type Knex } from 'knex';
 import type { Browser, Page } from 'puppeteer-core';
+import { ADDRESS, BROWSER } from './site';
 
 const ROOT = join(__dirname, '..');
 
@@ -16,56 +15,12 @@ export interface Site {
   close: () => Promise<void>;
 }
 
-const FLAGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-dev-shm-usage',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
-
-function startBuilt(url: string): Promise<{ child: ChildProcess; address: string }> {
-  const child = spawn(process.execPath, ['apps/server/dist/main.js'], {
-    cwd: ROOT,
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      PORT: '0',
-      DATABASE_URL: url,
-      SESSION_SECRET: randomBytes(16).toString('hex'),
-      LOG_LEVEL: 'error',
-      WEB_FOLDER: join(ROOT, 'apps/web/dist'),
-      TALLY_DEMO: '1',
-      DEMO_FOLDER: join(ROOT, 'apps/server/demo'),
-    },
-  });
-  return new Promise((resolve, reject) => {
-    child.stdout.on('data', (text: Buffer) => {
-      const address = /ready at (http:\S+)/.exec(text.toString())?.[1];
-      if (address) resolve({ child, address });
-    });
-    child.stderr.on('data', (text: Buffer) => reject(new Error(text.toString())));
-  });
-}
-
-/** The built server on a database of its own, and a browser before it. */
-export async function openSite(): Promise<Site> {
-  const cluster = process.env.DATABASE_URL;
-  if (!cluster) throw new Error('DATABASE_URL is not set: run the journeys by ./tally test');
-  const name = `journey_${randomBytes(6).toString('hex')}`;
-  const admin: Knex = knex({ client: 'pg', connection: cluster, pool: { min: 0, max: 1 } });
-  await admin.raw(`create database ${name}`);
-  const { child, address } = await startBuilt(cluster.replace(/\/[^/]*$/, `/${name}`));
+/** The site that stands for all the journeys (`site.ts`), and this file's own line to its browser. */
+async function joinSite(): Promise<Site> {
+  const [address, browserWSEndpoint] = [process.env[ADDRESS], process.env[BROWSER]];
+  if (!address || !browserWSEndpoint) throw new Error('no site is open: run the journeys by ./tally test');
   const { default: puppeteer } = await import('puppeteer-core');
-  const userDataDir = mkdtempSync(join(tmpdir(), 'even-tally-browser-'));
-  const browser = await puppeteer.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: FLAGS,
-    userDataDir,
-  });
+  const browser = await puppeteer.connect({ browserWSEndpoint, defaultViewport: null });
   return {
     browser,
     address,
@@ -76,15 +31,7 @@ export async function openSite(): Promise<Site> {
       page.setDefaultTimeout(15_000);
       return page;
     },
-    close: async () => {
-      await browser.close();
-      const gone = new Promise((resolve) => child.on('exit', resolve));
-      child.kill('SIGTERM');
-      await gone;
-      await admin.raw(`drop database ${name} with (force)`);
-      await admin.destroy();
-      rmSync(userDataDir, { recursive: true, force: true });
-    },
+    close: () => browser.disconnect(),
   };
 }
 
@@ -263,14 +210,14 @@ export async function printedText(page: Page, button: string): Promise<string> {
 }
 
 /**
- * A site for the tests of a file, and for each of them a page of its own, handed to `opened`. `demo`: in the demo yard,
- * else at the door.
+ * For each test of a file a page of its own on the one site, handed to `opened`. `demo`: in a demo yard of its own, else
+ * at the door.
  */
 export function journeys(opened: (site: Site, page: Page) => void, demo = true): void {
   let site: Site;
   let page: Page;
   beforeAll(async () => {
-    site = await openSite();
+    site = await joinSite();
   });
   afterAll(() => site.close());
   beforeEach(async () => {
