@@ -17,7 +17,10 @@ export interface BondCost {
   smallest: number | null;
 }
 
-function perpsOff(run: BondedRun, row: Row): number {
+/** What of a run is weighed. */
+type WeighedRun = Pick<BondedRun, 'lines' | 'rows' | 'uses'>;
+
+function perpsOff(run: WeighedRun, row: Row): number {
   const line = lineOf(run.lines, run.rows.indexOf(row) + 1);
   const places = line.u.map((u) => u - line.joint / 2);
   let i = 0;
@@ -34,7 +37,7 @@ function perpsOff(run: BondedRun, row: Row): number {
 }
 
 /** What a bond costs by the contract's weights: rows alike are weighed once and multiplied by their courses. */
-export function bondCost(wall: SetWall, runs: BondedRun[]): BondCost {
+export function bondCost(wall: SetWall, runs: readonly WeighedRun[]): BondCost {
   const leastPiece = leastPieceOf(wall);
   const leastLap = toMillimetres(wall.profile.leastLap(wall.unit));
   const limits = headLimits(wall);

@@ -20,7 +20,7 @@ interface Fixed {
 /** How much of its bond's own ends a course may be asked to keep: all; no whole unit at a corner; nothing but returns. */
 type Strictness = 'all' | 'returns';
 
-function fixedAt(
+export function fixedAt(
   wall: SetWall,
   end: EndSpec,
   { first, long, atStart }: { first: boolean; long: boolean; atStart: boolean },

@@ -2,8 +2,9 @@ import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { fillHeaderStretch } from './headerStretch.js';
 import { near } from './kindOf.js';
-import { bondKey, countsOf, slotRules } from './lineCost.js';
-import { within, type PerpLine } from './lines.js';
+import { coursesBeside, type CoursesBeside } from './besideCourses.js';
+import { bondKey, slotRules } from './lineCost.js';
+import { moduleOf, within, type PerpLine } from './lines.js';
 import { cheapestFilling, type CourseToFill, type SlotRules } from './search.js';
 import { RUN_END, type Laid, type Stretch } from './stretch.js';
 
@@ -22,6 +23,16 @@ export interface RunToLay {
   /** Course 1 begins as asked, and a unit that turns a corner is whole: their first and last slots stay. */
   keepsFirst: readonly [boolean, boolean];
   keepsLast: readonly [boolean, boolean];
+  /** How much the lines are held to; left out, wholly. */
+  hold?: Hold | undefined;
+}
+
+/** How much of its price a perp off its line has, 0 to 1, in odd courses (0) and even ones (1): lines may still be moved. */
+export interface Hold {
+  name: string;
+  part: (parity: 0 | 1, x: number) => number;
+  /** The same for a short lap on one of those courses where it is not stopped. */
+  laps: (parity: 0 | 1) => number;
 }
 
 /**
@@ -152,11 +163,11 @@ function courseIn(
   stretch: Stretch,
   region: { from: number; to: number; left: boolean; right: boolean },
   keep: boolean,
-  count: number,
+  beside: CoursesBeside,
 ): { course: CourseToFill; before: number[]; after: number[] } | null {
   const { wall } = run;
   const line = run.lines[parity];
-  const module = wall.unitLength + wall.head;
+  const module = moduleOf(wall);
   const all = edgesIn(line, stretch);
   all[all.length - 1] = stretch.to + wall.head;
   let inside = all.filter((x) => x >= region.from - SAME_PLACE && x <= region.to + SAME_PLACE);
@@ -190,14 +201,27 @@ function courseIn(
   const places = [...own]
     .sort((a, b) => a - b)
     .filter((x, i, list) => i === 0 || x - (list[i - 1] as number) > 0.02);
-  const off = wall.weights.bond.perpOffItsLine * count;
+  const count = beside.counts[parity];
+  const off = (x: number): number =>
+    wall.weights.bond.perpOffItsLine * count * (run.hold?.part(parity, x) ?? 1);
   const lineAt = (x: number): boolean => line.u.some((u) => Math.abs(u - x) <= OFF_LINE);
+  // The course under the sill and the one over the head lie on their lines.
+  const least = slotRules(wall).leastLap - SAME_PLACE;
+  const lap = wall.bond.step === 0 ? 0 : wall.weights.bond.lapUnderRule * beside.edges[parity];
+  const others = run.lines[parity === 0 ? 1 : 0].u;
+  const other = parity === 0 ? 1 : 0;
+  const laps = (x: number): number =>
+    lap > 0
+      ? (run.hold?.laps(other) ?? 1) *
+        lap *
+        within(others, x - least, x + least).filter((u) => Math.abs(u - x) < least).length
+      : 0;
   return {
     before,
     after,
     course: {
       places,
-      extra: places.map((x) => (lineAt(x) ? 0 : off)),
+      extra: places.map((x) => (lineAt(x) ? 0 : off(x)) + laps(x)),
       perpAtStart: before.length > 0 || (!region.left && !atStart),
       perpAtEnd: after.length > 0 || (!region.right && !atEnd),
       count,
@@ -211,7 +235,7 @@ function courseIn(
 /** The edges of both courses of a stretch, laid the cheapest way to its jambs. */
 function searchedEdges(run: RunToLay, stretch: Stretch): [number[], number[]] {
   const { wall, lines } = run;
-  const module = wall.unitLength + wall.head;
+  const module = moduleOf(wall);
   const end = stretch.to + wall.head;
   const [left, right] = [stretch.left !== RUN_END, stretch.right !== RUN_END];
   const edges: [number[], number[]] = [edgesIn(lines[0], stretch), edgesIn(lines[1], stretch)];
@@ -262,17 +286,18 @@ const MOST_KNOWN = 10_000;
 const tidy = (mm: number): number => Math.round(mm * 1e6) / 1e6;
 
 /** What the new edges of a region follow from, but for where it stands. */
-function regionKey(run: RunToLay, stretch: Stretch, region: Region, beside: number): string {
+function regionKey(run: RunToLay, stretch: Stretch, region: Region, beside: CoursesBeside): string {
   const { wall, lines, keepsFirst, keepsLast } = run;
-  const parts: (string | number | boolean)[] = [bondKey(wall), wall.weights.bond.perpOffItsLine, beside];
+  const reach = Math.max(OFF_LINE + SAME_PLACE, slotRules(wall).leastLap + moduleOf(wall));
+  const parts: (string | number | boolean)[] = [bondKey(wall), wall.weights.bond.perpOffItsLine];
+  parts.push(run.hold?.name ?? '', beside.meets, ...beside.counts, ...beside.edges);
   parts.push(tidy(stretch.to - stretch.from), region.left, region.right);
   for (const p of [0, 1] as const) {
     const { leads, shownAtStart, shownAtEnd, joint } = lines[p];
     parts.push(shownAtStart, shownAtEnd, joint, keepsFirst[p], keepsLast[p]);
     parts.push((leads?.start ?? []).join('+'), (leads?.end ?? []).join('+'));
     const [low, high] = [region.from[p] as number, region.to[p] as number];
-    for (const u of within(lines[p].u, low - OFF_LINE - SAME_PLACE, high + OFF_LINE + SAME_PLACE))
-      parts.push(tidy(u - stretch.from));
+    for (const u of within(lines[p].u, low - reach, high + reach)) parts.push(tidy(u - stretch.from));
     parts.push(
       tidy((region.from[p] as number) - stretch.from),
       tidy((region.to[p] as number) - stretch.from),
@@ -286,11 +311,10 @@ function searchedRegion(
   run: RunToLay,
   stretch: Stretch,
   region: Region,
-  beside: number,
+  beside: CoursesBeside,
 ): readonly [number[], number[]] | null {
   const { wall } = run;
   const r = slotRules(wall);
-  const counts = countsOf(beside, 2);
   for (const keep of [true, false]) {
     const [odd, even] = ([0, 1] as const).map((p) =>
       courseIn(
@@ -304,11 +328,11 @@ function searchedRegion(
           right: region.right,
         },
         keep,
-        counts.courses[p] ?? 1,
+        beside,
       ),
     );
     if (!odd || !even) continue;
-    const found = cheapestFilling(r, { odd: odd.course, even: even.course, meets: counts.meets, more: 0 });
+    const found = cheapestFilling(r, { odd: odd.course, even: even.course, meets: beside.meets, more: 0 });
     if (found)
       return [
         [...odd.before, ...found.odd, ...odd.after],
@@ -324,7 +348,7 @@ function patched(
   edges: [number[], number[]],
   region: Region,
 ): [number[], number[]] {
-  const beside = coursesBeside(run.wall, stretch);
+  const beside = coursesBeside(run.wall, [stretch.left, stretch.right]);
   const key = regionKey(run, stretch, region, beside);
   let found = known.get(key);
   if (found === undefined) {
@@ -350,16 +374,6 @@ function patched(
       ...edges[p].filter((x) => x > high + SAME_PLACE),
     ];
   }) as [number[], number[]];
-}
-
-/** How many courses stand beside the opening a stretch stops at. */
-function coursesBeside(wall: SetWall, stretch: Stretch): number {
-  const pitch = wall.unitHeight + wall.bed;
-  const high = [stretch.left, stretch.right].flatMap((i) => {
-    const o = wall.openings[i];
-    return o ? [(Math.min(o.head, wall.height) - o.sill) / pitch] : [];
-  });
-  return Math.max(2, Math.round(Math.min(...(high.length > 0 ? high : [wall.height / pitch]))));
 }
 
 /**

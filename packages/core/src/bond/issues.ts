@@ -124,7 +124,7 @@ function pieceIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] {
         opening: o.id,
         says: f
           ? `${f.count} ${f.count === 1 ? 'piece is' : 'pieces are'} sawn for ${o.name}, the smallest ${say(f.smallest)}: its jambs stand off the perps.`
-          : `The jambs of ${o.name} stand off the perps: the joints of the panels beside it are eased to meet them.`,
+          : `The jambs of ${o.name} stand off the run’s own perps: what stands beside it is laid to meet them.`,
         source: 'the perps of odd and even courses against the jambs',
         tries: () => snapTries(wall, run, o),
       }),

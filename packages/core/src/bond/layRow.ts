@@ -6,7 +6,7 @@ import type { Kind } from './kinds.js';
 import { headLimits, THINNEST_PIECE, type PerpLine, type Span } from './lines.js';
 import { pieceAt, type Row } from './row.js';
 import { lineFor } from './sections.js';
-import { layStretch, type RunToLay } from './fillStretch.js';
+import { layStretch, type Hold, type RunToLay } from './fillStretch.js';
 import { atFreeEnds, RUN_END, stretches, type Gap, type Laid, type Stretch } from './stretch.js';
 
 /** The cut beside another run's unit, where the mason asked for closers there, is one. */
@@ -32,14 +32,16 @@ export interface CourseLines {
   /** Whose first and last unit stays as it is, odd and even. */
   keepsFirst: readonly [boolean, boolean];
   keepsLast: readonly [boolean, boolean];
+  hold?: Hold | undefined;
 }
 
 /** What a stretch of a course is laid from. Only the run's own ends are kept, not those at a movement joint. */
 function runToLay(wall: SetWall, run: Span, lines: CourseLines, stretch: Stretch): RunToLay {
-  const { both, keepsFirst, keepsLast } = lines;
+  const { both, keepsFirst, keepsLast, hold } = lines;
   const [first, last] = [stretch.from < run.from + 1, stretch.to > run.to - 1];
   return {
     wall,
+    hold,
     lines: [lineFor(both[0], stretch), lineFor(both[1], stretch)],
     keepsFirst: [first && keepsFirst[0], first && keepsFirst[1]],
     keepsLast: [last && keepsLast[0], last && keepsLast[1]],

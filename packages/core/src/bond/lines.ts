@@ -63,6 +63,9 @@ export const leastPieceOf = (wall: SetWall): number =>
 /** A sawn piece thinner than this cannot be held or bedded: common practice. */
 export const THINNEST_PIECE = 25;
 
+/** A unit and its joint. */
+export const moduleOf = (wall: SetWall): number => wall.unitLength + wall.head;
+
 export interface Span {
   from: number;
   to: number;

@@ -32,7 +32,7 @@ function revealsOf(wall: SetWall, openings: readonly SetOpening[]): Reveal[] {
 }
 
 /** Openings with a jamb that no perp of these lines meets within a joint's tolerance. */
-function offLines(wall: SetWall, openings: readonly SetOpening[], lines: RunLines): SetOpening[] {
+export function offLines(wall: SetWall, openings: readonly SetOpening[], lines: RunLines): SetOpening[] {
   const limits = headLimits(wall);
   const fits = (off: number): boolean =>
     off <= limits.most - wall.head + SAME_PLACE && -off <= wall.head - limits.least + SAME_PLACE;
@@ -87,13 +87,13 @@ function panelsOf(
 export function panelLines(
   wall: SetWall,
   openings: readonly SetOpening[],
+  off: readonly SetOpening[],
   span: Span,
   classes: readonly ClassedEnds[],
   base: RunLines,
   courses: number,
 ): { lines: RunLines; cost: number } | null {
   if (wall.cuts !== 'panel' || wall.bond.family !== 'running' || wall.bond.step !== 1 / 2) return null;
-  const off = offLines(wall, openings, base);
   if (off.length === 0) return null;
   const reveals = revealsOf(wall, openings);
   const module = wall.unitLength + wall.head;

@@ -1,8 +1,10 @@
+import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import { endSpec, type RunEnds } from './ends.js';
-import type { ClassedEnds, Ends, Parity, RunLines, Span } from './lines.js';
+import { lineOf, type ClassedEnds, type Ends, type Parity, type RunLines, type Span } from './lines.js';
 import { countsOf } from './lineCost.js';
-import { panelLines } from './panels.js';
+import { linesAround, weighedRun } from './aroundOpenings.js';
+import { offLines, panelLines } from './panels.js';
 import { sectionLines, sectionsOf, type Section } from './sections.js';
 import { spanLines } from './span.js';
 
@@ -58,12 +60,35 @@ function layLines(
   const classes = classesOf(wall, ends);
   const perp = wall.runs[index]?.perp ?? wall.head;
   const counts = countsOf(courses, wall.bond.period);
-  const base = spanLines(wall, span, classes, perp, breakPlace(wall, openings, span), counts);
-  return panelLines(wall, openings, span, classes, base.lines, courses) ?? base;
+  const breakAt = breakPlace(wall, openings, span, ends);
+  const base = spanLines(wall, span, classes, perp, breakAt, counts);
+  const off = offLines(wall, openings, base.lines);
+  // Nothing is sawn, and every jamb stands on a perp.
+  if (openings.length === 0 || (off.length === 0 && base.cost < SAME_PLACE)) return base;
+  const run = { wall, span, classes, counts, openings };
+  const panels = panelLines(wall, openings, off, span, classes, base.lines, courses);
+  if (panels) return { lines: linesAround(run, panels.lines), cost: panels.cost };
+  const around = { lines: metFrom(base.lines, linesAround(run, base.lines), off), cost: base.cost };
+  const eased = base.lines.some((l) => Math.abs(l.joint - wall.head) > SAME_PLACE);
+  if (!eased || off.length === 0 || wall.bond.family !== 'running') return around;
+  // Joints eased all along bring no perp to a jamb: kept at their target they may.
+  const plain = spanLines(wall, span, classes, perp, breakAt, counts, false);
+  const other = linesAround(run, plain.lines);
+  return weighedRun(run, other) < weighedRun(run, around.lines)
+    ? { lines: metFrom(base.lines, other, off), cost: plain.cost }
+    : around;
 }
 
-/** A break hides best in an opening; without one it goes in mid-panel, never beside a corner. */
-function breakPlace(wall: SetWall, openings: readonly SetOpening[], run: Span): number {
+/** Lines laid to their openings' jambs, and what the run's own would have been. */
+const metFrom = (own: RunLines, lines: RunLines, off: readonly SetOpening[]): RunLines =>
+  lines === own
+    ? own
+    : lines.map((l, i) => ({ ...l, own: lineOf(own, i + 1), off: off.map((o) => o.index) }));
+
+/** A break hides best in an opening; without one at a free end, or in mid-panel, never beside a corner. */
+function breakPlace(wall: SetWall, openings: readonly SetOpening[], run: Span, ends: RunEnds): number {
   const widest = [...openings].sort((a, b) => b.to - b.from - (a.to - a.from))[0];
-  return widest ? (widest.from + widest.to) / 2 - wall.unitLength / 2 : (run.from + run.to) / 2;
+  if (widest) return (widest.from + widest.to) / 2 - wall.unitLength / 2;
+  if (ends.end.odd === 'free') return run.to;
+  return ends.start.odd === 'free' ? run.from : (run.from + run.to) / 2;
 }

@@ -39,6 +39,25 @@ export interface CourseToFill {
   shyEnd: boolean;
   /** Where cuts gather when it is all the same: at a free end, or in the middle. */
   gather: number;
+  /** Openings that so many of the courses stop at. */
+  stops?: readonly Stop[];
+}
+
+/** An opening: the edge after the joint at its left jamb, the edge where its right jamb's unit begins, courses it breaks. */
+export interface Stop {
+  from: number;
+  to: number;
+  count: number;
+}
+
+/** What openings ask of a pair of courses. */
+export interface Reveals {
+  /** Where courses still lie on one another under and over an opening, and how often. */
+  meets: readonly { from: number; to: number; meets: number }[];
+  /** Only whole units and halves stand against a jamb. */
+  sound: boolean;
+  /** What it costs a course to meet a jamb off its line, whatever the line leaves there. */
+  relief: number;
 }
 
 export interface PairToFill {
@@ -48,6 +67,9 @@ export interface PairToFill {
   meets: number;
   /** So many whole units more in each course, somewhere: the courses are longer than is searched. */
   more: number;
+  reveals?: Reveals;
+  /** The search is given up past so many ways. */
+  mostWays?: number;
 }
 
 export interface FilledPair {
@@ -114,6 +136,8 @@ interface Steps {
   cost: number[];
   /** Size sawn, mm; −1 for none. */
   cut: number[];
+  /** Size sawn for a jamb, where the piece stands astride it under or over the opening; −1 for none. */
+  stub: number[];
 }
 
 /** What a slot of a size costs, worked out once for each size: places lie on two grids, so there are few. */
@@ -133,22 +157,63 @@ function pricing(r: SlotRules): (slot: number, last: boolean) => { cost: number;
   };
 }
 
-function stepsOf(
+type PriceOf = (slot: number, last: boolean) => { cost: number; cut: number; hint: number };
+
+/** What a slot costs where some of the courses stop at openings: all of it there where they do not, its stubs where they do. */
+function besideStops(
   r: SlotRules,
-  c: CourseToFill,
-  priceOf: (slot: number, last: boolean) => { cost: number; cut: number; hint: number },
-): Steps {
+  { count, stops = [] }: CourseToFill,
+  { sound, relief }: Reveals,
+  priceOf: PriceOf,
+): (from: number, to: number, last: boolean) => { cost: number; cut: number; stub: number; hint: number } {
+  const stubPrice = (slot: number, last: boolean): { cost: number; cut: number } => {
+    const { cost, cut } = priceOf(slot, last);
+    if (sound) return cut < 0 || Math.abs(cut - r.half) <= 1 ? { cost, cut } : { cost: Infinity, cut };
+    return cost <= relief ? { cost, cut } : { cost: relief, cut: -1 };
+  };
+  return (from, to, last) => {
+    const own = priceOf(to - from, last);
+    let courses = count;
+    let cost = 0;
+    let stub = -1;
+    for (const s of stops) {
+      const against = Math.abs(to - s.from) <= SAME || Math.abs(from - s.to) <= SAME;
+      if (against) cost += stubPrice(to - from, last).cost === Infinity ? Infinity : 0;
+      if (to <= s.from + SAME || from >= s.to - SAME) continue;
+      courses -= s.count;
+      const parts: [number, boolean][] = [];
+      if (from < s.from - SAME) parts.push([s.from - from, true]);
+      if (to > s.to + SAME) parts.push([to - s.to, last]);
+      for (const [slot, end] of parts) {
+        const price = stubPrice(slot, end);
+        cost += s.count * price.cost;
+        if (price.cut >= 0) stub = price.cut;
+      }
+    }
+    // Where every course stops, what would have stood there does not matter.
+    return courses > 0
+      ? { cost: cost + courses * own.cost, cut: own.cut, stub, hint: own.hint }
+      : { cost, cut: -1, stub, hint: 0 };
+  };
+}
+
+function stepsOf(r: SlotRules, c: CourseToFill, priceOf: PriceOf, reveals: Reveals | undefined): Steps {
+  const broken = reveals && c.stops && c.stops.length > 0 ? besideStops(r, c, reveals, priceOf) : null;
   const { places } = c;
   const last = places.length - 1;
   const reach = r.whole + r.most + SAME;
-  const steps: Steps = { first: new Int32Array(places.length + 1), to: [], cost: [], cut: [] };
+  const steps: Steps = { first: new Int32Array(places.length + 1), to: [], cost: [], cut: [], stub: [] };
   for (let i = 0; i <= last; i++) {
     const from = places[i] as number;
     for (let k = i + 1; k <= last; k++) {
       const slot = (places[k] as number) - from;
       if (slot > reach) break;
-      const { cost, cut, hint } = priceOf(slot, k === last && !c.perpAtEnd);
-      if (cost === Infinity) continue;
+      const ends = k === last && !c.perpAtEnd;
+      const price = broken ? broken(from, places[k] as number, ends) : priceOf(slot, ends);
+      const { cut, hint } = price;
+      const stub = 'stub' in price ? (price.stub as number) : -1;
+      const cost = broken ? price.cost : c.count * price.cost;
+      if (cost === Infinity || Number.isNaN(cost)) continue;
       let shy = 0;
       if (cut >= 0) {
         if ((i === 0 && c.shyStart) || (k === last && c.shyEnd)) shy = HINT.shy;
@@ -156,8 +221,9 @@ function stepsOf(
       }
       const extra = k < last || c.perpAtEnd ? (c.extra?.[k] ?? 0) : 0;
       steps.to.push(k);
-      steps.cost.push(c.count * cost + extra + hint + shy);
+      steps.cost.push(cost + extra + hint + shy);
       steps.cut.push(cut);
+      steps.stub.push(stub);
     }
     steps.first[i + 1] = steps.to.length;
   }
@@ -226,14 +292,17 @@ class Heap {
  */
 export function cheapestFilling(r: SlotRules, pair: PairToFill): FilledPair | null {
   const priceOf = pricing(r);
-  const steps = [stepsOf(r, pair.odd, priceOf), stepsOf(r, pair.even, priceOf)] as const;
+  const steps = [
+    stepsOf(r, pair.odd, priceOf, pair.reveals),
+    stepsOf(r, pair.even, priceOf, pair.reveals),
+  ] as const;
   const ahead = steps.map(toGo) as [Float64Array, Float64Array];
   // Costs come in steps far apart, so a way is first looked for at the least there could be, then at the next dearer.
   let bound = (ahead[0][0] as number) + (ahead[1][0] as number) + ROUNDING;
   while (bound < Infinity) {
     const { found, next } = within(r, pair, steps, ahead, bound);
     if (found) return found;
-    bound = next * 1.05 + ROUNDING;
+    bound = next + 0.05 * Math.abs(next) + ROUNDING;
   }
   return null;
 }
@@ -253,6 +322,7 @@ function within(
   const [lastOdd, lastEven] = [odd.places.length - 1, even.places.length - 1];
   const module = r.whole + r.joint;
   const lapPrice = pair.meets * r.cost.lap;
+  const lapAt = lapPrices(r, pair);
   const width = lastEven + 1;
   const states = (lastOdd + 1) * width;
   const ways: Ways = { state: [], from: [], cost: [], sizes: [], other: [] };
@@ -290,7 +360,7 @@ function within(
     if (r.stacked)
       return Math.abs(perp - other) < r.joint || (other < perp && other <= was + SAME) ? 0 : lapPrice;
     const off = Math.abs(perp - other);
-    if (off < r.leastLap - SAME) return lapPrice + HINT.thinLap;
+    if (off < r.leastLap - SAME) return (lapAt ? lapAt(perp, other) : lapPrice) + HINT.thinLap;
     return off < module / 2 ? HINT.thinLap * (1 - off / (module / 2)) : 0;
   };
   const atStart =
@@ -299,7 +369,9 @@ function within(
       : 0;
   // The start's own perps cost the same whatever follows: they are no part of the bound.
   put(pair.more > 0 ? 0 : states, 0, -1, null);
+  const mostWays = pair.mostWays ?? Infinity;
   while (heap.size > 0) {
+    if (ways.state.length > mostWays) return { found: null, next: Infinity };
     const n = heap.pop();
     const state = ways.state[n] as number;
     const cost = ways.cost[n] as number;
@@ -340,10 +412,28 @@ function within(
         now = { size: cut, next: used };
         price += r.cost.size;
       }
+      const stub = own.stub[s] as number;
+      if (stub >= 0 && !has(now, stub)) {
+        now = { size: stub, next: now };
+        price += r.cost.size;
+      }
       put((which === 0 ? to * width + j : i * width + to) + (pumped ? states : 0), price, n, now);
     }
   }
   return { found: null, next };
+}
+
+/** What a short lap costs between two perps: where an opening stands only the courses under and over it meet. */
+function lapPrices(r: SlotRules, { meets, reveals }: PairToFill): ((a: number, b: number) => number) | null {
+  if (!reveals || reveals.meets.length === 0) return null;
+  return (a, b) => {
+    let least = meets;
+    for (const o of reveals.meets) {
+      const inside = [a, b].filter((x) => x >= o.from - SAME && x <= o.to + SAME).length;
+      if (inside > 0) least = Math.min(least, o.meets + (inside === 1 ? 1 : 0));
+    }
+    return least * r.cost.lap;
+  };
 }
 
 /** Every way the search has come, by number: the state it is in, the way before it, and what it has cost. */

@@ -126,8 +126,9 @@ function linesAtNought(
   perp: number,
   breakAt: number,
   counts: Counts,
+  mayEase: boolean,
 ): RunLines {
-  const eased = easedLines(wall, span, classes, perp);
+  const eased = mayEase ? easedLines(wall, span, classes, perp) : null;
   const curved = Math.abs(perp - wall.head) > SAME_PLACE;
   if (eased && (curved || wall.bond.family === 'header')) return eased;
   if (wall.bond.family === 'header') {
@@ -153,7 +154,7 @@ const tidy = (mm: number): number => Math.round(mm * 1e6) / 1e6;
 /**
  * The perps of a length of wall, one line for each of `classes`, and what they cost. Joints are eased towards `perp` where
  * that lets every course follow its bond from end to end and costs no more than cutting; otherwise units are cut, about
- * `breakAt` where that is all the same.
+ * `breakAt` where that is all the same. `mayEase` false: every joint keeps its target.
  */
 export function spanLines(
   wall: SetWall,
@@ -162,6 +163,7 @@ export function spanLines(
   perp: number,
   breakAt: number,
   counts: Counts,
+  mayEase = true,
 ): { lines: RunLines; cost: number } {
   const length = tidy(span.to - span.from);
   const at = Math.round(breakAt - span.from);
@@ -174,12 +176,12 @@ export function spanLines(
   const turned =
     alike && wall.bond.family === 'running' && classes.length === 2 && (names[0] ?? '') > (names[1] ?? '');
   if (turned) names.reverse();
-  const key = `${bondKey(wall)}|${length}|${perp}|${at}|${counts.meets}|${names.join('|')}`;
+  const key = `${bondKey(wall)}|${length}|${perp}|${at}|${counts.meets}|${mayEase ? '' : 'target'}|${names.join('|')}`;
   let found = known.get(key);
   if (!found) {
     const own = { from: 0, to: length };
     const pair = turned ? [...classes].reverse() : classes;
-    const lines = linesAtNought(wall, own, pair, perp, at, counts);
+    const lines = linesAtNought(wall, own, pair, perp, at, counts, mayEase);
     found = { lines, cost: linesCost(wall, lines, own, counts) };
     if (known.size >= MOST_KNOWN) known.clear();
     known.set(key, found);

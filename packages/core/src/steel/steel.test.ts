@@ -297,33 +297,35 @@ test('a small shift that clears the starters is named; one beyond half an inch i
 });
 
 test('a starter under the web of a sawn block is cleared by turning that block end for end, in one press', () => {
-  // A nominal 9 ft 1 in, begun on a whole: odd courses have a block sawn to 12 5/8 in from 80 in on.
+  // A nominal 8 ft 5 in, begun on a whole: odd courses have a block sawn to 12 5/8 in from 80 in on, and a half at the end.
   const job = jobOf({
-    line: straight('109"'),
+    line: straight('101"'),
     height: "4'",
     build: { start: 'whole' },
     wall: {
-      ...wallWith({ ...BARS, starters: [{ id: 'S', run: 0, at: '87 13/16"' }] }),
+      ...wallWith({ ...BARS, starters: [{ id: 'S', run: 0, at: '80 13/16"' }] }),
       held: 'free-standing',
     },
   });
   const over = (p: WallPlan | undefined): { from: number; to: number } | undefined => {
-    const cell = p?.steel.cells[0]?.columns.find((c) => c.from < 90 * INCH && c.to > 90 * INCH);
+    const cell = p?.steel.cells[0]?.columns.find((c) => c.from < 82 * INCH && c.to > 82 * INCH);
     return cell && { from: cell.from / INCH, to: cell.to / INCH };
   };
   const before = plan(job).walls[0];
   expect(lengths(before as WallPlan, 1)[5]).toBeCloseTo(12.625 * INCH, 3);
-  // Geometry A: shells and webs 1 in, cells 6 5/16 in. From its left end a web stands from 87 5/16 to 88 5/16.
-  expect(over(before)?.from).toBeCloseTo(80 + 1 + 6.3125 + 1, 6);
+  // Geometry A: shells and webs 1 in, cells 6 5/16 in. Its left end keeps its web, to 81 in; the whole block over it,
+  // from 72 in on, has its second cell from 80 5/16 to 86 5/8.
+  expect(over(before)?.from).toBeCloseTo(80 + 1, 6);
+  expect(over(before)?.to).toBeCloseTo(72 + 1 + 6.3125 + 1 + 6.3125, 6);
   const off = before?.findings.find((f) => f.code === 'starter-off');
   const fix = off?.fixes.find((f) => f.says.startsWith('Turn the sawn unit'));
   expect(fix?.says).toMatch(/^Turn the sawn unit over it end for end in the 3 courses it lies in/);
   const after = applyEdit(job, fix?.edit ?? []);
   if (!after.ok) throw new Error(after.why);
   const again = plan(soundJob(after.value)).walls[0];
-  // From the right its first cell goes to 91 5/8 in; the block over it begins its cell at 86.
-  expect(over(again)?.from).toBeCloseTo(86, 6);
-  expect(over(again)?.to).toBeCloseTo(92.625 - 1, 6);
+  // Turned, its web is at the other end: what is left of its second cell is open from the cut to 84 5/16.
+  expect(over(again)?.from).toBeCloseTo(72 + 1 + 6.3125 + 1, 6);
+  expect(over(again)?.to).toBeCloseTo(92.625 - 1 - 6.3125 - 1, 6);
   expect(again?.findings.some((f) => f.code === 'starter-off')).toBe(false);
 });
 

@@ -31,6 +31,8 @@ export interface Bonding {
   opening?: { from: number; to: number; under: number; beside: number };
   /** Whole units and halves against the reveals. */
   soundReveals?: boolean;
+  /** No perp beside an opening stands off its line. */
+  plumb?: boolean;
 }
 
 interface Piece {
@@ -192,8 +194,13 @@ export function programme(b: Bonding, most?: number): string {
     for (let k = 1; k < b.length; k++) {
       const [own, on] = [perpAt(beside, k), perpAt(line, k)];
       if (own.names.length === 0 || on.fixed) continue;
+      const onLine = on.names.map((x) => `- ${x}`).join(' ');
+      if (b.plumb) {
+        constraints.push(`${plus(own.names)} ${onLine} <= 0`);
+        continue;
+      }
       const off = `f_${parity}_${k}`;
-      constraints.push(`${plus(own.names)} ${on.names.map((x) => `- ${x}`).join(' ')} - ${off} <= 0`);
+      constraints.push(`${plus(own.names)} ${onLine} - ${off} <= 0`);
       costs.push(`${COSTS.off * beside.count} ${off}`);
       binaries.push(off);
     }
