@@ -129,16 +129,12 @@ const A_HAIR = 1;
 const ROUNDS = 2;
 
 /**
- * The cheapest lines found for a window: perps plumb throughout, or, where reveals need not be sound, courses beside the
- * opening laid for themselves and the lines to them, by turns.
+ * The cheapest lines found for a window: perps plumb throughout, or courses beside the opening laid for themselves and
+ * the lines to them, by turns.
  */
 function bestInWindow(run: RunToLine, window: Window, lines: RunLines): RunLines {
   const { wall, counts } = run;
   const plumb = laidOnce(run, window, lines, {});
-  if (wall.cuts === 'panel') {
-    const now = laidOnce(run, window, lines, { asTheyAre: true })?.cost ?? Infinity;
-    return plumb && plumb.cost < now - A_HAIR ? plumb.lines : lines;
-  }
   const w = wall.weights.bond;
   // Off its line a course meets a jamb with one cut at the least.
   const relaxed = laidOnce(run, window, lines, { relief: w.cutPiece });
@@ -185,7 +181,6 @@ function windowKey(run: RunToLine, window: Window, lines: RunLines): string {
   const at = (x: number): number => tidy(x - window.zero);
   return [
     bondKey(wall),
-    wall.cuts,
     wall.weights.bond.perpOffItsLine,
     wall.height,
     counts.courses.join(),
@@ -216,7 +211,7 @@ function sameEdges(list: readonly number[], { u }: PerpLine, window: Window, i: 
 }
 
 /**
- * The lines of a run laid again about each of its openings, a window at a time: what the courses under and over it cost
+ * The lines of a run with its cuts at the jambs laid again about each of its openings, a window at a time: what the courses under and over it cost
  * together with what stands at its jambs. Lines eased all along stay as they are.
  */
 export function linesAround(run: RunToLine, lines: RunLines): RunLines {

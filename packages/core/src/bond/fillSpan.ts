@@ -42,7 +42,7 @@ export function fixedAt(
 }
 
 /** Edges where a piece may begin, from both ends of what is to be filled. */
-function placesBetween(from: number, to: number, grid: number): number[] {
+export function placesBetween(from: number, to: number, grid: number): number[] {
   const places = [from];
   for (let k = 1; from + k * grid < to - SAME_PLACE; k++) places.push(from + k * grid);
   for (let k = 1; to - k * grid > from + SAME_PLACE; k++) places.push(to - k * grid);

@@ -12,6 +12,7 @@ import {
   type Span,
 } from './lines.js';
 import { spanLines } from './span.js';
+import { countsUnder, underOpening, type UnderOpening } from './underOpening.js';
 
 /** Where a perp meets an opening: the unit on its left ends at `at`, the one on its right begins a joint further on. */
 interface Reveal {
@@ -56,13 +57,26 @@ interface Panel {
   part: number;
   /** The opening that makes its cuts. */
   opening: number;
+  /** The opening whose jambs it lies between. */
+  under: SetOpening | null;
 }
+
+/** A panel as it is laid, and where it lies between the jambs of an opening, what stands astride them. */
+interface LaidPanel {
+  lines: RunLines;
+  cost: number;
+  astride?: UnderOpening['astride'];
+}
+
+/** Less than this is no gain. */
+const A_HAIR = 1;
 
 function panelsOf(
   wall: SetWall,
   span: Span,
   reveals: readonly Reveal[],
   off: readonly SetOpening[],
+  openings: readonly SetOpening[],
 ): Panel[] {
   const edges: (Reveal | null)[] = [null, ...reveals, null];
   return edges.slice(0, -1).map((left, i): Panel => {
@@ -75,6 +89,8 @@ function panelsOf(
       right,
       part: inside ? Math.max(0.1, 1 - (inside.head - inside.sill) / wall.height) : 1,
       opening: (inside ?? beside)?.index ?? -1,
+      under:
+        openings.find((o) => left?.openings.includes(o.index) && right?.openings.includes(o.index)) ?? null,
     };
   });
 }
@@ -97,10 +113,21 @@ export function panelLines(
   if (off.length === 0) return null;
   const reveals = revealsOf(wall, openings);
   const module = wall.unitLength + wall.head;
-  const panels = panelsOf(wall, span, reveals, off);
+  const panels = panelsOf(wall, span, reveals, off, openings);
   if (panels.some((p) => p.span.to - p.span.from < module)) return null;
+  const all = countsOf(courses, 2);
   const countsIn = (panel: Panel): Counts => countsOf(Math.max(1, Math.round(courses * panel.part)), 2);
-  const laid = (panel: Panel, left: boolean, right: boolean): { lines: RunLines; cost: number } =>
+  const laid = (panel: Panel, left: boolean, right: boolean): LaidPanel => {
+    if (!panel.under) return between(panel, left, right, countsIn(panel));
+    const counts = countsUnder(wall, panel.under, all);
+    const asBeside = between(panel, left, right, counts);
+    // The halves at its ends are parts of units astride the jambs.
+    const halves = wall.unit.halves === 'bought' ? 0 : counts.courses.reduce((a, b) => a + b, 0);
+    const own = asBeside.cost - halves * wall.weights.bond.cutPiece;
+    const under = underOpening(wall, panel.span, { left, right }, counts);
+    return under && under.cost < own - A_HAIR ? under : { ...asBeside, cost: own };
+  };
+  const between = (panel: Panel, left: boolean, right: boolean, counts: Counts): LaidPanel =>
     spanLines(
       wall,
       panel.span,
@@ -113,22 +140,22 @@ export function panelLines(
       })),
       wall.head,
       (panel.span.from + panel.span.to) / 2,
-      countsIn(panel),
+      counts,
     );
   // Reveal by reveal, the cheapest way to come to it with the odd courses whole there, or the even ones.
-  let ways: { cost: number; wholeOnOdd: boolean; lines: RunLines[]; states: boolean[] }[] = [
-    { cost: 0, wholeOnOdd: true, lines: [], states: [] },
+  let ways: { cost: number; wholeOnOdd: boolean; panels: LaidPanel[]; states: boolean[] }[] = [
+    { cost: 0, wholeOnOdd: true, panels: [], states: [] },
   ];
   for (const panel of panels) {
     const states = panel.right ? [true, false] : [true];
     ways = states.map((right) =>
       ways
         .map((way) => {
-          const { lines, cost } = laid(panel, way.wholeOnOdd, right);
+          const own = laid(panel, way.wholeOnOdd, right);
           return {
-            cost: way.cost + cost,
+            cost: way.cost + own.cost,
             wholeOnOdd: right,
-            lines: [...way.lines, lines],
+            panels: [...way.panels, own],
             states: panel.right ? [...way.states, right] : way.states,
           };
         })
@@ -137,7 +164,7 @@ export function panelLines(
   }
   const best = ways.reduce((a, b) => (b.cost < a.cost - 1e-9 ? b : a));
   const lines = classes.map((_, i) => ({
-    ...joinedPanels(wall, panels, best.lines, best.states, i),
+    ...joinedPanels(wall, panels, best.panels, best.states, i),
     off: off.map((o) => o.index),
     own: lineOf(base, i + 1),
   }));
@@ -148,27 +175,30 @@ export function panelLines(
 function joinedPanels(
   wall: SetWall,
   panels: readonly Panel[],
-  lines: readonly RunLines[],
+  laid: readonly LaidPanel[],
   wholeOnOdd: readonly boolean[],
   parity: number,
 ): PerpLine {
   const u: number[] = [];
   const limits = headLimits(wall);
   panels.forEach((_, k) => {
-    const own = lineOf(lines[k] as RunLines, parity + 1).u;
-    const astride = k > 0 && wholeOnOdd[k - 1] !== (parity % 2 === 0);
+    const own = lineOf((laid[k] as LaidPanel).lines, parity + 1).u;
+    const half = k > 0 && wholeOnOdd[k - 1] !== (parity % 2 === 0);
     const merged = (own[1] ?? 0) - (u.at(-1) ?? 0);
     const joint = merged - wall.unitLength;
     const fits = joint >= limits.least - SAME_PLACE && joint <= limits.most + SAME_PLACE;
+    // Between an opening's jambs it is known what stands astride them; else the halves of a whole unit do.
+    const astride =
+      laid[k]?.astride?.[parity]?.left ?? laid[k - 1]?.astride?.[parity]?.right ?? (half && fits);
     u.push(
       ...(k < panels.length - 1
-        ? own.slice(astride && fits ? 1 : 0, -1)
-        : own.slice(astride && fits ? 1 : 0)),
+        ? own.slice(k > 0 && astride ? 1 : 0, -1)
+        : own.slice(k > 0 && astride ? 1 : 0)),
     );
   });
   const [first, last] = [
-    lineOf(lines[0] as RunLines, parity + 1),
-    lineOf(lines.at(-1) as RunLines, parity + 1),
+    lineOf((laid[0] as LaidPanel).lines, parity + 1),
+    lineOf((laid.at(-1) as LaidPanel).lines, parity + 1),
   ];
   u[u.length - 1] = (last.u.at(-1) ?? 0) - last.joint + wall.head;
   return {

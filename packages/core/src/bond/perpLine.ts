@@ -48,6 +48,12 @@ export function perpLines(wall: SetWall, index: number, ends: RunEnds, courses: 
     : layLines(wall, index, { span, ends }, courses).lines;
 }
 
+/**
+ * With more openings in a run than this it keeps its own lines, and its cuts stand at the jambs: windows laid again at
+ * every step of a drag, and for every fix that is tried, would be too slow.
+ */
+const FEW = 8;
+
 /** The perps of one section of a run. */
 function layLines(
   wall: SetWall,
@@ -67,7 +73,8 @@ function layLines(
   if (openings.length === 0 || (off.length === 0 && base.cost < SAME_PLACE)) return base;
   const run = { wall, span, classes, counts, openings };
   const panels = panelLines(wall, openings, off, span, classes, base.lines, courses);
-  if (panels) return { lines: linesAround(run, panels.lines), cost: panels.cost };
+  if (panels) return panels;
+  if (wall.cuts === 'panel' || wall.openings.filter((o) => o.run === index).length > FEW) return base;
   const around = { lines: metFrom(base.lines, linesAround(run, base.lines), off), cost: base.cost };
   const eased = base.lines.some((l) => Math.abs(l.joint - wall.head) > SAME_PLACE);
   if (!eased || off.length === 0 || wall.bond.family !== 'running') return around;

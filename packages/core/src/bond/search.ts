@@ -54,8 +54,6 @@ export interface Stop {
 export interface Reveals {
   /** Where courses still lie on one another under and over an opening, and how often. */
   meets: readonly { from: number; to: number; meets: number }[];
-  /** Only whole units and halves stand against a jamb. */
-  sound: boolean;
   /** What it costs a course to meet a jamb off its line, whatever the line leaves there. */
   relief: number;
 }
@@ -163,12 +161,11 @@ type PriceOf = (slot: number, last: boolean) => { cost: number; cut: number; hin
 function besideStops(
   r: SlotRules,
   { count, stops = [] }: CourseToFill,
-  { sound, relief }: Reveals,
+  { relief }: Reveals,
   priceOf: PriceOf,
 ): (from: number, to: number, last: boolean) => { cost: number; cut: number; stub: number; hint: number } {
   const stubPrice = (slot: number, last: boolean): { cost: number; cut: number } => {
     const { cost, cut } = priceOf(slot, last);
-    if (sound) return cut < 0 || Math.abs(cut - r.half) <= 1 ? { cost, cut } : { cost: Infinity, cut };
     return cost <= relief ? { cost, cut } : { cost: relief, cut: -1 };
   };
   return (from, to, last) => {
@@ -177,8 +174,6 @@ function besideStops(
     let cost = 0;
     let stub = -1;
     for (const s of stops) {
-      const against = Math.abs(to - s.from) <= SAME || Math.abs(from - s.to) <= SAME;
-      if (against) cost += stubPrice(to - from, last).cost === Infinity ? Infinity : 0;
       if (to <= s.from + SAME || from >= s.to - SAME) continue;
       courses -= s.count;
       const parts: [number, boolean][] = [];

@@ -113,7 +113,6 @@ interface Asked {
   /** Edges that courses beside the opening have: a line that has one too is worth so much. */
   wanted: readonly number[];
   worth: number;
-  asTheyAre: boolean;
 }
 
 function courseIn(
@@ -122,7 +121,7 @@ function courseIn(
   i: 0 | 1,
   window: Window,
   { ends, course }: ClassedEnds,
-  { count, stops, wanted, worth, asTheyAre }: Asked,
+  { count, stops, wanted, worth }: Asked,
 ): CourseInWindow | null {
   const u = line.u.slice(window.first[i], window.last[i] + 1).map((x) => tidy(x - window.zero));
   const fixed = (atStart: boolean): number[] =>
@@ -136,9 +135,7 @@ function courseIn(
   const from = before.at(-1) as number;
   const to = after[0] as number;
   if (to - from < SAME_PLACE) return null;
-  const places = asTheyAre
-    ? [from, ...u.filter((x) => x > from + SAME_PLACE && x < to - SAME_PLACE), to]
-    : placesIn(wall, { from, to }, window, stops, [...u, ...wanted]);
+  const places = placesIn(wall, { from, to }, window, stops, [...u, ...wanted]);
   return {
     before,
     after,
@@ -167,8 +164,6 @@ export interface WindowToFill {
 export interface WaysAround {
   /** The edges that courses beside its own opening have been given, so that only those under and over it are laid. */
   wanted?: readonly [readonly number[], readonly number[]] | null;
-  /** No edge but those the lines have: what they cost as they are. */
-  asTheyAre?: boolean;
   /** What it costs a course at most to meet a jamb, its perps off the line where the line leaves it worse. */
   relief?: number;
 }
@@ -180,7 +175,7 @@ export function windowToFill(
   classes: readonly ClassedEnds[],
   lines: RunLines,
   counts: Counts,
-  { wanted = null, relief = Infinity, asTheyAre = false }: WaysAround = {},
+  { wanted = null, relief = Infinity }: WaysAround = {},
 ): WindowToFill | null {
   const w = wall.weights.bond;
   const stopped = wanted ? window.inside.filter((o) => o !== window.opening) : window.inside;
@@ -199,7 +194,6 @@ export function windowToFill(
       stops: edges.map((e) => ({ from: e.from, to: e.to, count: besideOf(e) })),
       wanted: wanted?.[i].map((x) => tidy(x - window.zero)) ?? [],
       worth: w.perpOffItsLine * besideOf(own),
-      asTheyAre,
     });
   });
   if (!odd || !even) return null;
@@ -212,7 +206,6 @@ export function windowToFill(
       more: 0,
       reveals: {
         meets: edges.map((e) => ({ from: e.from, to: e.to, meets: meetsWith(e) })),
-        sound: wall.cuts === 'panel',
         relief,
       },
       mostWays: MOST_WAYS,
