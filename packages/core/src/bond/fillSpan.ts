@@ -4,7 +4,8 @@ import { cornerCloser } from './endPatterns.js';
 import type { EndSpec } from './ends.js';
 import { slotRules, type Counts } from './lineCost.js';
 import type { ClassedEnds, PerpLine, RunLines, Span } from './lines.js';
-import { cheapestFilling, type CourseToFill, type FilledPair, type SlotRules } from './search.js';
+import { cheapestFilling, type FilledPair } from './search.js';
+import type { CourseToFill, SlotRules } from './slots.js';
 
 /** Places for a cut lie this part of a unit apart, from both ends: halves, thirds and quarters among them. */
 const PARTS = 12;

@@ -5,7 +5,8 @@ import { near } from './kindOf.js';
 import { coursesBeside, type CoursesBeside } from './besideCourses.js';
 import { bondKey, slotRules } from './lineCost.js';
 import { moduleOf, within, type PerpLine } from './lines.js';
-import { cheapestFilling, type CourseToFill, type SlotRules } from './search.js';
+import { cheapestFilling } from './search.js';
+import type { CourseToFill, SlotRules } from './slots.js';
 import { RUN_END, type Laid, type Stretch } from './stretch.js';
 
 /** A perp this far off the line of its fellows shows: common practice. */

@@ -9,7 +9,7 @@ import {
   type Span,
 } from './lines.js';
 import { lapsUnder } from './pairs.js';
-import type { SlotRules } from './search.js';
+import type { SlotRules } from './slots.js';
 
 /** How many courses of each line of a period stand in a length of wall, and how often one lies over the next. */
 export interface Counts {

@@ -4,7 +4,8 @@ import { besideCourses } from './besideCourses.js';
 import { placesBetween } from './fillSpan.js';
 import { bondKey, slotRules, type Counts } from './lineCost.js';
 import { moduleOf, type PerpLine, type Span } from './lines.js';
-import { cheapestFilling, type CourseToFill } from './search.js';
+import { cheapestFilling } from './search.js';
+import type { CourseToFill } from './slots.js';
 
 /** The courses under and over an opening between its jambs: edges, and whether a piece stands astride each jamb. */
 export interface UnderOpening {

@@ -4,7 +4,8 @@ import { besideCourses } from './besideCourses.js';
 import { fixedAt } from './fillSpan.js';
 import type { Counts } from './lineCost.js';
 import { firstFrom, moduleOf, type ClassedEnds, type PerpLine, type RunLines, type Span } from './lines.js';
-import type { CourseToFill, PairToFill, Stop } from './search.js';
+import type { PairToFill } from './search.js';
+import type { CourseToFill, Stop } from './slots.js';
 
 /** So many units to either side of an opening its lines may be laid otherwise. */
 const REACH = 3.2;
