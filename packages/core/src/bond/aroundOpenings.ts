@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
-import type { Hold } from './fillStretch.js';
+import type { Hold } from './besideJamb.js';
 import { bondKey, slotRules, type Counts } from './lineCost.js';
 import { moduleOf, type ClassedEnds, type PerpLine, type RunLines, type Span } from './lines.js';
 import { cheapestFilling } from './search.js';

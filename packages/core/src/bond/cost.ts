@@ -1,7 +1,7 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
-import { OFF_LINE } from './fillStretch.js';
+import { OFF_LINE } from './besideJamb.js';
 import { shortLaps, SIXTY_FOURTH } from './laps.js';
 import type { Row } from './row.js';
 import { headLimits, leastPieceOf, lineOf } from './lines.js';

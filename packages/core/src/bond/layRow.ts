@@ -6,7 +6,8 @@ import type { Kind } from './kinds.js';
 import { headLimits, THINNEST_PIECE, type PerpLine, type Span } from './lines.js';
 import { pieceAt, type Row } from './row.js';
 import { lineFor } from './sections.js';
-import { layStretch, type Hold, type RunToLay } from './fillStretch.js';
+import type { Hold, RunToLay } from './besideJamb.js';
+import { layStretch } from './fillStretch.js';
 import { atFreeEnds, RUN_END, stretches, type Gap, type Laid, type Stretch } from './stretch.js';
 
 /** The cut beside another run's unit, where the mason asked for closers there, is one. */

@@ -1,7 +1,7 @@
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import { besideCourses } from './besideCourses.js';
 import { bondCost } from './cost.js';
-import type { Hold } from './fillStretch.js';
+import type { Hold } from './besideJamb.js';
 import { layRow, type CourseLines } from './layRow.js';
 import type { RunLines, Span } from './lines.js';
 import type { Row } from './row.js';
