@@ -72,8 +72,21 @@ function layLines(
   // Nothing is sawn, and every jamb stands on a perp.
   if (openings.length === 0 || (off.length === 0 && base.cost < SAME_PLACE)) return base;
   const run = { wall, span, classes, counts, openings };
-  const panels = panelLines(wall, openings, off, span, classes, base.lines, courses);
+  const inPanels = (about: readonly SetOpening[]): { lines: RunLines; cost: number } | null =>
+    panelLines(wall, openings, about, span, classes, base.lines, courses);
+  const panels = inPanels(off);
   if (panels) return panels;
+  if (off.length === 0 && wall.cuts === 'panel' && sawnOddly(wall, base.lines)) {
+    // What the run leaves over may have come to stand at a reveal; it is not sawn for the opening all the same.
+    const sound = inPanels(openings);
+    const lines = sound?.lines.map((l) => ({
+      ...l,
+      off: [],
+      panels: l.panels?.map((p) => ({ ...p, opening: -1 })) ?? [],
+    }));
+    if (sound && lines && weighedRun(run, lines) < weighedRun(run, base.lines) - A_HAIR)
+      return { lines, cost: sound.cost };
+  }
   if (wall.cuts === 'panel' || wall.openings.filter((o) => o.run === index).length > FEW) return base;
   const around = { lines: metFrom(base.lines, linesAround(run, base.lines), off), cost: base.cost };
   const eased = base.lines.some((l) => Math.abs(l.joint - wall.head) > SAME_PLACE);
@@ -85,6 +98,19 @@ function layLines(
     ? { lines: metFrom(base.lines, other, off), cost: plain.cost }
     : around;
 }
+
+/** Less than this is no gain. */
+const A_HAIR = 1;
+
+/** Whether a line has a piece of its own that is neither a whole unit nor a half. */
+const sawnOddly = (wall: SetWall, lines: RunLines): boolean =>
+  lines.some(({ u, joint, leads }) => {
+    const [first, last] = [leads?.start.length ?? 0, u.length - 1 - (leads?.end.length ?? 0)];
+    return u.slice(first, last).some((x, i) => {
+      const long = (u[first + i + 1] ?? 0) - x - joint;
+      return Math.abs(long - wall.unitLength) > 1 && Math.abs(long - wall.half) > 1;
+    });
+  });
 
 /** Lines laid to their openings' jambs, and what the run's own would have been. */
 const metFrom = (own: RunLines, lines: RunLines, off: readonly SetOpening[]): RunLines =>
