@@ -4,6 +4,7 @@ import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
 import type { RunEnd } from './ends.js';
+import { THINNEST_PIECE } from './lines.js';
 import { snapTries } from './snap.js';
 
 /** How far the wall round a corner stands into a run from its end, mm; nought at a free end or a corner not square. */
@@ -84,10 +85,11 @@ function leftIssues(wall: SetWall, run: BondedRun): Issue[] {
   ];
 }
 
-/** A run shorter than the wall is thick, with a corner at its end: the other run's own units are longer than it is. */
+/** A run that the wall round its corner leaves no room for a piece: in every second course it has none of its own. */
 function shortIssues(wall: SetWall, run: BondedRun): Issue[] {
   const set = wall.runs[run.index];
-  const least = Math.max(takes(wall, run.ends.start), takes(wall, run.ends.end));
+  const takesMost = Math.max(takes(wall, run.ends.start), takes(wall, run.ends.end));
+  const least = takesMost > 0 ? takesMost + wall.head + THINNEST_PIECE : 0;
   if (!set || set.length >= least - SAME_PLACE) return [];
   const say = (n: number): string => sayMm(n, wall.show);
   return [
@@ -98,7 +100,7 @@ function shortIssues(wall: SetWall, run: BondedRun): Issue[] {
       course: 1,
       run: run.index,
       at: set.length / 2,
-      says: `${set.name} is ${say(set.length)} long, less than the wall round its corner is thick (${say(least)}): no unit of its own fits.`,
+      says: `${set.name} is ${say(set.length)} long and the wall round its corner ${say(takesMost)} thick: every second course there is no room for a piece of its own.`,
       source: 'the corner’s own units: geometry',
     }),
   ];
