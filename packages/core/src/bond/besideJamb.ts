@@ -24,16 +24,8 @@ export interface RunToLay {
   /** Course 1 begins as asked, and a unit that turns a corner is whole: their first and last slots stay. */
   keepsFirst: readonly [boolean, boolean];
   keepsLast: readonly [boolean, boolean];
-  /** How much the lines are held to; left out, wholly. */
-  hold?: Hold | undefined;
-}
-
-/** How much of its price a perp off its line has, 0 to 1, in odd courses (0) and even ones (1): lines may still be moved. */
-export interface Hold {
-  name: string;
-  part: (parity: 0 | 1, x: number) => number;
-  /** The same for a short lap on one of those courses where it is not stopped. */
-  laps: (parity: 0 | 1) => number;
+  /** The course's own edges beside openings, where they were found together with its line. */
+  beside?: PerpLine | undefined;
 }
 
 /** The edges of a line within a stretch, its own ends first and last. */
@@ -88,26 +80,20 @@ function courseIn(
     .sort((a, b) => a - b)
     .filter((x, i, list) => i === 0 || x - (list[i - 1] as number) > 0.02);
   const count = beside.counts[parity];
-  const off = (x: number): number =>
-    wall.weights.bond.perpOffItsLine * count * (run.hold?.part(parity, x) ?? 1);
+  const off = wall.weights.bond.perpOffItsLine * count;
   const lineAt = (x: number): boolean => line.u.some((u) => Math.abs(u - x) <= OFF_LINE);
   // The course under the sill and the one over the head lie on their lines.
   const least = slotRules(wall).leastLap - SAME_PLACE;
   const lap = wall.bond.step === 0 ? 0 : wall.weights.bond.lapUnderRule * beside.edges[parity];
   const others = run.lines[parity === 0 ? 1 : 0].u;
-  const other = parity === 0 ? 1 : 0;
   const laps = (x: number): number =>
-    lap > 0
-      ? (run.hold?.laps(other) ?? 1) *
-        lap *
-        within(others, x - least, x + least).filter((u) => Math.abs(u - x) < least).length
-      : 0;
+    lap > 0 ? lap * within(others, x - least, x + least).filter((u) => Math.abs(u - x) < least).length : 0;
   return {
     before,
     after,
     course: {
       places,
-      extra: places.map((x) => (lineAt(x) ? 0 : off(x)) + laps(x)),
+      extra: places.map((x) => (lineAt(x) ? 0 : off) + laps(x)),
       perpAtStart: before.length > 0 || (!region.left && !atStart),
       perpAtEnd: after.length > 0 || (!region.right && !atEnd),
       count,
@@ -177,7 +163,7 @@ function regionKey(run: RunToLay, stretch: Stretch, region: Region, beside: Cour
   const { wall, lines, keepsFirst, keepsLast } = run;
   const reach = Math.max(OFF_LINE + SAME_PLACE, slotRules(wall).leastLap + moduleOf(wall));
   const parts: (string | number | boolean)[] = [bondKey(wall), wall.weights.bond.perpOffItsLine];
-  parts.push(run.hold?.name ?? '', beside.meets, ...beside.counts, ...beside.edges);
+  parts.push(beside.meets, ...beside.counts, ...beside.edges);
   parts.push(tidy(stretch.to - stretch.from), region.left, region.right);
   for (const p of [0, 1] as const) {
     const { leads, shownAtStart, shownAtEnd, joint } = lines[p];

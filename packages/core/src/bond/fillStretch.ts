@@ -38,6 +38,7 @@ function fillRunning(run: RunToLay, stretch: Stretch, parity: 0 | 1): Laid[] {
   const line = run.lines[parity];
   if (stretch.left === RUN_END && stretch.right === RUN_END)
     return piecesOf(run, edgesIn(line, stretch), stretch, parity);
+  if (run.beside) return piecesOf(run, edgesIn(run.beside, stretch), stretch, parity);
   return (
     easedToJambs(run, stretch, parity) ?? piecesOf(run, searchedEdges(run, stretch)[parity], stretch, parity)
   );
@@ -112,6 +113,9 @@ function easedToJambs(run: RunToLay, stretch: Stretch, parity: 0 | 1): Laid[] | 
     if (atJamb && size === undefined) return null;
     lengths.push(leadLength(line, stretch, i, count) ?? size ?? raw);
   }
+  // Two halves sawn for a pier may be a whole unit less: that is weighed.
+  const between = stretch.left !== RUN_END && stretch.right !== RUN_END;
+  if (between && !r.halfBought && lengths.filter((l) => near(l, r.half)).length > 1) return null;
   const sum = lengths.reduce((a, b) => a + b, 0);
   const shared = (stretch.to - stretch.from - sum) / (count - 1);
   if (shared < r.least - SAME_PLACE || shared > r.most + SAME_PLACE) return null;

@@ -3,10 +3,10 @@ import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { Cover } from './cover.js';
 import { kindOf, sizesOf } from './kindOf.js';
 import type { Kind } from './kinds.js';
-import { headLimits, THINNEST_PIECE, type PerpLine, type Span } from './lines.js';
+import { headLimits, THINNEST_PIECE, type BesideLine, type PerpLine, type Span } from './lines.js';
 import { pieceAt, type Row } from './row.js';
 import { lineFor } from './sections.js';
-import type { Hold, RunToLay } from './besideJamb.js';
+import type { RunToLay } from './besideJamb.js';
 import { layStretch } from './fillStretch.js';
 import { atFreeEnds, RUN_END, stretches, type Gap, type Laid, type Stretch } from './stretch.js';
 
@@ -33,20 +33,50 @@ export interface CourseLines {
   /** Whose first and last unit stays as it is, odd and even. */
   keepsFirst: readonly [boolean, boolean];
   keepsLast: readonly [boolean, boolean];
-  hold?: Hold | undefined;
 }
 
 /** What a stretch of a course is laid from. Only the run's own ends are kept, not those at a movement joint. */
-function runToLay(wall: SetWall, run: Span, lines: CourseLines, stretch: Stretch): RunToLay {
-  const { both, keepsFirst, keepsLast, hold } = lines;
+function runToLay(
+  wall: SetWall,
+  run: Span,
+  lines: CourseLines,
+  stretch: Stretch,
+  gaps: readonly Gap[] | null,
+): RunToLay {
+  const { both, keepsFirst, keepsLast } = lines;
   const [first, last] = [stretch.from < run.from + 1, stretch.to > run.to - 1];
   return {
     wall,
-    hold,
+    beside: gaps ? besideIn(lineFor(lines.own, stretch), stretch, gaps) : undefined,
     lines: [lineFor(both[0], stretch), lineFor(both[1], stretch)],
     keepsFirst: [first && keepsFirst[0], first && keepsFirst[1]],
     keepsLast: [last && keepsLast[0], last && keepsLast[1]],
   };
+}
+
+/**
+ * A course's line with its edges as they were found beside openings in it; undefined where the course stops in this
+ * stretch at what they were not found for: a step, or an opening that takes only part of its height.
+ */
+function besideIn(line: PerpLine, stretch: Stretch, gaps: readonly Gap[]): PerpLine | undefined {
+  const here = (line.beside ?? []).filter((b) => b.to > stretch.from && b.from < stretch.to);
+  if (here.length === 0) return undefined;
+  let u = line.u;
+  for (const among of new Set(here.map((b) => b.among))) {
+    const own = here.find((b) => b.among === among) as BesideLine;
+    const stops = gaps.filter((g) => g.to > own.from && g.from < own.to).map((g) => g.index);
+    const found = here.find(
+      (b) => b.among === among && b.stops.length === stops.length && stops.every((k) => b.stops.includes(k)),
+    );
+    if (!found && stops.length > 0) return undefined;
+    if (found)
+      u = [
+        ...u.filter((x) => x < found.from - SAME_PLACE),
+        ...found.u,
+        ...u.filter((x) => x > found.to + SAME_PLACE),
+      ];
+  }
+  return { ...line, u };
 }
 
 /** How much of another run's unit shows at one end of a course. */
@@ -94,7 +124,7 @@ export function layRow(
   const row: Row = { pieces: [], perps: [], bedded: [] };
   const gaps: Gap[] = [...cover.through, ...cover.partly.map((p) => p.opening), ...(cover.missing ?? [])];
   for (const stretch of stretches(run, gaps)) {
-    const laid = layStretch(runToLay(wall, run, lines, stretch), atFreeEnds(stretch), lines.parity);
+    const laid = layStretch(runToLay(wall, run, lines, stretch, gaps), atFreeEnds(stretch), lines.parity);
     laid.forEach((piece, i) => {
       const next = laid[i + 1];
       if (next) row.perps.push({ at: (piece.to + next.from) / 2, width: next.from - piece.to });
@@ -165,7 +195,7 @@ function layStrip(
     right: opening.index,
   };
   if (!(stretch.to - stretch.from >= THINNEST_PIECE)) return;
-  const laid = layStretch(runToLay(wall, run, lines, stretch), stretch, lines.parity);
+  const laid = layStretch(runToLay(wall, run, lines, stretch, null), stretch, lines.parity);
   for (const piece of laid) row.pieces.push(pieceAt('cut', piece.from, piece.to, 'stretcher', -1, strip));
   const joints = laid.slice(1).reduce((sum, piece, i) => sum + piece.from - (laid[i] as Laid).to, 0);
   row.strips = [...(row.strips ?? []), { joints, high: strip.to - strip.from }];

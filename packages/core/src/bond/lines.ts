@@ -23,8 +23,20 @@ export interface PerpLine {
   off?: readonly number[];
   /** The run's own perps, as if no opening asked anything of them: where an opening may be brought to. */
   own?: PerpLine;
+  /** How courses on this line are laid beside openings, where that was found together with the line. */
+  beside?: readonly BesideLine[];
   /** Where movement joints part the run: each section with its own line. */
   sections?: readonly { from: number; to: number; line: PerpLine }[];
+}
+
+/** The edges of a course that stops at some of the openings in a length of its run, and at no others there. */
+export interface BesideLine {
+  from: number;
+  to: number;
+  /** All openings in that length, and those the course stops at, by their index in the wall. */
+  among: readonly number[];
+  stops: readonly number[];
+  u: readonly number[];
 }
 
 /** The lines of a run, one for each course of the bond's period: course n lies on line (n − 1) mod period. */

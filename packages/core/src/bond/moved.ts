@@ -45,6 +45,7 @@ const movedLines = (lines: readonly PerpLine[], by: number): PerpLine[] =>
   lines.map((l) => ({
     ...movedLine(l, by),
     ...(l.own ? { own: movedLine(l.own, by) } : {}),
+    ...(l.beside ? { beside: l.beside.map((b) => ({ ...along(by)(b), u: b.u.map((u) => u + by) })) } : {}),
     ...(l.panels ? { panels: l.panels.map(along(by)) } : {}),
     ...(l.sections
       ? { sections: l.sections.map((s) => ({ ...along(by)(s), line: movedLine(s.line, by) })) }

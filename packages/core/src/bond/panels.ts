@@ -12,7 +12,6 @@ import {
   type Span,
 } from './lines.js';
 import { spanLines } from './span.js';
-import { countsUnder, underOpening, type UnderOpening } from './underOpening.js';
 
 /** Where a perp meets an opening: the unit on its left ends at `at`, the one on its right begins a joint further on. */
 interface Reveal {
@@ -57,26 +56,19 @@ interface Panel {
   part: number;
   /** The opening that makes its cuts. */
   opening: number;
-  /** The opening whose jambs it lies between. */
-  under: SetOpening | null;
 }
 
-/** A panel as it is laid, and where it lies between the jambs of an opening, what stands astride them. */
+/** A panel as it is laid. */
 interface LaidPanel {
   lines: RunLines;
   cost: number;
-  astride?: UnderOpening['astride'];
 }
-
-/** Less than this is no gain. */
-const A_HAIR = 1;
 
 function panelsOf(
   wall: SetWall,
   span: Span,
   reveals: readonly Reveal[],
   off: readonly SetOpening[],
-  openings: readonly SetOpening[],
 ): Panel[] {
   const edges: (Reveal | null)[] = [null, ...reveals, null];
   return edges.slice(0, -1).map((left, i): Panel => {
@@ -89,8 +81,6 @@ function panelsOf(
       right,
       part: inside ? Math.max(0.1, 1 - (inside.head - inside.sill) / wall.height) : 1,
       opening: (inside ?? beside)?.index ?? -1,
-      under:
-        openings.find((o) => left?.openings.includes(o.index) && right?.openings.includes(o.index)) ?? null,
     };
   });
 }
@@ -113,21 +103,10 @@ export function panelLines(
   if (off.length === 0) return null;
   const reveals = revealsOf(wall, openings);
   const module = wall.unitLength + wall.head;
-  const panels = panelsOf(wall, span, reveals, off, openings);
+  const panels = panelsOf(wall, span, reveals, off);
   if (panels.some((p) => p.span.to - p.span.from < module)) return null;
-  const all = countsOf(courses, 2);
   const countsIn = (panel: Panel): Counts => countsOf(Math.max(1, Math.round(courses * panel.part)), 2);
-  const laid = (panel: Panel, left: boolean, right: boolean): LaidPanel => {
-    if (!panel.under) return between(panel, left, right, countsIn(panel));
-    const counts = countsUnder(wall, panel.under, all);
-    const asBeside = between(panel, left, right, counts);
-    // The halves at its ends are parts of units astride the jambs.
-    const halves = wall.unit.halves === 'bought' ? 0 : counts.courses.reduce((a, b) => a + b, 0);
-    const own = asBeside.cost - halves * wall.weights.bond.cutPiece;
-    const under = underOpening(wall, panel.span, { left, right }, counts);
-    return under && under.cost < own - A_HAIR ? under : { ...asBeside, cost: own };
-  };
-  const between = (panel: Panel, left: boolean, right: boolean, counts: Counts): LaidPanel =>
+  const laid = (panel: Panel, left: boolean, right: boolean): LaidPanel =>
     spanLines(
       wall,
       panel.span,
@@ -140,7 +119,7 @@ export function panelLines(
       })),
       wall.head,
       (panel.span.from + panel.span.to) / 2,
-      counts,
+      countsIn(panel),
     );
   // Reveal by reveal, the cheapest way to come to it with the odd courses whole there, or the even ones.
   let ways: { cost: number; wholeOnOdd: boolean; panels: LaidPanel[]; states: boolean[] }[] = [
@@ -171,6 +150,24 @@ export function panelLines(
   return { lines, cost: best.cost };
 }
 
+/** What the lines of a run laid to sound reveals say of its panels: the openings they were laid to, and whose cuts stand where. */
+export function markedPanels(
+  wall: SetWall,
+  openings: readonly SetOpening[],
+  off: readonly SetOpening[],
+  span: Span,
+  lines: RunLines,
+  base: RunLines,
+): RunLines {
+  const panels = panelsOf(wall, span, revealsOf(wall, openings), off);
+  return lines.map((l, i) => ({
+    ...l,
+    panels: panels.map((p) => ({ ...p.span, opening: p.opening })),
+    off: off.map((o) => o.index),
+    own: lineOf(base, i + 1),
+  }));
+}
+
 /** The lines of the panels as one: at a reveal where the unit stands astride, its two halves are one unit. */
 function joinedPanels(
   wall: SetWall,
@@ -187,14 +184,9 @@ function joinedPanels(
     const merged = (own[1] ?? 0) - (u.at(-1) ?? 0);
     const joint = merged - wall.unitLength;
     const fits = joint >= limits.least - SAME_PLACE && joint <= limits.most + SAME_PLACE;
-    // Between an opening's jambs it is known what stands astride them; else the halves of a whole unit do.
-    const astride =
-      laid[k]?.astride?.[parity]?.left ?? laid[k - 1]?.astride?.[parity]?.right ?? (half && fits);
-    u.push(
-      ...(k < panels.length - 1
-        ? own.slice(k > 0 && astride ? 1 : 0, -1)
-        : own.slice(k > 0 && astride ? 1 : 0)),
-    );
+    // Under and over the opening the two halves are one unit astride the jamb.
+    const first = half && fits ? 1 : 0;
+    u.push(...(k < panels.length - 1 ? own.slice(first, -1) : own.slice(first)));
   });
   const [first, last] = [
     lineOf((laid[0] as LaidPanel).lines, parity + 1),

@@ -4,7 +4,7 @@ import { endSpec, type RunEnds } from './ends.js';
 import { lineOf, type ClassedEnds, type Ends, type Parity, type RunLines, type Span } from './lines.js';
 import { countsOf } from './lineCost.js';
 import { linesAround, weighedRun } from './aroundOpenings.js';
-import { offLines, panelLines } from './panels.js';
+import { markedPanels, offLines, panelLines } from './panels.js';
 import { sectionLines, sectionsOf, type Section } from './sections.js';
 import { spanLines } from './span.js';
 
@@ -71,36 +71,26 @@ function layLines(
   const off = offLines(wall, openings, base.lines);
   // Nothing is sawn, and every jamb stands on a perp.
   if (openings.length === 0 || (off.length === 0 && base.cost < SAME_PLACE)) return base;
+  const panel = wall.cuts === 'panel';
+  if (panel && off.length === 0 && !sawnOddly(wall, base.lines)) return base;
   const run = { wall, span, classes, counts, openings };
-  const inPanels = (about: readonly SetOpening[]): { lines: RunLines; cost: number } | null =>
-    panelLines(wall, openings, about, span, classes, base.lines, courses);
-  const panels = inPanels(off);
-  if (panels) return panels;
-  if (off.length === 0 && wall.cuts === 'panel' && sawnOddly(wall, base.lines)) {
-    // What the run leaves over may have come to stand at a reveal; it is not sawn for the opening all the same.
-    const sound = inPanels(openings);
-    const lines = sound?.lines.map((l) => ({
-      ...l,
-      off: [],
-      panels: l.panels?.map((p) => ({ ...p, opening: -1 })) ?? [],
-    }));
-    if (sound && lines && weighedRun(run, lines) < weighedRun(run, base.lines) - A_HAIR)
-      return { lines, cost: sound.cost };
-  }
-  if (wall.cuts === 'panel' || wall.openings.filter((o) => o.run === index).length > FEW) return base;
-  const around = { lines: metFrom(base.lines, linesAround(run, base.lines), off), cost: base.cost };
-  const eased = base.lines.some((l) => Math.abs(l.joint - wall.head) > SAME_PLACE);
-  if (!eased || off.length === 0 || wall.bond.family !== 'running') return around;
+  const kept = (panel && panelLines(wall, openings, off, span, classes, base.lines, courses)) || base;
+  // Whole units and halves by turns are what half bond has at a reveal.
+  if (panel && wall.bond.step !== 1 / 2) return kept;
+  if (wall.openings.filter((o) => o.run === index).length > FEW) return kept;
   // Joints eased all along bring no perp to a jamb: kept at their target they may.
-  const plain = spanLines(wall, span, classes, perp, breakAt, counts, false);
-  const other = linesAround(run, plain.lines);
-  return weighedRun(run, other) < weighedRun(run, around.lines)
-    ? { lines: metFrom(base.lines, other, off), cost: plain.cost }
-    : around;
+  const eased = base.lines.some((l) => Math.abs(l.joint - wall.head) > SAME_PLACE);
+  const plain = eased && off.length > 0 ? spanLines(wall, span, classes, perp, breakAt, counts, false) : base;
+  const around = linesAround(run, plain.lines);
+  if (around === plain.lines) return kept;
+  const met = panel
+    ? markedPanels(wall, openings, off, span, around, base.lines)
+    : metFrom(base.lines, around, off);
+  const unsound = panel && kept === base;
+  return unsound || weighedRun(run, met) < weighedRun(run, kept.lines)
+    ? { lines: met, cost: plain.cost }
+    : kept;
 }
-
-/** Less than this is no gain. */
-const A_HAIR = 1;
 
 /** Whether a line has a piece of its own that is neither a whole unit nor a half. */
 const sawnOddly = (wall: SetWall, lines: RunLines): boolean =>
@@ -114,9 +104,7 @@ const sawnOddly = (wall: SetWall, lines: RunLines): boolean =>
 
 /** Lines laid to their openings' jambs, and what the run's own would have been. */
 const metFrom = (own: RunLines, lines: RunLines, off: readonly SetOpening[]): RunLines =>
-  lines === own
-    ? own
-    : lines.map((l, i) => ({ ...l, own: lineOf(own, i + 1), off: off.map((o) => o.index) }));
+  lines.map((l, i) => ({ ...l, own: lineOf(own, i + 1), off: off.map((o) => o.index) }));
 
 /** A break hides best in an opening; without one at a free end, or in mid-panel, never beside a corner. */
 function breakPlace(wall: SetWall, openings: readonly SetOpening[], run: Span, ends: RunEnds): number {

@@ -1,4 +1,5 @@
 import { Heap } from './heap.js';
+import { has, serves, type Sizes } from './sizes.js';
 import {
   HINT,
   pricing,
@@ -6,7 +7,6 @@ import {
   stepsOf,
   toGo,
   type CourseToFill,
-  type Reveals,
   type SlotRules,
   type Steps,
 } from './slots.js';
@@ -24,7 +24,6 @@ export interface PairToFill {
   meets: number;
   /** So many whole units more in each course, somewhere: the courses are longer than is searched. */
   more: number;
-  reveals?: Reveals;
   /** The search is given up past so many ways. */
   mostWays?: number;
 }
@@ -37,26 +36,8 @@ export interface FilledPair {
   pump: { odd: number; even: number } | null;
 }
 
-/** A list of cut sizes in use: a way along the wall has few. */
-interface Sizes {
-  size: number;
-  next: Sizes | null;
-}
-
 /** So many ways to one state are kept apart for their sizes: of two that cost the same, one has those that come again. */
 const MOST_WAYS = 4;
-
-/** Whether `other` has no size that would have to be paid for again, beyond what it already costs more. */
-function serves(list: Sizes | null, other: Sizes | null, price: number, more: number): boolean {
-  let missing = 0;
-  for (let s = other; s; s = s.next) if (!has(list, s.size)) missing++;
-  return missing * price <= more + 1e-9;
-}
-
-const has = (list: Sizes | null, size: number): boolean => {
-  for (let s = list; s; s = s.next) if (s.size === size) return true;
-  return false;
-};
 
 /**
  * The cheapest way to fill two courses, or null where there is none. The cost is the table's: cuts, pieces under the
@@ -64,10 +45,7 @@ const has = (list: Sizes | null, size: number): boolean => {
  */
 export function cheapestFilling(r: SlotRules, pair: PairToFill): FilledPair | null {
   const priceOf = pricing(r);
-  const steps = [
-    stepsOf(r, pair.odd, priceOf, pair.reveals),
-    stepsOf(r, pair.even, priceOf, pair.reveals),
-  ] as const;
+  const steps = [stepsOf(r, pair.odd, priceOf), stepsOf(r, pair.even, priceOf)] as const;
   const ahead = steps.map(toGo) as [Float64Array, Float64Array];
   // Costs come in steps far apart, so a way is first looked for at the least there could be, then at the next dearer.
   let bound = (ahead[0][0] as number) + (ahead[1][0] as number) + ROUNDING;
@@ -94,7 +72,6 @@ function within(
   const [lastOdd, lastEven] = [odd.places.length - 1, even.places.length - 1];
   const module = r.whole + r.joint;
   const lapPrice = pair.meets * r.cost.lap;
-  const lapAt = lapPrices(r, pair);
   const width = lastEven + 1;
   const states = (lastOdd + 1) * width;
   const ways: Ways = { state: [], from: [], cost: [], sizes: [], other: [] };
@@ -132,7 +109,7 @@ function within(
     if (r.stacked)
       return Math.abs(perp - other) < r.joint || (other < perp && other <= was + SAME) ? 0 : lapPrice;
     const off = Math.abs(perp - other);
-    if (off < r.leastLap - SAME) return (lapAt ? lapAt(perp, other) : lapPrice) + HINT.thinLap;
+    if (off < r.leastLap - SAME) return lapPrice + HINT.thinLap;
     return off < module / 2 ? HINT.thinLap * (1 - off / (module / 2)) : 0;
   };
   const atStart =
@@ -184,28 +161,10 @@ function within(
         now = { size: cut, next: used };
         price += r.cost.size;
       }
-      const stub = own.stub[s] as number;
-      if (stub >= 0 && !has(now, stub)) {
-        now = { size: stub, next: now };
-        price += r.cost.size;
-      }
       put((which === 0 ? to * width + j : i * width + to) + (pumped ? states : 0), price, n, now);
     }
   }
   return { found: null, next };
-}
-
-/** What a short lap costs between two perps: where an opening stands only the courses under and over it meet. */
-function lapPrices(r: SlotRules, { meets, reveals }: PairToFill): ((a: number, b: number) => number) | null {
-  if (!reveals || reveals.meets.length === 0) return null;
-  return (a, b) => {
-    let least = meets;
-    for (const o of reveals.meets) {
-      const inside = [a, b].filter((x) => x >= o.from - SAME && x <= o.to + SAME).length;
-      if (inside > 0) least = Math.min(least, o.meets + (inside === 1 ? 1 : 0));
-    }
-    return least * r.cost.lap;
-  };
 }
 
 /** Every way the search has come, by number: the state it is in, the way before it, and what it has cost. */

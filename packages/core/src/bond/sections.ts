@@ -81,6 +81,7 @@ export function sectionLines(
       u: parts.flatMap((p, k) => (k < parts.length - 1 ? p.line.u.slice(0, -1) : p.line.u)),
       joint: last.joint,
       shownAtEnd: last.shownAtEnd,
+      beside: [],
       sections: parts,
       off: parts.flatMap((p) => p.line.off ?? []),
     };

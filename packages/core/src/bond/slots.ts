@@ -33,25 +33,11 @@ export interface CourseToFill {
   /** A cut against this end stands beside a corner or a reveal, where a mason puts none if it can be helped. */
   shyStart: boolean;
   shyEnd: boolean;
+  /** This end is a reveal that is to be sound: a whole unit or a half stands there. */
+  soundStart?: boolean;
+  soundEnd?: boolean;
   /** Where cuts gather when it is all the same: at a free end, or in the middle. */
   gather: number;
-  /** Openings that so many of the courses stop at. */
-  stops?: readonly Stop[];
-}
-
-/** An opening: the edge after the joint at its left jamb, the edge where its right jamb's unit begins, courses it breaks. */
-export interface Stop {
-  from: number;
-  to: number;
-  count: number;
-}
-
-/** What openings ask of a pair of courses. */
-export interface Reveals {
-  /** Where courses still lie on one another under and over an opening, and how often. */
-  meets: readonly { from: number; to: number; meets: number }[];
-  /** What it costs a course to meet a jamb off its line, whatever the line leaves there. */
-  relief: number;
 }
 
 export const SAME = 0.01;
@@ -90,8 +76,6 @@ export interface Steps {
   cost: number[];
   /** Size sawn, mm; −1 for none. */
   cut: number[];
-  /** Size sawn for a jamb, where the piece stands astride it under or over the opening; −1 for none. */
-  stub: number[];
 }
 
 /** What a slot of a size costs, worked out once for each size: places lie on two grids, so there are few. */
@@ -115,63 +99,20 @@ export function pricing(
 
 type PriceOf = (slot: number, last: boolean) => { cost: number; cut: number; hint: number };
 
-/** What a slot costs where some of the courses stop at openings: all of it there where they do not, its stubs where they do. */
-function besideStops(
-  r: SlotRules,
-  { count, stops = [] }: CourseToFill,
-  { relief }: Reveals,
-  priceOf: PriceOf,
-): (from: number, to: number, last: boolean) => { cost: number; cut: number; stub: number; hint: number } {
-  const stubPrice = (slot: number, last: boolean): { cost: number; cut: number } => {
-    const { cost, cut } = priceOf(slot, last);
-    return cost <= relief ? { cost, cut } : { cost: relief, cut: -1 };
-  };
-  return (from, to, last) => {
-    const own = priceOf(to - from, last);
-    let courses = count;
-    let cost = 0;
-    let stub = -1;
-    for (const s of stops) {
-      if (to <= s.from + SAME || from >= s.to - SAME) continue;
-      courses -= s.count;
-      const parts: [number, boolean][] = [];
-      if (from < s.from - SAME) parts.push([s.from - from, true]);
-      if (to > s.to + SAME) parts.push([to - s.to, last]);
-      for (const [slot, end] of parts) {
-        const price = stubPrice(slot, end);
-        cost += s.count * price.cost;
-        if (price.cut >= 0) stub = price.cut;
-      }
-    }
-    // Where every course stops, what would have stood there does not matter.
-    return courses > 0
-      ? { cost: cost + courses * own.cost, cut: own.cut, stub, hint: own.hint }
-      : { cost, cut: -1, stub, hint: 0 };
-  };
-}
-
-export function stepsOf(
-  r: SlotRules,
-  c: CourseToFill,
-  priceOf: PriceOf,
-  reveals: Reveals | undefined,
-): Steps {
-  const broken = reveals && c.stops && c.stops.length > 0 ? besideStops(r, c, reveals, priceOf) : null;
+export function stepsOf(r: SlotRules, c: CourseToFill, priceOf: PriceOf): Steps {
   const { places } = c;
   const last = places.length - 1;
   const reach = r.whole + r.most + SAME;
-  const steps: Steps = { first: new Int32Array(places.length + 1), to: [], cost: [], cut: [], stub: [] };
+  const steps: Steps = { first: new Int32Array(places.length + 1), to: [], cost: [], cut: [] };
   for (let i = 0; i <= last; i++) {
     const from = places[i] as number;
     for (let k = i + 1; k <= last; k++) {
       const slot = (places[k] as number) - from;
       if (slot > reach) break;
-      const ends = k === last && !c.perpAtEnd;
-      const price = broken ? broken(from, places[k] as number, ends) : priceOf(slot, ends);
-      const { cut, hint } = price;
-      const stub = 'stub' in price ? (price.stub as number) : -1;
-      const cost = broken ? price.cost : c.count * price.cost;
-      if (cost === Infinity || Number.isNaN(cost)) continue;
+      const { cost, cut, hint } = priceOf(slot, k === last && !c.perpAtEnd);
+      if (cost === Infinity) continue;
+      const odd = cut >= 0 && Math.abs(cut - r.half) > 1;
+      if (odd && ((i === 0 && c.soundStart) || (k === last && c.soundEnd))) continue;
       let shy = 0;
       if (cut >= 0) {
         if ((i === 0 && c.shyStart) || (k === last && c.shyEnd)) shy = HINT.shy;
@@ -179,9 +120,8 @@ export function stepsOf(
       }
       const extra = k < last || c.perpAtEnd ? (c.extra?.[k] ?? 0) : 0;
       steps.to.push(k);
-      steps.cost.push(cost + extra + hint + shy);
+      steps.cost.push(c.count * cost + extra + hint + shy);
       steps.cut.push(cut);
-      steps.stub.push(stub);
     }
     steps.first[i + 1] = steps.to.length;
   }

@@ -1,7 +1,6 @@
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import { besideCourses } from './besideCourses.js';
 import { bondCost } from './cost.js';
-import type { Hold } from './besideJamb.js';
 import { layRow, type CourseLines } from './layRow.js';
 import type { RunLines, Span } from './lines.js';
 import type { Row } from './row.js';
@@ -17,17 +16,16 @@ export interface LengthOfLines {
 }
 
 /** The row of a course that stops at these openings. */
-export function rowBeside(
+function rowBeside(
   wall: SetWall,
   { span, lines, keepsFirst, keepsLast }: LengthOfLines,
   through: SetOpening[],
   parity: 0 | 1,
-  hold?: Hold,
 ): Row {
   const [odd, even] = lines;
   if (!odd || !even) throw new Error('a length of bond is laid by two lines');
   const own = parity === 0 ? odd : even;
-  const course: CourseLines = { own, both: [odd, even], parity, keepsFirst, keepsLast, hold };
+  const course: CourseLines = { own, both: [odd, even], parity, keepsFirst, keepsLast };
   return layRow(wall, span, course, PLAIN, { through, partly: [], over: [] });
 }
 

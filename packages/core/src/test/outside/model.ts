@@ -27,8 +27,8 @@ export interface Bonding {
   length: number;
   ends: { odd: [EndOf, EndOf]; even: [EndOf, EndOf] };
   courses: number;
-  /** The edge after the left part's last joint, the edge where the right part begins; courses under it and beside it. */
-  opening?: { from: number; to: number; under: number; beside: number };
+  /** From left to right: the edge after its left jamb's joint, the edge where its right jamb's unit begins; courses under it and beside it. */
+  openings?: readonly { from: number; to: number; under: number; beside: number }[];
   /** Whole units and halves against the reveals. */
   soundReveals?: boolean;
   /** No perp beside an opening stands off its line. */
@@ -81,33 +81,35 @@ function part(
   return { from: low, to: high, pieces, fixed };
 }
 
+const parityOf = (course: number): 'odd' | 'even' => (course % 2 === 1 ? 'odd' : 'even');
+
+/** Which openings a course stops at, and what courses alike are called. */
+function stopsOf(b: Bonding, course: number): { stops: number[]; id: string } {
+  const stops = (b.openings ?? []).flatMap((o, i) =>
+    course > o.under && course <= o.under + o.beside ? [i] : [],
+  );
+  return { stops, id: `${parityOf(course)[0]}${stops.length > 0 ? `b${stops.join('')}` : 't'}` };
+}
+
 function rowsOf(b: Bonding): Row[] {
-  const o = b.opening;
-  const parityOf = (course: number): 'odd' | 'even' => (course % 2 === 1 ? 'odd' : 'even');
-  const count = (parity: 'odd' | 'even', beside: boolean): number => {
-    let n = 0;
-    for (let c = 1; c <= b.courses; c++)
-      if (parityOf(c) === parity && (o ? c > o.under && c <= o.under + o.beside : false) === beside) n++;
-    return n;
+  const rows = new Map<string, Row>();
+  const row = (parity: 'odd' | 'even', id: string, stops: readonly number[]): Row => {
+    const had = rows.get(id);
+    if (had) return had;
+    const at = [...stops.map((i) => (b.openings ?? [])[i]), null];
+    const parts = at.map((o, k) =>
+      part(b, `${id}${'lmnr'[k]}`, parity, k === 0 ? 0 : (at[k - 1]?.to ?? 0), o ? o.from : b.length),
+    );
+    const made = { id, parity, count: 0, parts };
+    rows.set(id, made);
+    return made;
   };
-  const rows = (['odd', 'even'] as const).map((parity): Row => ({
-    id: `${parity[0]}t`,
-    parity,
-    count: count(parity, false),
-    parts: [part(b, `${parity[0]}t`, parity, 0, b.length)],
-  }));
-  if (o)
-    for (const parity of ['odd', 'even'] as const)
-      rows.push({
-        id: `${parity[0]}b`,
-        parity,
-        count: count(parity, true),
-        parts: [
-          part(b, `${parity[0]}bl`, parity, 0, o.from),
-          part(b, `${parity[0]}br`, parity, o.to, b.length),
-        ],
-      });
-  return rows;
+  for (const parity of ['odd', 'even'] as const) row(parity, `${parity[0]}t`, []);
+  for (let c = 1; c <= b.courses; c++) {
+    const { stops, id } = stopsOf(b, c);
+    row(parityOf(c), id, stops).count++;
+  }
+  return [...rows.values()];
 }
 
 /** Pieces of a row that put a perp at a place, and whether one stands there whatever they are. */
@@ -154,11 +156,7 @@ export function programme(b: Bonding, most?: number): string {
     binaries.push(`s_${size}`);
   }
   const byId = new Map(rows.map((r) => [r.id, r]));
-  const rowOf = (course: number): Row => {
-    const o = b.opening;
-    const beside = o !== undefined && course > o.under && course <= o.under + o.beside;
-    return byId.get(`${course % 2 === 1 ? 'o' : 'e'}${beside ? 'b' : 't'}`) as Row;
-  };
+  const rowOf = (course: number): Row => byId.get(stopsOf(b, course).id) as Row;
   const meets = new Map<string, { a: Row; c: Row; n: number }>();
   for (let course = 1; course < b.courses; course++) {
     const [x, y] = [rowOf(course), rowOf(course + 1)];
@@ -188,9 +186,9 @@ export function programme(b: Bonding, most?: number): string {
       binaries.push(lap);
     }
   // Perps of courses alike stand over one another: a beside course's that is not on its line costs.
-  for (const parity of ['o', 'e']) {
-    const [line, beside] = [byId.get(`${parity}t`), byId.get(`${parity}b`)];
-    if (!line || !beside || line.count === 0) continue;
+  for (const beside of rows) {
+    const line = byId.get(`${beside.parity[0]}t`);
+    if (!line || beside === line || line.count === 0) continue;
     for (let k = 1; k < b.length; k++) {
       const [own, on] = [perpAt(beside, k), perpAt(line, k)];
       if (own.names.length === 0 || on.fixed) continue;
@@ -199,7 +197,7 @@ export function programme(b: Bonding, most?: number): string {
         constraints.push(`${plus(own.names)} ${onLine} <= 0`);
         continue;
       }
-      const off = `f_${parity}_${k}`;
+      const off = `f_${beside.id}_${k}`;
       constraints.push(`${plus(own.names)} ${onLine} - ${off} <= 0`);
       costs.push(`${COSTS.off * beside.count} ${off}`);
       binaries.push(off);

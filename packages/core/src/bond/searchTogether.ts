@@ -1,0 +1,123 @@
+import { behind, type CourseSteps } from './courseSteps.js';
+import { tiesOf, type Lapping, type OnLine, type Ties } from './ties.js';
+import { Heap } from './heap.js';
+import { has, serves, type Sizes } from './sizes.js';
+import type { SlotRules } from './slots.js';
+import { togetherToGo, type ToGo } from './togetherBound.js';
+
+/**
+ * The cheapest way to lay several courses at once that lie on one another or stand on one another's lines: the walk of
+ * `search.ts` with any number of courses, always going on in the one that is furthest behind, by A*.
+ */
+
+export interface CoursesToFill {
+  rows: readonly CourseSteps[];
+  laps: readonly Lapping[];
+  onLine: readonly OnLine[];
+}
+
+export interface FilledCourses {
+  /** Edges of each course, ascending. */
+  edges: number[][];
+  cost: number;
+}
+
+/** Past so many ways the search is given up. */
+const MOST = 25000;
+
+/** So many ways to one state are kept apart for their sizes. */
+const MOST_WAYS = 4;
+
+/** The cheapest way that costs less than `atMost`; null where there is none or the search is given up. The cost is the contract's table. */
+export function filledTogether(r: SlotRules, toFill: CoursesToFill, atMost = Infinity): FilledCourses | null {
+  const { rows, laps, onLine } = toFill;
+  const ties = tiesOf(r, rows, laps, onLine);
+  return walk(r, rows, ties, togetherToGo(rows, ties, laps, onLine), atMost);
+}
+
+/** Every way the walk has come, by number: where its courses stand, the way before it, what it has cost and its sizes. */
+interface Ways {
+  at: number[][];
+  from: number[];
+  cost: number[];
+  sizes: (Sizes | null)[];
+  /** Another way to the same state, one more than its number. */
+  other: number[];
+}
+
+function walk(
+  r: SlotRules,
+  rows: readonly CourseSteps[],
+  ties: Ties,
+  toGo: ToGo,
+  atMost: number,
+): FilledCourses | null {
+  const ways: Ways = { at: [], from: [], cost: [], sizes: [], other: [] };
+  const key: number[] = [];
+  const heap = new Heap(key);
+  const newest = new Map<number, number>();
+  const put = (at: number[], cost: number, from: number, used: Sizes | null): void => {
+    const f = cost + toGo(at);
+    if (!(f < atMost)) return;
+    let state = 0;
+    for (let k = 0; k < rows.length; k++)
+      state = state * (rows[k] as CourseSteps).places.length + (at[k] as number);
+    const before = newest.get(state) ?? 0;
+    let count = 0;
+    for (let w = before; w > 0; w = ways.other[w - 1] as number) {
+      const was = ways.cost[w - 1] as number;
+      if (was > cost + 1e-9) continue;
+      if (++count > MOST_WAYS || serves(ways.sizes[w - 1] ?? null, used, r.cost.size, cost - was)) return;
+    }
+    const n = ways.at.push(at.slice()) - 1;
+    ways.from.push(from);
+    ways.cost.push(cost);
+    ways.sizes.push(used);
+    ways.other.push(before);
+    newest.set(state, n + 1);
+    key.push(f);
+    heap.push(n);
+  };
+  put(
+    rows.map(() => 0),
+    0,
+    -1,
+    null,
+  );
+  while (heap.size > 0) {
+    if (ways.at.length > MOST) return null;
+    const n = heap.pop();
+    const at = ways.at[n] as number[];
+    const which = behind(rows, at);
+    if (which < 0) return traced(rows, ways, n);
+    const row = rows[which] as CourseSteps;
+    const from = at[which] as number;
+    const used = ways.sizes[n] ?? null;
+    const own = ties[which] as Ties[number];
+    for (let s = row.first[from] as number; s < (row.first[from + 1] as number); s++) {
+      const to = row.to[s] as number;
+      let cost = (ways.cost[n] as number) + (row.cost[s] as number);
+      for (let k = 0; k < rows.length; k++) {
+        const against = own[k];
+        if (against) cost += against(from, to, at[k] as number);
+      }
+      let now = used;
+      for (const size of row.cuts[s] as readonly number[])
+        if (!has(now, size)) {
+          now = { size, next: now };
+          cost += r.cost.size;
+        }
+      at[which] = to;
+      put(at, cost, n, now);
+    }
+    at[which] = from;
+  }
+  return null;
+}
+
+function traced(rows: readonly CourseSteps[], ways: Ways, end: number): FilledCourses {
+  const edges = rows.map(() => new Set<number>());
+  for (let n = end; n >= 0; n = ways.from[n] as number)
+    rows.forEach(({ places }, k) => edges[k]?.add(places[(ways.at[n] as number[])[k] as number] as number));
+  return { edges: edges.map((set) => [...set].sort((a, b) => a - b)), cost: ways.cost[end] as number };
+}
