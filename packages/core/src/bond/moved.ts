@@ -20,7 +20,12 @@ export function movedRow(row: Row, by: number): Row {
   };
 }
 
-export const movedLine = (l: PerpLine, by: number): PerpLine => ({ ...l, u: l.u.map((u) => u + by) });
+/** A line moved along its run, and how courses on it are laid beside openings. */
+export const movedLine = (l: PerpLine, by: number): PerpLine => ({
+  ...l,
+  u: l.u.map((u) => u + by),
+  ...(l.beside ? { beside: l.beside.map((b) => ({ ...along(by)(b), u: b.u.map((u) => u + by) })) } : {}),
+});
 
 function counted(rows: Row[]): BackLeaf {
   const uses = new Map<Row, number>();
