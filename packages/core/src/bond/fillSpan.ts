@@ -42,16 +42,11 @@ export function fixedAt(
   return [long || step === 0 ? wall.unitLength : step * module - wall.head];
 }
 
-/** Edges where a piece may begin: from both ends of what is to be filled, and where two cuts alike would meet. */
-function placesBetween(from: number, to: number, module: number): number[] {
+/** Edges where a piece may begin, from both ends of what is to be filled. */
+function placesBetween(from: number, to: number, grid: number): number[] {
   const places = [from];
-  const add = (at: number, by: number): void => {
-    for (let x = at + by; x > from + SAME_PLACE && x < to - SAME_PLACE; x += by) places.push(x);
-  };
-  add(from, module / PARTS);
-  add(to, -module / PARTS);
-  const middle = (from + to) / 2;
-  for (const way of [-1, 1]) add(middle - (way * module) / 4, (way * module) / 4);
+  for (let k = 1; from + k * grid < to - SAME_PLACE; k++) places.push(from + k * grid);
+  for (let k = 1; to - k * grid > from + SAME_PLACE; k++) places.push(to - k * grid);
   places.sort((a, b) => a - b);
   const apart = places.filter((x, i) => i === 0 || x - (places[i - 1] as number) > 0.05);
   if (to - (apart.at(-1) as number) > SAME_PLACE) apart.push(to);
@@ -86,7 +81,7 @@ function courseToFill(
     fixed,
     room: to - from,
     make: (more) => ({
-      places: to - from < SAME_PLACE ? [from] : placesBetween(from, to - more * module, module),
+      places: to - from < SAME_PLACE ? [from] : placesBetween(from, to - more * module, module / PARTS),
       perpAtStart: fixed.start.length > 0,
       perpAtEnd: fixed.end.length > 0,
       count,
