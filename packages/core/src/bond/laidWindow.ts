@@ -25,6 +25,9 @@ const NARROW = 2;
 const NEVER = 1e6;
 const PLUMB = 0.5;
 
+/** A window of more places than this is not searched: what the bound keeps grows with their square. */
+const MOST_PLACES = 1200;
+
 /** A window's two lines and the courses beside its openings, from its start. */
 export interface LaidWindow {
   edges: readonly [readonly number[], readonly number[]];
@@ -61,7 +64,8 @@ export function laidWindow(
   const [odd, even] = ([0, 1] as const).map((i) =>
     lineIn(wall, lines[i] as PerpLine, i, window, classes[i] as ClassedEnds, jambs, parts),
   );
-  if (!odd || !even) return null;
+  if (!odd || !even || Math.max(odd.course.places.length, even.course.places.length) > MOST_PLACES)
+    return null;
   const toLay: ToLay = { wall, r, lines: [odd, even], jambs, kinds, laps };
   // Plumb throughout is one way for cuts at the jambs too: no dearer one need be looked at.
   const plumb = laidPlumb(toLay);
