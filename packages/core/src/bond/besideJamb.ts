@@ -2,7 +2,7 @@ import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { coursesBeside, type CoursesBeside } from './besideCourses.js';
 import { bondKey, slotRules } from './lineCost.js';
-import { moduleOf, within, type PerpLine } from './lines.js';
+import { between, moduleOf, within, type PerpLine } from './lines.js';
 import { cheapestFilling } from './search.js';
 import type { CourseToFill } from './slots.js';
 import { RUN_END, type Stretch } from './stretch.js';
@@ -31,7 +31,7 @@ export interface RunToLay {
 /** The edges of a line within a stretch, its own ends first and last. */
 export function edgesIn(line: PerpLine, stretch: Stretch): number[] {
   const end = stretch.to + line.joint;
-  return [stretch.from, ...line.u.filter((u) => u > stretch.from + SAME_PLACE && u < end - SAME_PLACE), end];
+  return [stretch.from, ...between(line.u, stretch.from + SAME_PLACE, end - SAME_PLACE), end];
 }
 
 /** One course of a region: where it may be cut, and what leaving its line costs. */
@@ -81,7 +81,7 @@ function courseIn(
     .filter((x, i, list) => i === 0 || x - (list[i - 1] as number) > 0.02);
   const count = beside.counts[parity];
   const off = wall.weights.bond.perpOffItsLine * count;
-  const lineAt = (x: number): boolean => line.u.some((u) => Math.abs(u - x) <= OFF_LINE);
+  const lineAt = (x: number): boolean => within(line.u, x - OFF_LINE, x + OFF_LINE).length > 0;
   // The course under the sill and the one over the head lie on their lines.
   const least = slotRules(wall).leastLap - SAME_PLACE;
   const lap = wall.bond.step === 0 ? 0 : wall.weights.bond.lapUnderRule * beside.edges[parity];

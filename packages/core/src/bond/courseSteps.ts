@@ -1,4 +1,4 @@
-import { HINT, SAME, stepsOf, type CourseToFill, type pricing, type SlotRules } from './slots.js';
+import { HINT, SAME, stepsOf, type CourseToFill, type PriceOf, type SlotRules } from './slots.js';
 
 /** What a course that is laid together with others may be laid of. Lengths mm. */
 
@@ -18,8 +18,6 @@ export interface Jambs {
   from: number;
   to: number;
 }
-
-type PriceOf = ReturnType<typeof pricing>;
 
 const NONE: readonly number[] = [];
 

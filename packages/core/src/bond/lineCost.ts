@@ -23,8 +23,26 @@ export function countsOf(courses: number, period: number): Counts {
   return { courses: Array.from({ length: period }, (_, i) => of(i)), meets: Math.max(0, courses - 1) };
 }
 
-/** What the pieces and joints of this wall come to in a bond's cost. */
+/** What the pieces and joints of this wall come to in a bond's cost: the same object for walls that are priced alike. */
 export function slotRules(wall: SetWall): SlotRules {
+  let rules = rulesOf.get(wall);
+  if (!rules) {
+    const own = ownRules(wall);
+    const key = JSON.stringify(own);
+    rules = alike.get(key) ?? own;
+    if (alike.size >= MOST_ALIKE) alike.clear();
+    alike.set(key, rules);
+    rulesOf.set(wall, rules);
+  }
+  return rules;
+}
+
+// A wall is read and never changed once it is set out, so what follows from it may be kept beside it.
+const rulesOf = new WeakMap<SetWall, SlotRules>();
+const alike = new Map<string, SlotRules>();
+const MOST_ALIKE = 500;
+
+function ownRules(wall: SetWall): SlotRules {
   const limits = headLimits(wall);
   const w = wall.weights.bond;
   return {
@@ -47,16 +65,23 @@ export function slotRules(wall: SetWall): SlotRules {
   };
 }
 
-/** Everything a length of bond follows from but its line and its ends, as text: what is kept is found again by it. */
+/** Everything a length of bond follows from but its line and its ends, as a short name: what is kept is found again by it. */
 export function bondKey(wall: SetWall): string {
-  const known = keys.get(wall);
-  if (known !== undefined) return known;
-  const key = JSON.stringify([slotRules(wall), wall.unitWidth, wall.bond.id, wall.wythes, wall.closers]);
-  keys.set(wall, key);
-  return key;
+  let name = keys.get(wall);
+  if (name === undefined) {
+    const all = JSON.stringify([slotRules(wall), wall.unitWidth, wall.bond.id, wall.wythes, wall.closers]);
+    name = names.get(all) ?? `b${++named}`;
+    if (names.size >= MOST_ALIKE) names.clear();
+    names.set(all, name);
+    keys.set(wall, name);
+  }
+  return name;
 }
 
 const keys = new WeakMap<SetWall, string>();
+/** Counted on for ever, so that no name means two things. */
+let named = 0;
+const names = new Map<string, string>();
 
 /** The lengths of a course's own pieces: ends of other runs' units left out. */
 const ownLengths = (l: PerpLine): number[] =>

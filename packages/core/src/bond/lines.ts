@@ -97,6 +97,13 @@ export function firstFrom(list: readonly number[], x: number): number {
   return low;
 }
 
+/** What of an ascending list lies between `from` and `to`, neither counted. */
+export function between(list: readonly number[], from: number, to: number): number[] {
+  let first = firstFrom(list, from);
+  while (first < list.length && (list[first] as number) <= from) first++;
+  return list.slice(first, Math.max(first, firstFrom(list, to)));
+}
+
 /** What of an ascending list lies from `from` to `to`, both counted. */
 export function within(list: readonly number[], from: number, to: number): number[] {
   const first = firstFrom(list, from);

@@ -11,7 +11,7 @@ import {
   type RunLines,
   type Span,
 } from './lines.js';
-import { spanLines } from './span.js';
+import { spanLines, type LaidSpan } from './span.js';
 
 /** Where a perp meets an opening: the unit on its left ends at `at`, the one on its right begins a joint further on. */
 interface Reveal {
@@ -58,12 +58,6 @@ interface Panel {
   opening: number;
 }
 
-/** A panel as it is laid. */
-interface LaidPanel {
-  lines: RunLines;
-  cost: number;
-}
-
 function panelsOf(
   wall: SetWall,
   span: Span,
@@ -83,6 +77,14 @@ function panelsOf(
       opening: (inside ?? beside)?.index ?? -1,
     };
   });
+}
+
+/** A way to come to a reveal: the panel before it as it is laid, and the way to that one. */
+interface WayAlong {
+  cost: number;
+  wholeOnOdd: boolean;
+  panel: LaidSpan | null;
+  before: WayAlong | null;
 }
 
 /**
@@ -106,7 +108,7 @@ export function panelLines(
   const panels = panelsOf(wall, span, reveals, off);
   if (panels.some((p) => p.span.to - p.span.from < module)) return null;
   const countsIn = (panel: Panel): Counts => countsOf(Math.max(1, Math.round(courses * panel.part)), 2);
-  const laid = (panel: Panel, left: boolean, right: boolean): LaidPanel =>
+  const laidAnew = (panel: Panel, left: boolean, right: boolean): LaidSpan =>
     spanLines(
       wall,
       panel.span,
@@ -121,29 +123,40 @@ export function panelLines(
       (panel.span.from + panel.span.to) / 2,
       countsIn(panel),
     );
+  // Windows alike have panels alike: of those between two reveals each is laid once.
+  const between = new Map<string, LaidSpan>();
+  const laid = (panel: Panel, left: boolean, right: boolean): LaidSpan => {
+    if (!panel.left || !panel.right) return laidAnew(panel, left, right);
+    const length = Math.round((panel.span.to - panel.span.from) * 1e6);
+    const key = `${length}|${countsIn(panel).meets}|${left}|${right}`;
+    const own = between.get(key) ?? laidAnew(panel, left, right);
+    between.set(key, own);
+    return own;
+  };
   // Reveal by reveal, the cheapest way to come to it with the odd courses whole there, or the even ones.
-  let ways: { cost: number; wholeOnOdd: boolean; panels: LaidPanel[]; states: boolean[] }[] = [
-    { cost: 0, wholeOnOdd: true, panels: [], states: [] },
-  ];
+  let ways: WayAlong[] = [{ cost: 0, wholeOnOdd: true, panel: null, before: null }];
   for (const panel of panels) {
     const states = panel.right ? [true, false] : [true];
     ways = states.map((right) =>
       ways
-        .map((way) => {
-          const own = laid(panel, way.wholeOnOdd, right);
-          return {
-            cost: way.cost + own.cost,
-            wholeOnOdd: right,
-            panels: [...way.panels, own],
-            states: panel.right ? [...way.states, right] : way.states,
-          };
+        .map((before): WayAlong => {
+          const own = laid(panel, before.wholeOnOdd, right);
+          return { cost: before.cost + own.cost, wholeOnOdd: right, panel: own, before };
         })
         .reduce((best, way) => (way.cost < best.cost - 1e-9 ? way : best)),
     );
   }
   const best = ways.reduce((a, b) => (b.cost < a.cost - 1e-9 ? b : a));
+  const along: PanelLaid[] = [];
+  let way: WayAlong | null = best;
+  for (const panel of [...panels].reverse()) {
+    if (!way?.panel) break;
+    along.push({ panel, lines: way.panel.lines(panel.span.from), wholeOnOdd: way.wholeOnOdd });
+    way = way.before;
+  }
+  along.reverse();
   const lines = classes.map((_, i) => ({
-    ...joinedPanels(wall, panels, best.panels, best.states, i),
+    ...joinedPanels(wall, along, i),
     off: off.map((o) => o.index),
     own: lineOf(base, i + 1),
   }));
@@ -168,29 +181,31 @@ export function markedPanels(
   }));
 }
 
+/** A panel as it is laid: whether the odd courses are whole at the reveal it ends at. */
+interface PanelLaid {
+  panel: Panel;
+  lines: RunLines;
+  wholeOnOdd: boolean;
+}
+
 /** The lines of the panels as one: at a reveal where the unit stands astride, its two halves are one unit. */
-function joinedPanels(
-  wall: SetWall,
-  panels: readonly Panel[],
-  laid: readonly LaidPanel[],
-  wholeOnOdd: readonly boolean[],
-  parity: number,
-): PerpLine {
+function joinedPanels(wall: SetWall, along: readonly PanelLaid[], parity: number): PerpLine {
   const u: number[] = [];
   const limits = headLimits(wall);
-  panels.forEach((_, k) => {
-    const own = lineOf((laid[k] as LaidPanel).lines, parity + 1).u;
-    const half = k > 0 && wholeOnOdd[k - 1] !== (parity % 2 === 0);
+  along.forEach(({ lines }, k) => {
+    const own = lineOf(lines, parity + 1).u;
+    const before = along[k - 1];
+    const half = before !== undefined && before.wholeOnOdd !== (parity % 2 === 0);
     const merged = (own[1] ?? 0) - (u.at(-1) ?? 0);
     const joint = merged - wall.unitLength;
     const fits = joint >= limits.least - SAME_PLACE && joint <= limits.most + SAME_PLACE;
     // Under and over the opening the two halves are one unit astride the jamb.
     const first = half && fits ? 1 : 0;
-    u.push(...(k < panels.length - 1 ? own.slice(first, -1) : own.slice(first)));
+    for (const x of k < along.length - 1 ? own.slice(first, -1) : own.slice(first)) u.push(x);
   });
-  const [first, last] = [
-    lineOf((laid[0] as LaidPanel).lines, parity + 1),
-    lineOf((laid.at(-1) as LaidPanel).lines, parity + 1),
+  const [first, last] = [along[0], along.at(-1)].map((p) => lineOf((p as PanelLaid).lines, parity + 1)) as [
+    PerpLine,
+    PerpLine,
   ];
   u[u.length - 1] = (last.u.at(-1) ?? 0) - last.joint + wall.head;
   return {
@@ -199,6 +214,6 @@ function joinedPanels(
     shownAtStart: first.shownAtStart,
     shownAtEnd: last.shownAtEnd,
     leads: { start: first.leads?.start ?? [], end: last.leads?.end ?? [] },
-    panels: panels.map((p) => ({ ...p.span, opening: p.opening })),
+    panels: along.map(({ panel }) => ({ ...panel.span, opening: panel.opening })),
   };
 }

@@ -67,7 +67,11 @@ function layLines(
   const perp = wall.runs[index]?.perp ?? wall.head;
   const counts = countsOf(courses, wall.bond.period);
   const breakAt = breakPlace(wall, openings, span, ends);
-  const base = spanLines(wall, span, classes, perp, breakAt, counts);
+  const laid = (mayEase: boolean): { lines: RunLines; cost: number } => {
+    const { lines, cost } = spanLines(wall, span, classes, perp, breakAt, counts, mayEase);
+    return { lines: lines(span.from), cost };
+  };
+  const base = laid(true);
   const off = offLines(wall, openings, base.lines);
   // Nothing is sawn, and every jamb stands on a perp.
   if (openings.length === 0 || (off.length === 0 && base.cost < SAME_PLACE)) return base;
@@ -80,7 +84,7 @@ function layLines(
   if (wall.openings.filter((o) => o.run === index).length > FEW) return kept;
   // Joints eased all along bring no perp to a jamb: kept at their target they may.
   const eased = base.lines.some((l) => Math.abs(l.joint - wall.head) > SAME_PLACE);
-  const plain = eased && off.length > 0 ? spanLines(wall, span, classes, perp, breakAt, counts, false) : base;
+  const plain = eased && off.length > 0 ? laid(false) : base;
   const around = linesAround(run, plain.lines);
   if (around === plain.lines) return kept;
   const met = panel

@@ -6,6 +6,7 @@ import {
   SAME,
   stepsOf,
   toGo,
+  type Ahead,
   type CourseToFill,
   type SlotRules,
   type Steps,
@@ -46,9 +47,9 @@ const MOST_WAYS = 4;
 export function cheapestFilling(r: SlotRules, pair: PairToFill): FilledPair | null {
   const priceOf = pricing(r);
   const steps = [stepsOf(r, pair.odd, priceOf), stepsOf(r, pair.even, priceOf)] as const;
-  const ahead = steps.map(toGo) as [Float64Array, Float64Array];
+  const ahead = [toGo(steps[0]), toGo(steps[1])] as const;
   // Costs come in steps far apart, so a way is first looked for at the least there could be, then at the next dearer.
-  let bound = (ahead[0][0] as number) + (ahead[1][0] as number) + ROUNDING;
+  let bound = (ahead[0].from[0] as number) + (ahead[1].from[0] as number) + ROUNDING;
   while (bound < Infinity) {
     const { found, next } = within(r, pair, steps, ahead, bound);
     if (found) return found;
@@ -65,7 +66,7 @@ function within(
   r: SlotRules,
   pair: PairToFill,
   steps: readonly [Steps, Steps],
-  ahead: readonly [Float64Array, Float64Array],
+  ahead: readonly [Ahead, Ahead],
   bound: number,
 ): { found: FilledPair | null; next: number } {
   const { odd, even } = pair;
@@ -73,6 +74,7 @@ function within(
   const module = r.whole + r.joint;
   const lapPrice = pair.meets * r.cost.lap;
   const width = lastEven + 1;
+  const [oddAhead, evenAhead] = [ahead[0].from, ahead[1].from];
   const states = (lastOdd + 1) * width;
   const ways: Ways = { state: [], from: [], cost: [], sizes: [], other: [] };
   const key: number[] = [];
@@ -83,7 +85,7 @@ function within(
   const put = (state: number, cost: number, from: number, used: Sizes | null): void => {
     const at = state < states ? state : state - states;
     const j = at % width;
-    const f = cost + (ahead[0][(at - j) / width] as number) + (ahead[1][j] as number);
+    const f = cost + (oddAhead[(at - j) / width] as number) + (evenAhead[j] as number);
     if (f > bound) {
       if (f < next) next = f;
       return;
@@ -150,10 +152,20 @@ function within(
     const otherPerp =
       otherAt === 0 ? other.perpAtStart : otherAt === other.places.length - 1 ? other.perpAtEnd : true;
     const own = steps[which];
+    const { by } = ahead[which];
+    // Most steps lead to what costs too much whatever comes: they are left by one look.
+    const spent = cost + ((which === 0 ? evenAhead[j] : oddAhead[i]) as number);
+    const most = bound - spent;
+    let nearest = Infinity;
     for (let s = own.first[from] as number; s < (own.first[from + 1] as number); s++) {
+      const least = by[s] as number;
+      if (least > most) {
+        if (least < nearest) nearest = least;
+        continue;
+      }
       const to = own.to[s] as number;
-      const cut = own.cut[s] as number;
       let price = cost + (own.cost[s] as number);
+      const cut = own.cut[s] as number;
       if ((to < last || course.perpAtEnd) && otherPerp)
         price += against(course.places[to] as number, was, near);
       let now = used;
@@ -163,6 +175,7 @@ function within(
       }
       put((which === 0 ? to * width + j : i * width + to) + (pumped ? states : 0), price, n, now);
     }
+    next = Math.min(next, spent + nearest);
   }
   return { found: null, next };
 }

@@ -45,96 +45,153 @@ export const SAME = 0.01;
 /** What decides between bonds that cost the same: far less than anything on the table. */
 export const HINT = { oddSize: 0.04, thinLap: 0.004, shy: 0.2, apart: 0.01 };
 
-/** What a slot, a piece with the joint after it, costs in one course: the piece is `cut` where it has to be sawn. */
-export function slotPrice(r: SlotRules, slot: number, last: boolean): { cost: number; cut: number | null } {
-  const eased = (piece: number): number => {
-    const off = slot - piece - r.joint;
-    if (Math.abs(off) < SAME) return 0;
-    if (last) return Infinity;
-    const room = off > 0 ? r.most - r.joint : r.joint - r.least;
-    return Math.abs(off) > room + SAME ? Infinity : r.cost.joint * (off / Math.max(room, SAME)) ** 2;
-  };
-  const whole = eased(r.whole);
-  if (whole < Infinity) return { cost: whole, cut: null };
-  const half = eased(r.half);
-  if (half < Infinity)
-    return r.halfBought
-      ? { cost: half, cut: null }
-      : { cost: half + r.cost.cut + under(r, r.half), cut: Math.round(r.half) };
-  const piece = slot - r.joint;
-  if (piece > r.whole + SAME || piece < r.thinnest - SAME) return { cost: Infinity, cut: null };
-  return { cost: r.cost.cut + under(r, piece), cut: Math.round(piece) };
+/** What a slot, a piece with the joint after it, comes to in one course: the size to saw for it, −1 for none. */
+export interface Price {
+  cost: number;
+  cut: number;
+  hint: number;
 }
 
-const under = (r: SlotRules, piece: number): number => (piece < r.leastPiece - SAME ? r.cost.short : 0);
+/** The price of a slot, `last` where no joint follows. One record, told anew at each asking: it is asked for by the million. */
+export type PriceOf = (slot: number, last: boolean) => Readonly<Price>;
+
+/** What slots cost by these rules: a whole unit or a half where the joint can take the difference, else what is sawn. */
+export function pricing(r: SlotRules): PriceOf {
+  const { whole, half, joint } = r;
+  const [wider, tighter] = [r.most - joint, joint - r.least];
+  const longest = whole + SAME;
+  const shortest = r.thinnest - SAME;
+  const tooShort = r.leastPiece - SAME;
+  const threeQuarter = 0.75 * (whole + joint) - joint;
+  const eased = (off: number, last: boolean): number => {
+    if (off < SAME && off > -SAME) return 0;
+    if (last) return Infinity;
+    const room = off > 0 ? wider : tighter;
+    return Math.abs(off) > room + SAME ? Infinity : r.cost.joint * (off / Math.max(room, SAME)) ** 2;
+  };
+  const price: Price = { cost: 0, cut: -1, hint: 0 };
+  const sawn = (piece: number, cost: number): Price => {
+    price.cost = cost + r.cost.cut + (piece < tooShort ? r.cost.short : 0);
+    price.cut = Math.round(piece);
+    price.hint = Math.abs(price.cut - half) > 1 && Math.abs(price.cut - threeQuarter) > 1 ? HINT.oddSize : 0;
+    return price;
+  };
+  const laid = (cost: number): Price => {
+    price.cost = cost;
+    price.cut = -1;
+    price.hint = 0;
+    return price;
+  };
+  return (slot, last) => {
+    const piece = slot - joint;
+    const asWhole = eased(piece - whole, last);
+    if (asWhole < Infinity) return laid(asWhole);
+    const asHalf = eased(piece - half, last);
+    if (asHalf < Infinity) return r.halfBought ? laid(asHalf) : sawn(half, asHalf);
+    return piece > longest || piece < shortest ? laid(Infinity) : sawn(piece, 0);
+  };
+}
 
 /** The pieces a course may go on with from each place: where they end, what they cost in all its courses, their cuts. */
 export interface Steps {
   /** Place i's are those from `first[i]` to `first[i + 1]`. */
   first: Int32Array;
-  to: number[];
-  cost: number[];
+  to: Int32Array;
+  cost: Float64Array;
   /** Size sawn, mm; −1 for none. */
-  cut: number[];
+  cut: Int32Array;
 }
 
-/** What a slot of a size costs, worked out once for each size: places lie on two grids, so there are few. */
-export function pricing(
-  r: SlotRules,
-): (slot: number, last: boolean) => { cost: number; cut: number; hint: number } {
-  const known = new Map<number, { cost: number; cut: number; hint: number }>();
-  const threeQuarter = 0.75 * (r.whole + r.joint) - r.joint;
-  return (slot, last) => {
-    const key = Math.round(slot * 1000) * (last ? -1 : 1);
-    let price = known.get(key);
-    if (!price) {
-      const { cost, cut } = slotPrice(r, slot, last);
-      const odd = cut !== null && Math.abs(cut - r.half) > 1 && Math.abs(cut - threeQuarter) > 1;
-      price = { cost, cut: cut ?? -1, hint: odd ? HINT.oddSize : 0 };
-      known.set(key, price);
-    }
-    return price;
-  };
+/** Room for the steps of one course while they are found, and the prices of slots that come again from place to place. */
+const room = { to: new Int32Array(4096), cost: new Float64Array(4096), cut: new Int32Array(4096) };
+const AGAIN = 64;
+const again = {
+  slot: new Float64Array(2 * AGAIN),
+  cost: new Float64Array(2 * AGAIN),
+  cut: new Int32Array(2 * AGAIN),
+};
+
+function moreRoom(): void {
+  const size = 2 * room.to.length;
+  const [to, cost, cut] = [new Int32Array(size), new Float64Array(size), new Int32Array(size)];
+  to.set(room.to);
+  cost.set(room.cost);
+  cut.set(room.cut);
+  Object.assign(room, { to, cost, cut });
 }
 
-type PriceOf = (slot: number, last: boolean) => { cost: number; cut: number; hint: number };
-
+/** The steps of a course. What is done for each is little and done by the million: hence no objects, and room kept. */
 export function stepsOf(r: SlotRules, c: CourseToFill, priceOf: PriceOf): Steps {
-  const { places } = c;
+  const { places, count, perpAtEnd, gather } = c;
+  const extra = c.extra ?? null;
   const last = places.length - 1;
   const reach = r.whole + r.most + SAME;
-  const steps: Steps = { first: new Int32Array(places.length + 1), to: [], cost: [], cut: [] };
+  const apart = HINT.apart / r.whole;
+  const first = new Int32Array(places.length + 1);
+  again.slot.fill(-1);
+  let n = 0;
   for (let i = 0; i <= last; i++) {
     const from = places[i] as number;
+    first[i] = n;
     for (let k = i + 1; k <= last; k++) {
       const slot = (places[k] as number) - from;
       if (slot > reach) break;
-      const { cost, cut, hint } = priceOf(slot, k === last && !c.perpAtEnd);
-      if (cost === Infinity) continue;
-      const odd = cut >= 0 && Math.abs(cut - r.half) > 1;
-      if (odd && ((i === 0 && c.soundStart) || (k === last && c.soundEnd))) continue;
-      let shy = 0;
-      if (cut >= 0) {
-        if ((i === 0 && c.shyStart) || (k === last && c.shyEnd)) shy = HINT.shy;
-        shy += (HINT.apart * Math.abs(from + slot / 2 - c.gather)) / r.whole;
+      // Places stand on a grid from either end: the slots of this one are mostly those of the one before the last.
+      const like = k - i < AGAIN ? (i & 1) * AGAIN + k - i : 0;
+      let cost = again.cost[like] as number;
+      let cut = again.cut[like] as number;
+      const ends = k === last && !perpAtEnd;
+      if (ends || Math.abs((again.slot[like] as number) - slot) > 1e-7) {
+        const price = priceOf(slot, ends);
+        cost = count * price.cost + price.hint;
+        cut = price.cut;
+        if (!ends) {
+          again.slot[like] = slot;
+          again.cost[like] = cost;
+          again.cut[like] = cut;
+        }
       }
-      const extra = k < last || c.perpAtEnd ? (c.extra?.[k] ?? 0) : 0;
-      steps.to.push(k);
-      steps.cost.push(c.count * cost + extra + hint + shy);
-      steps.cut.push(cut);
+      if (cost === Infinity) continue;
+      if (cut >= 0) {
+        if (i === 0 || k === last) {
+          const odd = Math.abs(cut - r.half) > 1;
+          if (odd && ((i === 0 && c.soundStart) || (k === last && c.soundEnd))) continue;
+          if ((i === 0 && c.shyStart) || (k === last && c.shyEnd)) cost += HINT.shy;
+        }
+        cost += apart * Math.abs(from + slot / 2 - gather);
+      }
+      if (extra && (k < last || perpAtEnd)) cost += extra[k] as number;
+      if (n === room.to.length) moreRoom();
+      room.to[n] = k;
+      room.cost[n] = cost;
+      room.cut[n++] = cut;
     }
-    steps.first[i + 1] = steps.to.length;
   }
-  return steps;
+  first[last + 1] = n;
+  return { first, to: room.to.slice(0, n), cost: room.cost.slice(0, n), cut: room.cut.slice(0, n) };
 }
 
-/** The least each place's way to the end costs, the other course left out of account. */
-export function toGo({ first, to, cost }: Steps): Float64Array {
+/** What the rest of a course costs at the least, the other course left out of account. */
+export interface Ahead {
+  /** From each place. */
+  from: Float64Array;
+  /** By each step, its own cost counted. */
+  by: Float64Array;
+}
+
+export function toGo({ first, to, cost }: Steps): Ahead {
   const count = first.length - 1;
-  const least = new Float64Array(count).fill(Infinity);
-  least[count - 1] = 0;
-  for (let i = count - 2; i >= 0; i--)
-    for (let s = first[i] as number; s < (first[i + 1] as number); s++)
-      least[i] = Math.min(least[i] as number, (cost[s] as number) + (least[to[s] as number] as number));
-  return least;
+  const from = new Float64Array(count);
+  const by = new Float64Array(to.length);
+  for (let i = count - 2; i >= 0; i--) {
+    const end = first[i + 1] as number;
+    let least = Infinity;
+    for (let s = first[i] as number; s < end; s++) {
+      const way = (cost[s] as number) + (from[to[s] as number] as number);
+      by[s] = way;
+      if (way < least) least = way;
+    }
+    from[i] = least;
+  }
+  return { from, by };
 }

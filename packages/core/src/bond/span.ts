@@ -151,6 +151,12 @@ const MOST_KNOWN = 5000;
 /** To a millionth of a millimetre: two ways to one length differ in the last places of the sum. */
 const tidy = (mm: number): number => Math.round(mm * 1e6) / 1e6;
 
+/** A length of wall laid: what it costs, and its lines, made where along the run they are wanted. */
+export interface LaidSpan {
+  cost: number;
+  lines: (from: number) => RunLines;
+}
+
 /**
  * The perps of a length of wall, one line for each of `classes`, and what they cost. Joints are eased towards `perp` where
  * that lets every course follow its bond from end to end and costs no more than cutting; otherwise units are cut, about
@@ -164,7 +170,7 @@ export function spanLines(
   breakAt: number,
   counts: Counts,
   mayEase = true,
-): { lines: RunLines; cost: number } {
+): LaidSpan {
   const length = tidy(span.to - span.from);
   const at = Math.round(breakAt - span.from);
   // Odd and even courses change places where that is all the same, so that each pair is laid once.
@@ -186,6 +192,12 @@ export function spanLines(
     if (known.size >= MOST_KNOWN) known.clear();
     known.set(key, found);
   }
-  const lines = found.lines.map((l) => movedLine(l, span.from));
-  return { lines: turned ? lines.reverse() : lines, cost: found.cost };
+  const { lines, cost } = found;
+  return {
+    cost,
+    lines: (from) => {
+      const moved = lines.map((l) => movedLine(l, from));
+      return turned ? moved.reverse() : moved;
+    },
+  };
 }

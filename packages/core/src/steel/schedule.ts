@@ -71,7 +71,9 @@ export function scheduleOf(wanted: readonly BarWanted[]): ScheduleLine[] {
   const order = Object.keys(USE_LETTER);
   const sorted = [...lines.values()].sort(
     (a, b) =>
-      order.indexOf(a.use) - order.indexOf(b.use) || a.size.localeCompare(b.size) || b.length - a.length,
+      order.indexOf(a.use) - order.indexOf(b.use) ||
+      Number(a.size > b.size) - Number(a.size < b.size) ||
+      b.length - a.length,
   );
   const seen = new Map<string, number>();
   return sorted.map((b): ScheduleLine => {
