@@ -16,12 +16,12 @@ const MOST_FIXES = 3;
 const MANY = 12;
 
 /** So many pieces may be laid again for openings one by one; those of a longer wall are then tried together. */
-const TRIED_PIECES = 24_000;
+const TRIED_PIECES = 9_000;
 /** Openings weighed for a better place, and places tried for each: fewer where there are many. */
 const ALL_MOVES = { openings: 6, places: 8 };
 const FEW_MOVES = { openings: 3, places: 1 };
-/** Openings tried one by one however long the wall. */
-const LEAST_TRIED = 4;
+/** Openings tried one by one however long the wall: those that are weighed for a better place have been already. */
+const LEAST_TRIED = FEW_MOVES.openings;
 
 /** Which stage's choices may settle a finding. */
 const SETTLED_BY: Partial<Record<FindingCode, 'gauge' | 'bond'>> = {
