@@ -14,7 +14,7 @@ export default ts.config(
           'packages/core/tsconfig.test.json',
           'apps/server/tsconfig.test.json',
           'apps/web/tsconfig.json',
-          'apps/cli/tsconfig.test.json',
+          'apps/cli/tsconfig.json',
           'e2e/tsconfig.json',
         ],
         tsconfigRootDir: import.meta.dirname,

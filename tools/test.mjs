@@ -44,7 +44,7 @@ const FIRST = [
   {
     name: 'types: command line',
     minutes: 5,
-    command: [...bin('typescript/bin/tsc'), '-p', 'apps/cli/tsconfig.test.json'],
+    command: [...bin('typescript/bin/tsc'), '-p', 'apps/cli/tsconfig.json'],
   },
   {
     name: 'types: web',

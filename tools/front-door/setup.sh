@@ -1,11 +1,18 @@
 # Installing what is missing, once, and building what has changed.
 
+# One look at Node, for its version and for what its built modules fit: every command waits for it.
 need_node() {
-  local found
+  local found major minor
   command -v node >/dev/null 2>&1 || fail "Even Tally needs Node 20.19 or newer; none was found."
-  found=$(node -p 'process.versions.node')
-  node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)' ||
+  read -r found NODE_MODULES_ABI <<<"$(node -p 'process.versions.node + " " + process.versions.modules')"
+  IFS=. read -r major minor _ <<<"$found"
+  [ "$major" -gt 20 ] || { [ "$major" -eq 20 ] && [ "$minor" -ge 19 ]; } ||
     fail "Even Tally needs Node 20.19 or newer, found $found."
+}
+
+# Only what installs asks for it.
+need_npm() {
+  local found
   command -v npm >/dev/null 2>&1 || fail "Even Tally needs npm 10 or newer; none was found."
   found=$(npm --version 2>/dev/null)
   [ "${found%%.*}" -ge 10 ] 2>/dev/null || fail "Even Tally needs npm 10 or newer, found $found."
@@ -49,8 +56,9 @@ need_chromium() {
 need_modules() {
   local stamp
   mkdir -p "$ROOT/.data"
-  stamp=$(cksum "$ROOT/package-lock.json" | cut -d' ' -f1)-$(node -p 'process.versions.modules')
+  stamp=$(cksum "$ROOT/package-lock.json" | cut -d' ' -f1)-$NODE_MODULES_ABI
   [ "$(cat node_modules/.tally-stamp 2>/dev/null)" = "$stamp" ] && return
+  need_npm
   say "Installing packages (once)…"
   npm ci --no-progress >"$ROOT/.data/npm.log" 2>&1 || fail "npm ci failed; see .data/npm.log."
   echo "$stamp" >node_modules/.tally-stamp
@@ -77,7 +85,10 @@ build() {
 }
 
 TSC="node node_modules/typescript/bin/tsc"
-build_cli() { build "command line" packages/core/src apps/cli/src package-lock.json -- $TSC -b apps/cli; }
+build_cli() {
+  build "command line" packages/core/src apps/cli/src apps/cli/vite.config.ts package-lock.json -- \
+    node node_modules/vite/bin/vite.js build apps/cli
+}
 build_server() { build server packages/core/src apps/server/src package-lock.json -- $TSC -b apps/server; }
 build_web() {
   build "web application" packages/core/src apps/web/src apps/web/index.html apps/web/vite.config.ts package-lock.json -- \
