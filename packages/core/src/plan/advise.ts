@@ -5,7 +5,7 @@ import type { Candidate, Choice, Finding, FindingCode, Fix } from './finding.js'
 import type { Issue, Try } from './issue.js';
 import { breaksLock } from './lock.js';
 import { proved, provedTogether, type Proving } from './prove.js';
-import type { Steps } from './steps.js';
+import { handedOut, type Steps } from './steps.js';
 import { togetherCandidate } from './together.js';
 import { edited, trials } from './trials.js';
 import { bondCandidates, moveCandidates, type Weighed } from './weigh.js';
@@ -80,7 +80,10 @@ export function* adviseWall(
     findings: issues.map((one) => ({ ...bare(one), fixes: fixes.get(one) ?? [] })),
     choices: [...offered(gauge), ...offered(bond)],
   });
-  const ways = yield* bondCandidates(job, index, work, attempt);
+  // The first that can be ranked are handed out at once: each way more is the wall laid again.
+  const ways = yield* handedOut(bondCandidates(job, index, work, attempt), (list) =>
+    list.length > 1 ? sofar(inOrder(list)) : null,
+  );
   yield sofar(inOrder(ways));
   const pieces = work.runs.reduce((sum, run) => sum + run.rows.reduce((n, r) => n + r.pieces.length, 0), 0);
   const atOpenings = issues.filter((i) => i.opening !== null).length;

@@ -10,3 +10,12 @@ export function toTheEnd<T, P>(steps: Steps<T, P>): T {
     if (step.done) return step.value;
   }
 }
+
+/** The same steps, what they hand out on the way turned into something else; nothing is handed out where that is null. */
+export function* handedOut<T, P, Q>(steps: Steps<T, P>, of: (sofar: P) => Q | null): Steps<T, Q> {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    yield step.value === undefined ? undefined : (of(step.value) ?? undefined);
+  }
+}

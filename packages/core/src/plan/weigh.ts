@@ -28,16 +28,16 @@ function sayCost(wall: SetWall, cost: BondCost, steel: SteelCost): string {
   return parts.filter(Boolean).join(', ');
 }
 
-/** Every way the wall may begin, turn its corners and take its cuts, weighed. */
+/** Every way the wall may begin, turn its corners and take its cuts, weighed: those weighed so far are handed out. */
 export function* bondCandidates(
   job: JobDocument,
   index: number,
   work: WallWork,
   attempt: (edit: EditStep[]) => Trial | null,
-): Steps<Weighed[]> {
+): Steps<Weighed[], Weighed[]> {
   const list: Weighed[] = [];
   for (const way of bondWays(work.wall, job.walls[index]?.build)) {
-    yield;
+    yield [...list];
     const there = way.inForce ? work : attempt(way.edit)?.work;
     if (!there) continue;
     const cost = bondCost(there.wall, there.runs);
