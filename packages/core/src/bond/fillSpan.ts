@@ -42,11 +42,18 @@ export function fixedAt(
   return [long || step === 0 ? wall.unitLength : step * module - wall.head];
 }
 
-/** Edges where a piece may begin, from both ends of what is to be filled. */
-function placesBetween(from: number, to: number, grid: number): number[] {
+/**
+ * Edges where a piece may begin, a unit in so many `parts` from both ends of what is to be filled; and in quarters of a
+ * unit from its middle, where two cuts alike meet between whole units and halves.
+ */
+function placesBetween(from: number, to: number, module: number): number[] {
   const places = [from];
+  const grid = module / PARTS;
   for (let k = 1; from + k * grid < to - SAME_PLACE; k++) places.push(from + k * grid);
   for (let k = 1; to - k * grid > from + SAME_PLACE; k++) places.push(to - k * grid);
+  const [middle, quarter] = [(from + to) / 2, module / 4];
+  for (let k = 0; middle - k * quarter > from + SAME_PLACE; k++)
+    places.push(middle - k * quarter, middle + k * quarter);
   places.sort((a, b) => a - b);
   const apart = places.filter((x, i) => i === 0 || x - (places[i - 1] as number) > 0.05);
   if (to - (apart.at(-1) as number) > SAME_PLACE) apart.push(to);
@@ -81,7 +88,7 @@ function courseToFill(
     fixed,
     room: to - from,
     make: (more) => ({
-      places: to - from < SAME_PLACE ? [from] : placesBetween(from, to - more * module, module / PARTS),
+      places: to - from < SAME_PLACE ? [from] : placesBetween(from, to - more * module, module),
       perpAtStart: fixed.start.length > 0,
       perpAtEnd: fixed.end.length > 0,
       count,

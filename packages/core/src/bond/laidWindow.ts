@@ -1,6 +1,6 @@
 import type { SetWall } from '../setout/wall.js';
 import { OFF_LINE } from './besideJamb.js';
-import { partedSteps, plumbSteps, type Jambs } from './courseSteps.js';
+import { partedSteps, plumbSteps, type CourseSteps, type Jambs } from './courseSteps.js';
 import { slotRules } from './lineCost.js';
 import { moduleOf, type ClassedEnds, type PerpLine, type RunLines } from './lines.js';
 import { filledTogether } from './searchTogether.js';
@@ -143,11 +143,11 @@ function laidPlumb(toLay: ToLay): LaidWindow | null {
   const shows = (x: number, kind: Kind): boolean =>
     stopsOf(toLay, kind).every((s) => x < s.from - SAME || x > s.to + SAME);
   const price = wall.weights.bond.lapUnderRule;
-  const times = meetingsOf(toLay);
+  const times = meetingsOf(toLay, odd, even);
   const found = filledTogether(r, {
     rows: [odd, even],
     onLine: [],
-    laps: [{ rows: [0, 1], price, at: (x, y) => price * times(x, y) }],
+    laps: [{ rows: [0, 1], price, at: (i, j) => price * times(i, j) }],
   });
   if (!found) return null;
   const edges = [
@@ -166,28 +166,30 @@ function laidPlumb(toLay: ToLay): LaidWindow | null {
   };
 }
 
-/** How often an odd course with a perp at one place lies on an even one with a perp at another: neither stops at an opening there. */
-function meetingsOf({ jambs, kinds, laps }: ToLay): (odd: number, even: number) => number {
-  /** The openings a place stands in, as bits. */
-  const within = (x: number): number =>
-    jambs.reduce((bits, s, k) => bits | (x > s.from - SAME && x < s.to + SAME ? 1 << k : 0), 0);
+/** How often an odd course with a perp at one of its places lies on an even one with a perp at one of its: neither stops at an opening there. */
+function meetingsOf(
+  { jambs, kinds, laps }: ToLay,
+  odd: CourseSteps,
+  even: CourseSteps,
+): (i: number, j: number) => number {
+  /** The openings a place stands in, as bits: places in the same ones are told apart no further. */
+  const sets: number[] = [];
+  const setsOf = ({ places }: CourseSteps): Int32Array =>
+    Int32Array.from(places, (x) => {
+      const own = jambs.reduce((bits, s, k) => bits | (x > s.from - SAME && x < s.to + SAME ? 1 << k : 0), 0);
+      return sets.includes(own) ? sets.indexOf(own) : sets.push(own) - 1;
+    });
+  const [inOdd, inEven] = [setsOf(odd), setsOf(even)];
   const bitsOf = (kind: Kind): number => kind.stops.reduce((bits, k) => bits | (1 << k), 0);
   const pairs = laps.map(({ rows, times }) => {
     const [a, b] = rows.map((k) => kinds[k] as Kind) as [Kind, Kind];
-    const [odd, even] = a.parity === 0 ? [a, b] : [b, a];
-    return { odd: bitsOf(odd), even: bitsOf(even), times };
+    const [own, other] = a.parity === 0 ? [a, b] : [b, a];
+    return { odd: bitsOf(own), even: bitsOf(other), times };
   });
-  const known = new Map<number, number>();
-  return (x, y) => {
-    const [here, there] = [within(x), within(y)];
-    const key = (here << jambs.length) | there;
-    let times = known.get(key);
-    if (times === undefined) {
-      times = pairs.reduce((n, p) => n + ((p.odd & here) === 0 && (p.even & there) === 0 ? p.times : 0), 0);
-      known.set(key, times);
-    }
-    return times;
-  };
+  const met = (here: number, there: number): number =>
+    pairs.reduce((n, p) => n + ((p.odd & here) === 0 && (p.even & there) === 0 ? p.times : 0), 0);
+  const times = sets.map((here) => sets.map((there) => met(here, there)));
+  return (i, j) => times[inOdd[i] as number]?.[inEven[j] as number] as number;
 }
 
 /** A course on its line, but with one unit where the line has two pieces that make one. */

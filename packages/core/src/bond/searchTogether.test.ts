@@ -1,7 +1,9 @@
 import { Chance } from '../test/outside/random.js';
-import { partedSteps } from './courseSteps.js';
+import { partedSteps, type CourseSteps } from './courseSteps.js';
 import { filledTogether } from './searchTogether.js';
 import { pricing, type CourseToFill, type SlotRules } from './slots.js';
+import { tiesOf } from './ties.js';
+import { togetherBound } from './togetherBound.js';
 
 /** Units of 5 and a joint of 1; halves of 2, sawn. Nothing is eased. */
 const rules: SlotRules = {
@@ -105,37 +107,56 @@ const course = (count: number, [from, to]: [number, number]): CourseToFill => ({
   gather: (from + to) / 2,
 });
 
+/** Two courses and two beside an opening, by chance. */
+function someRows(chance: Chance): Row[] {
+  const long = chance.int(13, 16);
+  const [left, right] = [chance.int(3, 5), long - chance.int(3, 5)];
+  return [
+    { count: 2, parts: [[0, long]] },
+    { count: 3, parts: [[0, long]] },
+    ...[chance.int(1, 4), chance.int(1, 4)].map((count): Row => ({
+      count,
+      parts: [
+        [0, left],
+        [right, long],
+      ],
+    })),
+  ];
+}
+
+const stepsIn = (rows: readonly Row[]): CourseSteps[] =>
+  rows.map((r) =>
+    partedSteps(
+      rules,
+      r.parts.map((p) => course(r.count, p)),
+      pricing(rules),
+    ),
+  );
+
 test('two courses and two beside an opening cost what the best of all ways does', () => {
   const chance = new Chance(7);
   for (let n = 0; n < 12; n++) {
-    const long = chance.int(13, 16);
-    const [left, right] = [chance.int(3, 5), long - chance.int(3, 5)];
-    const rows: Row[] = [
-      { count: 2, parts: [[0, long]] },
-      { count: 3, parts: [[0, long]] },
-      ...[chance.int(1, 4), chance.int(1, 4)].map((count): Row => ({
-        count,
-        parts: [
-          [0, left],
-          [right, long],
-        ],
-      })),
-    ];
-    const priceOf = pricing(rules);
-    const found = filledTogether(rules, {
-      rows: rows.map((r) =>
-        partedSteps(
-          rules,
-          r.parts.map((p) => course(r.count, p)),
-          priceOf,
-        ),
-      ),
-      laps: LAPS,
-      onLine: ON_LINE,
-    });
+    const rows = someRows(chance);
+    const found = filledTogether(rules, { rows: stepsIn(rows), laps: LAPS, onLine: ON_LINE });
     const best = leastOf(rows);
     // Hints, which decide between bonds that cost the same, are well under one.
     expect(found?.cost).toBeGreaterThanOrEqual(best - 1e-6);
     expect(found?.cost).toBeLessThan(best + 1);
   }
+});
+
+test('the bound is never above the best of all ways, and the sharper one is nearer to it', () => {
+  const chance = new Chance(11);
+  let nearer = 0;
+  for (let n = 0; n < 12; n++) {
+    const rows = someRows(chance);
+    const steps = stepsIn(rows);
+    const { toGo, sharper } = togetherBound(steps, tiesOf(rules, steps, LAPS, ON_LINE), LAPS, ON_LINE);
+    const start = rows.map(() => 0);
+    const [first, second] = [toGo(start), sharper()(start)];
+    expect(second).toBeGreaterThanOrEqual(first);
+    expect(second).toBeLessThan(leastOf(rows) + 1);
+    if (second > first + 1) nearer++;
+  }
+  expect(nearer).toBeGreaterThan(2);
 });

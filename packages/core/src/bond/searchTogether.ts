@@ -3,7 +3,7 @@ import { tiesOf, type Lapping, type OnLine, type Ties } from './ties.js';
 import { Heap } from './heap.js';
 import { has, serves, type Sizes } from './sizes.js';
 import type { SlotRules } from './slots.js';
-import { togetherToGo, type ToGo } from './togetherBound.js';
+import { togetherBound, type ToGo } from './togetherBound.js';
 
 /**
  * The cheapest way to lay several courses at once that lie on one another or stand on one another's lines: the walk of
@@ -22,17 +22,43 @@ export interface FilledCourses {
   cost: number;
 }
 
-/** Past so many ways the search is given up. */
-const MOST = 25000;
+/**
+ * How far the way still to go is taken to be, as so many times its bound, in the walks tried one after another. The first
+ * finds the best there is; the others a good one, by looking at few.
+ */
+const EAGER = [1, 1.5, 2];
+/** Past so many ways a walk is given up. */
+const MOST = 12_000;
+/** Past so many ways a sharper bound is worth what it takes to work out. */
+const SOON = 2500;
 
 /** So many ways to one state are kept apart for their sizes. */
 const MOST_WAYS = 4;
 
-/** The cheapest way that costs less than `atMost`; null where there is none or the search is given up. The cost is the contract's table. */
+/**
+ * The cheapest way that costs less than `atMost`, or a good one where the best would take too long to find; null where
+ * there is none or none was found. The cost is the contract's table.
+ */
 export function filledTogether(r: SlotRules, toFill: CoursesToFill, atMost = Infinity): FilledCourses | null {
   const { rows, laps, onLine } = toFill;
   const ties = tiesOf(r, rows, laps, onLine);
-  return walk(r, rows, ties, togetherToGo(rows, ties, laps, onLine), atMost);
+  const { toGo, sharper } = togetherBound(rows, ties, laps, onLine);
+  const soon = walk(r, rows, ties, { toGo, atMost, most: SOON, eager: 1 });
+  if (!soon.givenUp) return soon.found;
+  const sharp = sharper();
+  for (const eager of EAGER) {
+    const { found, givenUp } = walk(r, rows, ties, { toGo: sharp, atMost, most: MOST, eager });
+    if (!givenUp) return found;
+  }
+  return null;
+}
+
+/** What a walk goes by. `eager`: what the way still to go is taken for, as so many times its bound. */
+interface Going {
+  toGo: ToGo;
+  atMost: number;
+  most: number;
+  eager: number;
 }
 
 /** Every way the walk has come, by number: where its courses stand, the way before it, what it has cost and its sizes. */
@@ -49,16 +75,15 @@ function walk(
   r: SlotRules,
   rows: readonly CourseSteps[],
   ties: Ties,
-  toGo: ToGo,
-  atMost: number,
-): FilledCourses | null {
+  { toGo, atMost, most, eager }: Going,
+): { found: FilledCourses | null; givenUp: boolean } {
   const ways: Ways = { at: [], from: [], cost: [], sizes: [], other: [] };
   const key: number[] = [];
   const heap = new Heap(key);
   const newest = new Map<number, number>();
   const put = (at: number[], cost: number, from: number, used: Sizes | null): void => {
-    const f = cost + toGo(at);
-    if (!(f < atMost)) return;
+    const ahead = toGo(at);
+    if (!(cost + ahead < atMost)) return;
     let state = 0;
     for (let k = 0; k < rows.length; k++)
       state = state * (rows[k] as CourseSteps).places.length + (at[k] as number);
@@ -75,7 +100,7 @@ function walk(
     ways.sizes.push(used);
     ways.other.push(before);
     newest.set(state, n + 1);
-    key.push(f);
+    key.push(cost + eager * ahead);
     heap.push(n);
   };
   put(
@@ -85,11 +110,11 @@ function walk(
     null,
   );
   while (heap.size > 0) {
-    if (ways.at.length > MOST) return null;
+    if (ways.at.length > most) return { found: null, givenUp: true };
     const n = heap.pop();
     const at = ways.at[n] as number[];
     const which = behind(rows, at);
-    if (which < 0) return traced(rows, ways, n);
+    if (which < 0) return { found: traced(rows, ways, n), givenUp: false };
     const row = rows[which] as CourseSteps;
     const from = at[which] as number;
     const used = ways.sizes[n] ?? null;
@@ -112,7 +137,7 @@ function walk(
     }
     at[which] = from;
   }
-  return null;
+  return { found: null, givenUp: false };
 }
 
 function traced(rows: readonly CourseSteps[], ways: Ways, end: number): FilledCourses {

@@ -3,11 +3,11 @@ import { HINT, SAME, type SlotRules } from './slots.js';
 
 /** What courses that are laid together cost one another: short laps, and perps off the line they are to stand on. Lengths mm. */
 
-/** Two courses that lie on one another: what a short lap between them costs, and between perps here and there. */
+/** Two courses that lie on one another: what a short lap between them costs, and between perps at these of their places. */
 export interface Lapping {
   rows: readonly [number, number];
   price: number;
-  at?: (x: number, y: number) => number;
+  at?: (i: number, j: number) => number;
 }
 
 /** A course whose perps are to stand on another's: what one off that line costs, and how far off it is. */
@@ -43,8 +43,9 @@ export function tiesOf(
   for (const lap of laps) {
     if (lap.price <= 0) continue;
     const [a, b] = lap.rows;
-    add(a, b, lapping(r, rows[a] as CourseSteps, rows[b] as CourseSteps, lap, false));
-    add(b, a, lapping(r, rows[b] as CourseSteps, rows[a] as CourseSteps, lap, true));
+    const [ab, ba] = lapping(r, rows[a] as CourseSteps, rows[b] as CourseSteps, lap);
+    add(a, b, ab);
+    add(b, a, ba);
   }
   for (const { line, row, price, tolerance } of onLine) {
     if (price <= 0) continue;
@@ -54,25 +55,31 @@ export function tiesOf(
   return ties;
 }
 
-/** The perp a step leads to, too near the other course's last one, or a hair less than the best there is. */
-function lapping(
-  r: SlotRules,
-  own: CourseSteps,
-  other: CourseSteps,
-  { price, at: priceAt }: Lapping,
-  turned: boolean,
-): Against {
+/**
+ * What perps at two places cost that are too near one another, or a hair less than the best there is. Each pair of places is
+ * looked at from many sides, so what was worked out is kept.
+ */
+function lapping(r: SlotRules, a: CourseSteps, b: CourseSteps, { price, at }: Lapping): [Against, Against] {
   const least = r.leastLap - SAME;
   const half = (r.whole + r.joint) / 2;
-  return (_, to, at) => {
-    const x = own.places[to] as number;
-    const y = other.places[at] as number;
-    const lap = Math.abs(x - y);
-    if (lap >= half || own.perp[to] === 0 || other.perp[at] === 0) return 0;
+  const width = b.places.length;
+  const known = new Float64Array(a.places.length * width).fill(-1);
+  const worked = (i: number, j: number): number => {
+    const lap = Math.abs((a.places[i] as number) - (b.places[j] as number));
+    if (lap >= half || a.perp[i] === 0 || b.perp[j] === 0) return 0;
     // Of laps that cost the same the better one.
-    if (lap >= least) return HINT.thinLap * (1 - lap / half);
-    return priceAt ? (turned ? priceAt(y, x) : priceAt(x, y)) : price;
+    return lap >= least ? HINT.thinLap * (1 - lap / half) : (at?.(i, j) ?? price);
   };
+  return [
+    (_, i, j) => {
+      const was = known[i * width + j] as number;
+      return was >= 0 ? was : (known[i * width + j] = worked(i, j));
+    },
+    (_, j, i) => {
+      const was = known[i * width + j] as number;
+      return was >= 0 ? was : (known[i * width + j] = worked(i, j));
+    },
+  ];
 }
 
 /** A perp that a course sets where its line has gone by without one. */

@@ -15,46 +15,84 @@ function pairsOf(laps: readonly Lapping[], onLine: readonly OnLine[], rows: numb
   return pairs;
 }
 
-/** The least two courses cost, a share of each one's own cost among it, worked out where it is asked for. */
-function pairToGo(
+/** What two courses cost at the least, a share of each one's own cost counted. */
+interface PairBound {
+  /** From where they stand to their ends, worked out where it is asked for. */
+  least: (i: number, j: number) => number;
+  /** What each costs of itself on the cheapest way of all, its whole cost and not the share. */
+  spent: () => readonly [number, number];
+}
+
+function pairBound(
   a: CourseSteps,
   b: CourseSteps,
   [shareA, shareB]: readonly [number, number],
   ab: Against | undefined,
   ba: Against | undefined,
-): (i: number, j: number) => number {
+): PairBound {
   const costA = a.cost.map((x) => shareA * x);
   const costB = b.cost.map((x) => shareB * x);
   const [lastA, lastB] = [a.places.length - 1, b.places.length - 1];
   const width = lastB + 1;
   const known = new Float64Array((lastA + 1) * width).fill(-1);
   known[lastA * width + lastB] = 0;
+  const aGoesOn = (i: number, j: number): boolean =>
+    j === lastB || (i < lastA && (a.places[i] as number) <= (b.places[j] as number));
   const least = (i: number, j: number): number => {
     const was = known[i * width + j] as number;
     if (was >= 0) return was;
     let best = Infinity;
-    if (j === lastB || (i < lastA && (a.places[i] as number) <= (b.places[j] as number))) {
+    if (aGoesOn(i, j)) {
       for (let s = a.first[i] as number; s < (a.first[i + 1] as number); s++) {
         const to = a.to[s] as number;
         let cost = costA[s] as number;
+        if (cost >= best) continue;
         if (ab) cost += ab(i, to, j);
-        if (cost < best) cost += least(to, j);
+        if (cost >= best) continue;
+        // Looked up here and not in a call: most of it is known.
+        const ahead = known[to * width + j] as number;
+        cost += ahead >= 0 ? ahead : least(to, j);
         if (cost < best) best = cost;
       }
     } else {
       for (let s = b.first[j] as number; s < (b.first[j + 1] as number); s++) {
         const to = b.to[s] as number;
         let cost = costB[s] as number;
+        if (cost >= best) continue;
         if (ba) cost += ba(j, to, i);
-        if (cost < best) cost += least(i, to);
+        if (cost >= best) continue;
+        const ahead = known[i * width + to] as number;
+        cost += ahead >= 0 ? ahead : least(i, to);
         if (cost < best) best = cost;
       }
     }
     known[i * width + j] = best;
     return best;
   };
-  return least;
+  const spent = (): [number, number] => {
+    let [i, j, onA, onB] = [0, 0, 0, 0];
+    while (i < lastA || j < lastB) {
+      const wanted = least(i, j) + ROUNDING;
+      const inA = aGoesOn(i, j);
+      const [row, at] = inA ? [a, i] : [b, j];
+      let s = row.first[at] as number;
+      for (const end = row.first[at + 1] as number; s < end; s++) {
+        const to = row.to[s] as number;
+        const own = inA
+          ? (costA[s] as number) + (ab?.(i, to, j) ?? 0)
+          : (costB[s] as number) + (ba?.(j, to, i) ?? 0);
+        if (own <= wanted && own + (inA ? least(to, j) : least(i, to)) <= wanted) break;
+      }
+      if (s >= (row.first[at + 1] as number)) break;
+      if (inA) [i, onA] = [row.to[s] as number, onA + (row.cost[s] as number)];
+      else [j, onB] = [row.to[s] as number, onB + (row.cost[s] as number)];
+    }
+    return [onA, onB];
+  };
+  return { least, spent };
 }
+
+const ROUNDING = 1e-6;
 
 /** The least one course costs by itself from each place. */
 function aloneToGo({ places, first, to, cost }: CourseSteps, share: number): Float64Array {
@@ -69,36 +107,95 @@ function aloneToGo({ places, first, to, cost }: CourseSteps, share: number): Flo
   return least;
 }
 
+/** So often shares are drawn nearer to where they make the most of the bound; further it hardly grows. */
+const ROUNDS = 10;
+/** With more pairs of places than this it takes longer to sharpen the bound than to do without. */
+const MOST_PLACES = 80_000;
+
+/** A bound for courses laid together. `rows` go on in the order `behind` says. */
+export interface TogetherBound {
+  toGo: ToGo;
+  /** One that is nearer to what they cost and takes some time to work out; the same where that would be long. */
+  sharper: () => ToGo;
+}
+
 /**
- * A bound for courses laid together, made of what any two of them cost at the least, knowing of no others: a course that is
- * in several pairs gives each a like share of what it costs of itself. `rows` go on in the order `behind` says.
+ * A bound made of what any two courses cost at the least, knowing of no others: a course that is in several pairs gives each
+ * a share of what it costs of itself. Alike shares are soon made. Of others that come to the whole some bound better: a
+ * pair that must pay for what its course is to cost is given more of it, a pair that can do without less (subgradients of
+ * the Lagrangian dual; Held and Karp 1971).
  */
-export function togetherToGo(
+export function togetherBound(
   rows: readonly CourseSteps[],
   ties: Ties,
   laps: readonly Lapping[],
   onLine: readonly OnLine[],
-): ToGo {
-  const pairs = pairsOf(laps, onLine, rows.length);
-  const shares = rows.map((_, k) => 1 / pairs.filter((p) => p.includes(k)).length);
-  const parts = pairs.map(([x, y]): ToGo => {
-    const [a, b] = [Math.min(x, y), Math.max(x, y)];
-    if (a === b) {
-      const least = aloneToGo(rows[a] as CourseSteps, shares[a] as number);
-      return (at) => least[at[a] as number] as number;
+): TogetherBound {
+  const pairs = pairsOf(laps, onLine, rows.length).map(([x, y]): Pair => [Math.min(x, y), Math.max(x, y)]);
+  const inPairs = rows.map((_, r) =>
+    pairs.flatMap((p, k) => (p.includes(r) ? [{ k, side: p[0] === r ? (0 as const) : (1 as const) }] : [])),
+  );
+  const bounds = (shares: readonly (readonly [number, number])[]): PairBound[] =>
+    pairs.map(([a, b], k): PairBound => {
+      const [rowA, rowB] = [rows[a] as CourseSteps, rows[b] as CourseSteps];
+      const share = shares[k] as readonly [number, number];
+      if (a !== b) return pairBound(rowA, rowB, share, ties[a]?.[b], ties[b]?.[a]);
+      const alone = aloneToGo(rowA, share[0]);
+      return { least: (i) => alone[i] as number, spent: () => [0, 0] };
+    });
+  const toGoOf =
+    (parts: readonly PairBound[]): ToGo =>
+    (at) => {
+      let sum = 0;
+      for (let k = 0; k < parts.length; k++) {
+        const [a, b] = pairs[k] as Pair;
+        sum += (parts[k] as PairBound).least(at[a] as number, at[b] as number);
+      }
+      return sum;
+    };
+  const start = rows.map(() => 0);
+  const alike = pairs.map(([a, b]): [number, number] => [
+    1 / (inPairs[a] as unknown[]).length,
+    1 / (inPairs[b] as unknown[]).length,
+  ]);
+  const first = bounds(alike);
+  const sharper = (): ToGo => {
+    const places = (k: number): number => (rows[k] as CourseSteps).places.length;
+    if (pairs.reduce((sum, [a, b]) => sum + places(a) * places(b), 0) > MOST_PLACES) return toGoOf(first);
+    const shares = alike.map(([a, b]): [number, number] => [a, b]);
+    let parts = first;
+    let best = toGoOf(first);
+    let most = best(start);
+    for (let round = 0; round < ROUNDS; round++) {
+      const spent = parts.map((p) => p.spent());
+      for (const own of inPairs) if (own.length > 1) drawn(shares, own, spent, 0.5 / (1 + 0.3 * round));
+      parts = bounds(shares);
+      const next = toGoOf(parts);
+      if (next(start) <= most) continue;
+      most = next(start);
+      best = next;
     }
-    const least = pairToGo(
-      rows[a] as CourseSteps,
-      rows[b] as CourseSteps,
-      [shares[a] as number, shares[b] as number],
-      ties[a]?.[b],
-      ties[b]?.[a],
-    );
-    return (at) => least(at[a] as number, at[b] as number);
-  });
-  return (at) => {
-    let sum = 0;
-    for (const part of parts) sum += part(at);
-    return sum;
+    return best;
   };
+  return { toGo: toGoOf(first), sharper };
+}
+
+/** A course's shares drawn towards the pairs in which it costs more than in its others; none below nothing, the whole given out. */
+function drawn(
+  shares: [number, number][],
+  own: readonly { k: number; side: 0 | 1 }[],
+  spent: readonly (readonly [number, number])[],
+  step: number,
+): void {
+  const costs = own.map(({ k, side }) => (spent[k] as readonly [number, number])[side]);
+  const mean = costs.reduce((a, b) => a + b, 0) / own.length;
+  const apart = costs.reduce((sum, c) => sum + Math.abs(c - mean), 0);
+  if (apart === 0) return;
+  const next = own.map(({ k, side }, i) =>
+    Math.max(0, (shares[k] as [number, number])[side] + (step * ((costs[i] as number) - mean)) / apart),
+  );
+  const whole = next.reduce((a, b) => a + b, 0);
+  own.forEach(({ k, side }, i) => {
+    (shares[k] as [number, number])[side] = (next[i] as number) / whole;
+  });
 }

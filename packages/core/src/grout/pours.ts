@@ -1,4 +1,5 @@
 import type { Course } from '../gauge/courses.js';
+import { pourLimit } from '../setout/reinforcement.js';
 import type { SetWall } from '../setout/wall.js';
 import { insideWidth } from '../steel/cells.js';
 import { barOf } from '../tables/bars.js';
@@ -52,9 +53,6 @@ export interface Pour {
   filled: Filled;
   space: GroutSpace | null;
 }
-
-/** The most a mason builds before grouting, unless told: the height that needs no cleanouts. */
-export const pourLimit = (wall: SetWall): number => wall.grout?.pour ?? CLEANOUT_OVER;
 
 /** The last course of each pour: a beam ends one, and none is higher than it may be. */
 function pourEnds(courses: readonly Course[], beams: ReadonlySet<number>, most: number): number[] {

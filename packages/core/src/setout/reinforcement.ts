@@ -1,3 +1,4 @@
+import { CLEANOUT_OVER } from '../tables/grout.js';
 import { toMillimetres } from '../measure/length.js';
 import { stated } from '../job/stated.js';
 import type { BeamCourse, Stated, Wall } from '../job/types.js';
@@ -47,6 +48,9 @@ export interface SetGrout {
   pour: number | null;
   hose: { length: number; bore: number } | null;
 }
+
+/** The most a mason builds before grouting, mm, unless told: the height that needs no cleanouts. */
+export const pourLimit = ({ grout }: { grout: SetGrout | null }): number => grout?.pour ?? CLEANOUT_OVER;
 
 /** Ground a wall holds back, mm. */
 export interface SetRetains {

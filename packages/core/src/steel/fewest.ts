@@ -1,18 +1,29 @@
 import { middleOf, type Column } from './columns.js';
 
-/** What a bar more costs against another, a broken one, and each mm too far apart: the order in which they matter. */
-const PRICE = { bar: 1, broken: 40, tooFar: 10, offGrid: 0.001 };
+/**
+ * What a bar more costs against another: one that cannot go up, each mm too far apart, a cell too tight for its grout. A
+ * bar moves to a roomier cell, but none is added for it.
+ */
+const PRICE = { bar: 1, broken: 40, tooFar: 10, tight: 0.5, offGrid: 0.001 };
+
+/** What the cells between two places are chosen by: the widest gap, how far a place is off the grid, which cells are tight. */
+export interface ChooseBy {
+  most: number;
+  grid: (x: number) => number;
+  tight: (c: Column) => boolean;
+}
 
 /**
- * The fewest bars that stand between two places with no gap over `most`, snapped to cells, nearest the grid of those that
- * are as few. Shortest way from cell to cell. What no cell can help is left as wide as it must be.
+ * The fewest bars that stand between two places with no gap over `most`, snapped to cells; of those that are as few in
+ * cells with room for their grout, and nearest the grid. Shortest way from cell to cell. What no cell can help is left as
+ * wide as it must be.
  */
 export function fewestBetween(
   from: number,
   to: number,
   cells: readonly Column[],
   whole: (c: Column) => boolean,
-  { most, grid }: { most: number; grid: (x: number) => number },
+  { most, grid, tight }: ChooseBy,
 ): { chosen: Column[]; gaps: [number, number][] } {
   const inside = cells.filter((c) => middleOf(c) > from + 1 && middleOf(c) < to - 1);
   const places = [from, ...inside.map(middleOf), to];
@@ -25,7 +36,10 @@ export function fewestBetween(
     const price =
       k === places.length - 1 || !own
         ? 0
-        : PRICE.bar + (whole(own) ? 0 : PRICE.broken) + PRICE.offGrid * grid(x);
+        : PRICE.bar +
+          (whole(own) ? 0 : PRICE.broken) +
+          (tight(own) ? PRICE.tight : 0) +
+          PRICE.offGrid * grid(x);
     for (let i = k - 1; i >= 0; i--) {
       const gap = x - (places[i] as number);
       const c = (cost[i] as number) + price + (gap > most ? PRICE.tooFar * (gap - most) : 0);

@@ -4,6 +4,8 @@ import { sectionsOf } from '../bond/sections.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetCellChange, SetWall } from '../setout/wall.js';
 import { middleOf, type Column } from './columns.js';
+import { pourLimit } from '../setout/reinforcement.js';
+import { spaceFor } from '../tables/grout.js';
 import { fewestBetween } from './fewest.js';
 import { columnsBetween, endColumn, piersOf, startsOf, type Pier } from './piers.js';
 
@@ -147,6 +149,12 @@ export function verticalsOf(
     }
     return is;
   };
+  const pour = pourLimit(wall);
+  /** Whether a cell is too tight for grout poured down it as high as it goes, or as is poured at once. */
+  const tight = (c: Column): boolean => {
+    const space = spaceFor(wall.grout?.aggregate ?? 'fine', Math.min(c.top - c.bottom, pour));
+    return space !== null && c.to - c.from < space.cell[0] - 0.5;
+  };
   const bars = new Map<Column, VerticalBar>();
   const put = (column: Column, why: BarReason): void => {
     if (!bars.has(column)) bars.set(column, { run: run.index, at: middleOf(column), column, why });
@@ -193,7 +201,7 @@ export function verticalsOf(
     if (!firstOf.has(pier.section)) firstOf.set(pier.section, left);
     bounds.push({ left, right });
     if (right - left <= most) return;
-    const found = fewestBetween(left, right, own, whole, { most, grid: gridOf(pier) });
+    const found = fewestBetween(left, right, own, whole, { most, grid: gridOf(pier), tight });
     for (const c of found.chosen) putAll(middleOf(c), 'spacing');
     gapAt(found.gaps);
   });
@@ -212,6 +220,7 @@ export function verticalsOf(
       const found = fewestBetween(left, right, short, whole, {
         most,
         grid: gridOf(piers[Math.max(k, 0)] as Pier),
+        tight,
       });
       for (const c of found.chosen) put(c, 'spacing');
       gapAt(found.gaps);
