@@ -1,10 +1,11 @@
+import { firstThat } from '../measure/inOrder.js';
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { Cover } from './cover.js';
 import { kindOf, sizesOf } from './kindOf.js';
 import type { Kind } from './kinds.js';
 import { headLimits, THINNEST_PIECE, type BesideLine, type PerpLine, type Span } from './lines.js';
-import { pieceAt, type Row } from './row.js';
+import { pieceAt, type Piece, type Row } from './row.js';
 import { lineFor } from './sections.js';
 import type { RunToLay } from './besideJamb.js';
 import { layStretch } from './fillStretch.js';
@@ -107,7 +108,9 @@ function unfilled(
 /** The opening a cut in mid-panel is for: its reveals are sound because this is not. */
 function panelOpening(line: PerpLine, piece: Laid): number {
   const middle = (piece.from + piece.to) / 2;
-  return lineFor(line, piece).panels?.find((p) => middle >= p.from && middle <= p.to)?.opening ?? RUN_END;
+  const panels = lineFor(line, piece).panels ?? [];
+  const panel = panels[firstThat(panels, (p) => p.to >= middle)];
+  return panel && middle >= panel.from ? panel.opening : RUN_END;
 }
 
 /** Lays one course of one run: stretches between its openings, then the kinds of its pieces. */
@@ -172,8 +175,8 @@ export function layRow(
   for (const { opening, strips } of cover.partly) {
     for (const strip of strips) layStrip(wall, run, lines, opening, strip, row);
   }
-  for (const opening of cover.over) bridge(row, opening);
   row.pieces.sort((a, b) => a.from - b.from || (a.band?.from ?? 0) - (b.band?.from ?? 0));
+  for (const opening of cover.over) bridge(row, opening, wall.unitLength);
   row.perps.sort((a, b) => a.at - b.at);
   row.bedded.sort((a, b) => a.from - b.from);
   return row;
@@ -202,9 +205,12 @@ function layStrip(
   row.bedded.push({ from: stretch.from, to: stretch.to });
 }
 
-/** The first course over a head: its pieces carry, or hide what carries. */
-function bridge(row: Row, opening: SetOpening): void {
-  for (const piece of row.pieces) {
+/** The first course over a head: its pieces, in order along the run and none longer than its unit, carry, or hide what carries. */
+function bridge(row: Row, opening: SetOpening, longest: number): void {
+  const { pieces } = row;
+  const first = firstThat(pieces, (p) => p.from >= opening.from - longest - 1);
+  for (let i = first; i < pieces.length && (pieces[i] as Piece).from < opening.to; i++) {
+    const piece = pieces[i] as Piece;
     const over = Math.min(piece.to, opening.to) - Math.max(piece.from, opening.from);
     if (over <= SAME_PLACE || piece.band !== null) continue;
     piece.kind = 'beam';

@@ -86,7 +86,7 @@ export interface Span {
 export const pieceOf = (p: Pattern, i: number): number =>
   (i < p.lead.length ? p.lead[i] : p.cycle[(i - p.lead.length) % p.cycle.length]) ?? 0;
 
-/** The place in an ascending list of the first that is not less than `x`. */
+/** The place in an ascending list of the first that is not less than `x`. Written out: it is asked for by the million. */
 export function firstFrom(list: readonly number[], x: number): number {
   let low = 0;
   for (let high = list.length; low < high;) {

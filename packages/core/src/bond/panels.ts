@@ -21,14 +21,13 @@ interface Reveal {
 
 function revealsOf(wall: SetWall, openings: readonly SetOpening[]): Reveal[] {
   const list: Reveal[] = [];
-  for (const o of openings) {
-    for (const at of [o.from, o.to - wall.head]) {
-      const same = list.find((r) => Math.abs(r.at - at) < 1);
-      if (same) same.openings.push(o.index);
-      else list.push({ at, openings: [o.index] });
-    }
+  const jambs = openings.flatMap((o) => [o.from, o.to - wall.head].map((at) => ({ at, index: o.index })));
+  for (const { at, index } of jambs.sort((a, b) => a.at - b.at)) {
+    const last = list.at(-1);
+    if (last && at - last.at < 1) last.openings.push(index);
+    else list.push({ at, openings: [index] });
   }
-  return list.sort((a, b) => a.at - b.at);
+  return list;
 }
 
 /** Openings with a jamb that no perp of these lines meets within a joint's tolerance. */
@@ -65,10 +64,15 @@ function panelsOf(
   off: readonly SetOpening[],
 ): Panel[] {
   const edges: (Reveal | null)[] = [null, ...reveals, null];
+  const offAt = new Map(off.map((o) => [o.index, o]));
   return edges.slice(0, -1).map((left, i): Panel => {
     const right = edges[i + 1] ?? null;
-    const inside = off.find((o) => left?.openings.includes(o.index) && right?.openings.includes(o.index));
-    const beside = off.find((o) => left?.openings.includes(o.index) || right?.openings.includes(o.index));
+    const atLeft = left?.openings ?? [];
+    const atRight = right?.openings ?? [];
+    const first = (list: readonly number[]): SetOpening | undefined =>
+      offAt.get(list.find((i) => offAt.has(i)) ?? -1);
+    const inside = first(atLeft.filter((i) => atRight.includes(i)));
+    const beside = first([...atLeft, ...atRight]);
     return {
       span: { from: left ? left.at + wall.head : span.from, to: right ? right.at : span.to },
       left,

@@ -27,8 +27,8 @@ export interface FilledCourses {
  * finds the best there is; the others a good one, by looking at few.
  */
 const EAGER = [1, 1.5, 2];
-/** Past so many ways a walk is given up. */
-const MOST = 12_000;
+/** Past so many ways a walk is given up: sooner where there is no sharp bound, for then it hardly gets there. */
+const MOST = { sharp: 40_000, plain: 12_000 };
 /** Past so many ways a sharper bound is worth what it takes to work out. */
 const SOON = 2500;
 
@@ -46,8 +46,9 @@ export function filledTogether(r: SlotRules, toFill: CoursesToFill, atMost = Inf
   const soon = walk(r, rows, ties, { toGo, atMost, most: SOON, eager: 1 });
   if (!soon.givenUp) return soon.found;
   const sharp = sharper();
+  const by = { toGo: sharp ?? toGo, atMost, most: sharp ? MOST.sharp : MOST.plain };
   for (const eager of EAGER) {
-    const { found, givenUp } = walk(r, rows, ties, { toGo: sharp, atMost, most: MOST, eager });
+    const { found, givenUp } = walk(r, rows, ties, { ...by, eager });
     if (!givenUp) return found;
   }
   return null;

@@ -115,8 +115,8 @@ const MOST_PLACES = 80_000;
 /** A bound for courses laid together. `rows` go on in the order `behind` says. */
 export interface TogetherBound {
   toGo: ToGo;
-  /** One that is nearer to what they cost and takes some time to work out; the same where that would be long. */
-  sharper: () => ToGo;
+  /** One that is nearer to what they cost and takes some time to work out; null where that would be too long. */
+  sharper: () => ToGo | null;
 }
 
 /**
@@ -159,9 +159,9 @@ export function togetherBound(
     1 / (inPairs[b] as unknown[]).length,
   ]);
   const first = bounds(alike);
-  const sharper = (): ToGo => {
+  const sharper = (): ToGo | null => {
     const places = (k: number): number => (rows[k] as CourseSteps).places.length;
-    if (pairs.reduce((sum, [a, b]) => sum + places(a) * places(b), 0) > MOST_PLACES) return toGoOf(first);
+    if (pairs.reduce((sum, [a, b]) => sum + places(a) * places(b), 0) > MOST_PLACES) return null;
     const shares = alike.map(([a, b]): [number, number] => [a, b]);
     let parts = first;
     let best = toGoOf(first);

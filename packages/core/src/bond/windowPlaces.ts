@@ -8,9 +8,11 @@ import type { Window } from './window.js';
 
 /**
  * Within so many units of an end or a jamb places for a cut lie finely; halves further off. Where all perps are plumb there
- * are but two courses to search, and there may be more of them.
+ * are but two courses to search, and there may be more of them. With halves bought two cuts may do where one and a half would
+ * have to be sawn, a little further from the jamb.
  */
-const NEAR = { jamb: 1.2, panel: 2 };
+const fineWithin = (wall: SetWall): number =>
+  wall.cuts === 'panel' ? 2 : wall.unit.halves === 'bought' ? 1.5 : 1.2;
 
 /** To a millionth of a millimetre, or what was found would never be found again. */
 export const tidy = (mm: number): number => Math.round(mm * 1e6) / 1e6;
@@ -35,8 +37,8 @@ function placesIn(
     for (const way of [-1, 1]) {
       const next = anchors[i + way];
       if (next === undefined) continue;
-      const near = Math.min(NEAR[wall.cuts] * unit, (way * (next - at)) / 2 + unit);
-      for (let k = 1; (k * unit) / parts <= near; k++) add(at + (way * k * unit) / parts);
+      const finely = Math.min(fineWithin(wall) * unit, (way * (next - at)) / 2 + unit);
+      for (let k = 1; (k * unit) / parts <= finely; k++) add(at + (way * k * unit) / parts);
       // What is left over between two ends may be cut anywhere between them: so no jamb is followed past the next but one.
       const own = i === 0 || i === anchors.length - 1;
       const end = own ? (way < 0 ? from : to) : (anchors[i + 2 * way] ?? next);

@@ -98,14 +98,21 @@ const WEAK_PLACE = 0.15;
 
 /** Perps a joint could take the place of: clear of openings and of what their lintels bear on. */
 export function perpPlaces(wall: SetWall, run: BondedRun): number[] {
-  const openings = wall.openings.filter((o) => o.run === run.index);
+  const openings = wall.openings.filter((o) => o.run === run.index).sort((a, b) => a.from - b.from);
   const places = [1, 2].flatMap((course) => {
     const line = lineOf(run.lines, course);
     return line.u.slice(1, -1).map((u) => u - line.joint / 2);
   });
-  return [...new Set(places.map((x) => Math.round(x * 1000) / 1000))]
-    .filter((x) => openings.every((o) => x < o.from - BEARING || x > o.to + BEARING))
-    .sort((a, b) => a - b);
+  const clear: number[] = [];
+  // Both lists are in order: a place is past all openings that end before it, and only the next may take it.
+  let next = 0;
+  let end = -Infinity;
+  for (const x of [...new Set(places.map((at) => Math.round(at * 1000) / 1000))].sort((a, b) => a - b)) {
+    for (let o = openings[next]; o && o.from - BEARING <= x; o = openings[++next])
+      end = Math.max(end, o.to + BEARING);
+    if (x > end) clear.push(x);
+  }
+  return clear;
 }
 
 /**

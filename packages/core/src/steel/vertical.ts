@@ -1,3 +1,4 @@
+import { firstThat } from '../measure/inOrder.js';
 import { SAME_PLACE } from '../measure/length.js';
 import type { BondedRun } from '../bond/bond.js';
 import { sectionsOf } from '../bond/sections.js';
@@ -84,13 +85,7 @@ export const ownColumns = (wall: SetWall, run: BondedRun, columns: readonly Colu
 /** Columns one over another at one place, the nearest first for each height. They come in order along the run. */
 export function stackAt(columns: readonly Column[], x: number, reach: number): Column[] {
   const off = (c: Column): number => Math.abs(middleOf(c) - x);
-  let i = 0;
-  // Halve down to the first that may be in reach.
-  for (let high = columns.length; i < high;) {
-    const middle = (i + high) >> 1;
-    if ((columns[middle] as Column).to < x - reach) i = middle + 1;
-    else high = middle;
-  }
+  let i = firstThat(columns, (c) => c.to >= x - reach);
   const near: Column[] = [];
   for (; i < columns.length && (columns[i] as Column).from < x + reach; i++) {
     const c = columns[i] as Column;
