@@ -92,7 +92,7 @@ function sayGap(wall: SetWall, v: Verticals): string {
   const [widest] = [...v.gaps].sort((a, b) => b.to - b.from - (a.to - a.from));
   if (!widest || !v.spacing) return '';
   const say = (n: number): string => sayMm(n, wall.show);
-  return `Between ${say(widest.from)} and ${say(widest.to)} no cell goes up: bars stand ${say(widest.to - widest.from)} apart there, and ${say(v.spacing.asked)} was asked.`;
+  return `Between ${say(widest.from)} and ${say(widest.to)} no cell goes up: there is no bar for ${say(widest.to - widest.from)}, and ${say(v.spacing.asked)} was asked.`;
 }
 
 function brokenIssues(work: WallWork): Issue[] {

@@ -104,7 +104,7 @@ interface Wanted {
   why: BarReason;
 }
 
-/** A gap between two bars that no free cell makes less. */
+/** A length without a bar, between two of them or at an end, that no free cell makes less. */
 export interface WideGap {
   run: number;
   from: number;
@@ -195,6 +195,8 @@ export function verticalsOf(
     const right = wanted[1] ? middleOf(wanted[1].column) : corner ? pier.to - wall.unitWidth / 2 : pier.to;
     if (!firstOf.has(pier.section)) firstOf.set(pier.section, left);
     bounds.push({ left, right });
+    // An end bar may stand a unit in, where no nearer cell goes up: further than bars may be apart is said.
+    gapAt([[pier.from, left], ...(corner ? [] : [[right, pier.to] as [number, number]])]);
     if (right - left <= most) return;
     const found = fewestBetween(left, right, own, whole, { most, grid: gridOf(pier), tight });
     for (const c of found.chosen) putAll(middleOf(c), 'spacing');
