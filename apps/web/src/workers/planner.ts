@@ -1,4 +1,4 @@
-import type { Job, PaperKind, SheetView, Show, Working } from '@even-tally/core';
+import type { Job, PaperKind, RecordEntry, SheetView, Show, Working } from '@even-tally/core';
 import { withChange } from './changes';
 import type { Answer, Ask } from './protocol';
 import { startPlanner } from './start';
@@ -11,7 +11,15 @@ export interface Planner {
   rows(job: Job): Promise<(string | number)[][]>;
   pole(job: Job, wall: number, show: Show): Promise<(string | number)[][]>;
   tape(job: Job, wall: number, run: number, show: Show): Promise<(string | number)[][]>;
-  paper(job: Job, what: PaperKind, wall: number, run: number, show: Show): Promise<(string | number)[][]>;
+  /** `record`: what happened on site, for the holds. */
+  paper(
+    job: Job,
+    what: PaperKind,
+    wall: number,
+    run: number,
+    show: Show,
+    record: readonly RecordEntry[],
+  ): Promise<(string | number)[][]>;
   svg(job: Job, wall: number, run: number, show: Show): Promise<string>;
   close(): void;
 }
@@ -87,9 +95,13 @@ export function openPlanner(): Planner {
       ((await question({ kind: 'pole', job, wall, show })) as Extract<Answer, { kind: 'rows' }>).rows,
     tape: async (job, wall, run, show) =>
       ((await question({ kind: 'tape', job, wall, run, show })) as Extract<Answer, { kind: 'rows' }>).rows,
-    paper: async (job, what, wall, run, show) =>
-      ((await question({ kind: 'paper', job, what, wall, run, show })) as Extract<Answer, { kind: 'rows' }>)
-        .rows,
+    paper: async (job, what, wall, run, show, record) =>
+      (
+        (await question({ kind: 'paper', job, what, wall, run, show, record })) as Extract<
+          Answer,
+          { kind: 'rows' }
+        >
+      ).rows,
     svg: async (job, wall, run, show) =>
       ((await question({ kind: 'svg', job, wall, run, show })) as Extract<Answer, { kind: 'svg' }>).svg,
     close: () => {

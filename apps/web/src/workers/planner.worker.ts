@@ -111,7 +111,7 @@ self.onmessage = ({ data }: MessageEvent<Ask>): void => {
       const sheet = poleSheet(data.job.name, workWall(data.job, data.wall), data.show);
       answer({ kind: 'rows', seq: data.seq, rows: poleRows(sheet, data.show) });
     } else if (data.kind === 'paper') {
-      const sheet = paperOf(data.what, data.job, data.wall, data.run, data.show);
+      const sheet = paperOf(data.what, data.job, data.wall, data.run, data.show, data.record);
       answer({ kind: 'rows', seq: data.seq, rows: paperRows(sheet) });
     } else {
       const p = plan(data.job, [], { only: [data.wall] }).walls[0];

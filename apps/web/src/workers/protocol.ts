@@ -1,4 +1,4 @@
-import type { Job, PaperKind, Show, Working } from '@even-tally/core';
+import type { Job, PaperKind, RecordEntry, Show, Working } from '@even-tally/core';
 import type { ViewChange } from './changes';
 
 export type Ask =
@@ -7,7 +7,16 @@ export type Ask =
   | { kind: 'rows'; seq: number; job: Job }
   | { kind: 'tape'; seq: number; job: Job; wall: number; run: number; show: Show }
   | { kind: 'pole'; seq: number; job: Job; wall: number; show: Show }
-  | { kind: 'paper'; seq: number; job: Job; what: PaperKind; wall: number; run: number; show: Show }
+  | {
+      kind: 'paper';
+      seq: number;
+      job: Job;
+      what: PaperKind;
+      wall: number;
+      run: number;
+      show: Show;
+      record: readonly RecordEntry[];
+    }
   | { kind: 'svg'; seq: number; job: Job; wall: number; run: number; show: Show };
 
 export type Answer =

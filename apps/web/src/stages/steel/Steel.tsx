@@ -1,6 +1,7 @@
 import type { PaperKind } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/openJob';
+import { useRecord } from '../../state/record';
 import { fileName } from '../../ui/download';
 import { TakeAway } from '../TakeAway';
 import type { PanelProps } from '../panel';
@@ -19,6 +20,7 @@ import { Uprights } from './Uprights';
 export function Steel(props: PanelProps): ReactNode {
   const { job, view, show, planner } = props;
   const refusal = useOpenJob((s) => s.refusal);
+  const record = useRecord((s) => s.entries);
   const run = view.runs[view.run]?.name ?? view.wall.name;
   const take = (what: PaperKind, title: string, name: string, says: string): ReactNode => (
     <TakeAway
@@ -26,7 +28,7 @@ export function Steel(props: PanelProps): ReactNode {
       what={`papers/${what}`}
       name={name}
       asked={{ wall: view.wall.id, run: String(view.run), show }}
-      rows={() => planner.paper(job, what, view.wall.index, view.run, show)}
+      rows={() => planner.paper(job, what, view.wall.index, view.run, show, record)}
       file={`${fileName(what === 'bars' ? view.wall.name : run)}-${what}`}
       says={says}
     />
