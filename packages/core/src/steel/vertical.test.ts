@@ -37,3 +37,18 @@ test.each([400, 600])(
     );
   },
 );
+
+test('hollow units laid so that no cell stands over another: that bars have nowhere to go is said', () => {
+  const p = planOf({
+    line: [{ run: 5156 }],
+    height: 2531,
+    unit: 'cmu-6x6x18',
+    profile: 'uk',
+    show: 'mm',
+    lengths: 'actual',
+    build: { bond: 'english', wythes: 2 },
+    wall: { steel: { vertical: { bar: '#4', every: 900 } } },
+  });
+  expect(p.steel.verticals[0]?.bars).toEqual([]);
+  expect(p.findings.filter((f) => f.code === 'bar-not-in-cell').map((f) => f.run)).toEqual([0]);
+});

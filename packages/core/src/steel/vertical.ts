@@ -128,7 +128,12 @@ export function verticalsOf(
   const columns = ownColumns(wall, run, all);
   const changes = (wall.steel?.cells ?? []).filter((c) => c.run === run.index && c.bar !== null);
   const none: Verticals = { run: run.index, bars: [], broken: [], gaps: [], leftOut: [], lost: [], spacing };
-  if (!wall.steel?.vertical || spacing === null) return { ...none, lost: changes };
+  if (!wall.steel?.vertical) return { ...none, lost: changes };
+  if (spacing === null) {
+    // Hollow units laid so that no cell stands over another: what a solid unit lacks is said of the unit.
+    const nowhere: BrokenPlace = { run: run.index, at: (run.from + run.to) / 2, course: null, why: 'spacing' };
+    return { ...none, lost: changes, broken: wall.unit.shells ? [nowhere] : [] };
+  }
   const sections = sectionsOf(wall, run.index, { from: run.from, to: run.to }, run.ends);
   const reach = spacing.pitch * 0.6;
   const most = Math.min(spacing.used, spacing.asked) * (1 + NEAR_WHOLE);
