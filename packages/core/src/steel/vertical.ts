@@ -131,7 +131,12 @@ export function verticalsOf(
   if (!wall.steel?.vertical) return { ...none, lost: changes };
   if (spacing === null) {
     // Hollow units laid so that no cell stands over another: what a solid unit lacks is said of the unit.
-    const nowhere: BrokenPlace = { run: run.index, at: (run.from + run.to) / 2, course: null, why: 'spacing' };
+    const nowhere: BrokenPlace = {
+      run: run.index,
+      at: (run.from + run.to) / 2,
+      course: null,
+      why: 'spacing',
+    };
     return { ...none, lost: changes, broken: wall.unit.shells ? [nowhere] : [] };
   }
   const sections = sectionsOf(wall, run.index, { from: run.from, to: run.to }, run.ends);
