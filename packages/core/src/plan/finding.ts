@@ -94,7 +94,7 @@ export const FINDINGS = {
   'run-not-planned': 'A corner too sharp for units to make, or a run too short for any.',
   'bar-spacing-off-module': 'A bar spacing that the unit’s own cells do not allow.',
   'bar-not-in-cell':
-    'A bar belongs where no continuous cell goes up: a web, the bond or an opening is in its way.',
+    'A bar belongs where no continuous cell goes up: a web, the bond or an opening is in its way; so bars stand further apart, or further from an end, than asked.',
   'starter-off': 'A starter as placed does not come up clear in a cell.',
   'bar-left-out': 'A bar that belongs by rule was taken out by hand.',
   'bar-too-large': 'A bar too thick for its cell with grout round it.',
