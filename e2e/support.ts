@@ -77,6 +77,8 @@ export async function settled(page: Page): Promise<void> {
       !document.body.hasAttribute('data-planning') &&
       !document.body.textContent?.includes('Weighing the choices') &&
       document.querySelector('[aria-label="The wall says"]') !== null,
+    // The last fix of a building with every opening off its bond may be long in coming on a busy machine.
+    { timeout: 45_000 },
   );
   await aMoment();
 }

@@ -86,7 +86,7 @@ const SECOND = [
 ];
 
 /** Alone, for they are timed against one server and one browser. */
-const LAST = [jest('e2e', 15, '--runInBand', '--testTimeout=60000', '--forceExit')];
+const LAST = [jest('e2e', 15, '--runInBand', '--testTimeout=120000', '--forceExit')];
 
 /** A command's output is kept and shown when it is done, so that two lanes do not write into one another. */
 function run({ command, minutes }) {
