@@ -79,7 +79,7 @@ function leftIssues(wall: SetWall, run: BondedRun): Issue[] {
       course: Math.min(...found.map((f) => f.course)),
       run: run.index,
       at: (widest.from + widest.to) / 2,
-      says: `${say(widest.to - widest.from)} is left at ${say(widest.from)} in ${count === 1 ? 'one course' : `${count} courses`}: too short for a piece, too wide for a joint.`,
+      says: `${say(widest.to - widest.from)} is left at ${say(widest.from)} in ${count === 1 ? 'one course' : `${count} courses`}: no piece is that short, and no joint fills it.`,
       source: wall.profile.head.source,
     }),
   ];

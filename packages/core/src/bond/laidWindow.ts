@@ -5,7 +5,7 @@ import { slotRules } from './lineCost.js';
 import { moduleOf, type ClassedEnds, type PerpLine, type RunLines } from './lines.js';
 import { filledTogether } from './searchTogether.js';
 import { pricing, SAME, type SlotRules } from './slots.js';
-import type { Window } from './window.js';
+import { partedGroup, type Window } from './window.js';
 import { kindsOf, partsBeside, type Kind, type Lap } from './windowCourses.js';
 import { lineIn, tidy, type LineInWindow } from './windowPlaces.js';
 
@@ -25,8 +25,15 @@ const NARROW = 2;
 const NEVER = 1e6;
 const PLUMB = 0.5;
 
-/** A window of more places than this is not searched: what the bound keeps grows with their square. */
+/** A line of more places than this is not searched: what the bound keeps grows with their square. */
 const MOST_PLACES = 1200;
+/**
+ * Courses that have more places than this between them are given fewer, and where cuts stand at the jambs their openings are
+ * looked at one by one if that does not do: openings on no module have three times the places of those on one.
+ */
+const MOST_BETWEEN = 1200;
+/** The parts of a unit then. */
+const FEWER_PARTS = 4;
 
 /** A window's two lines and the courses beside its openings, from its start. */
 export interface LaidWindow {
@@ -60,17 +67,24 @@ export function laidWindow(
   }));
   const r = slotRules(wall);
   const { kinds, laps } = kindsOf(wall, window.openings, courses);
-  const parts = partsOf(wall);
-  const [odd, even] = ([0, 1] as const).map((i) =>
-    lineIn(wall, lines[i] as PerpLine, i, window, classes[i] as ClassedEnds, jambs, parts),
-  );
+  const linesBy = (parts: number): LineInWindow[] =>
+    ([0, 1] as const).flatMap(
+      (i) => lineIn(wall, lines[i] as PerpLine, i, window, classes[i] as ClassedEnds, jambs, parts) ?? [],
+    );
+  const tooMany = (found: readonly LineInWindow[]): boolean =>
+    kinds.reduce((sum, { parity }) => sum + (found[parity]?.course.places.length ?? 0), 0) > MOST_BETWEEN;
+  const finely = linesBy(partsOf(wall));
+  const inFewer = wall.cuts === 'jamb' && tooMany(finely);
+  const [odd, even] = inFewer ? linesBy(FEWER_PARTS) : finely;
   if (!odd || !even || Math.max(odd.course.places.length, even.course.places.length) > MOST_PLACES)
     return null;
+  const many = tooMany([odd, even]);
+  if (many && wall.cuts === 'jamb' && partedGroup(wall, window.openings)) return null;
   const toLay: ToLay = { wall, r, lines: [odd, even], jambs, kinds, laps };
   // Plumb throughout is one way for cuts at the jambs too: no dearer one need be looked at.
   const plumb = laidPlumb(toLay);
   if (wall.cuts === 'jamb') return laidApart(toLay, (plumb?.cost ?? Infinity) + A_HAIR) ?? plumb;
-  return (mayGainApart(toLay) && laidApart(toLay, plumb?.cost)) || plumb;
+  return (!many && mayGainApart(toLay) && laidApart(toLay, plumb?.cost)) || plumb;
 }
 
 /** Where courses may do better than to follow their line perp by perp: about a narrow pier, or beside one opening of several. */

@@ -97,7 +97,8 @@ function unfilled(
   const to = stretch.to - (shownRight ? shownLength(wall, line, 'end') : 0);
   const [first, last] = [own[0], own.at(-1)];
   const { most } = headLimits(wall);
-  if (!first || !last) return to - from > wall.head + 0.5 ? [{ from, to }] : [];
+  // Beside another run's unit no more than a joint may be left; between two jambs a joint would have nothing to join.
+  if (!first || !last) return to - from > (shownLeft || shownRight ? wall.head : 0) + 0.5 ? [{ from, to }] : [];
   const ends = [
     { from, to: first.from, joint: shownLeft ? most : 0 },
     { from: last.to, to, joint: shownRight ? most : 0 },

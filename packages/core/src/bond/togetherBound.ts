@@ -109,6 +109,8 @@ function aloneToGo({ places, first, to, cost }: CourseSteps, share: number): Flo
 
 /** So often shares are drawn nearer to where they make the most of the bound; further it hardly grows. */
 const ROUNDS = 10;
+/** A bound that has not grown in so many rounds is left as it is. */
+const IDLE = 3;
 /** With more pairs of places than this it takes longer to sharpen the bound than to do without. */
 const MOST_PLACES = 80_000;
 
@@ -158,26 +160,30 @@ export function togetherBound(
     1 / (inPairs[a] as unknown[]).length,
     1 / (inPairs[b] as unknown[]).length,
   ]);
-  const first = bounds(alike);
+  const parts = bounds(alike);
+  const first = toGoOf(parts);
   const sharper = (): ToGo | null => {
+    // One pair has the whole of both: there is nothing to share out.
+    if (pairs.length < 2) return first;
     const places = (k: number): number => (rows[k] as CourseSteps).places.length;
     if (pairs.reduce((sum, [a, b]) => sum + places(a) * places(b), 0) > MOST_PLACES) return null;
     const shares = alike.map(([a, b]): [number, number] => [a, b]);
-    let parts = first;
-    let best = toGoOf(first);
+    let now = parts;
+    let best = first;
     let most = best(start);
-    for (let round = 0; round < ROUNDS; round++) {
-      const spent = parts.map((p) => p.spent());
+    for (let round = 0, grown = 0; round < ROUNDS && round - grown < IDLE; round++) {
+      const spent = now.map((p) => p.spent());
       for (const own of inPairs) if (own.length > 1) drawn(shares, own, spent, 0.5 / (1 + 0.3 * round));
-      parts = bounds(shares);
-      const next = toGoOf(parts);
-      if (next(start) <= most) continue;
+      now = bounds(shares);
+      const next = toGoOf(now);
+      if (next(start) <= most + ROUNDING) continue;
       most = next(start);
       best = next;
+      grown = round + 1;
     }
     return best;
   };
-  return { toGo: toGoOf(first), sharper };
+  return { toGo: first, sharper };
 }
 
 /** A course's shares drawn towards the pairs in which it costs more than in its others; none below nothing, the whole given out. */

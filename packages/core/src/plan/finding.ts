@@ -57,7 +57,7 @@ export const FINDINGS = {
   'lap-short': 'A perp laps the one below by less than the least lap.',
   sliver: 'A piece shorter than the least piece.',
   'head-joint-out': 'A head joint outside its limits.',
-  'gap-left': 'A length is left that is too short for a piece and too wide for a joint.',
+  'gap-left': 'A length is left that is too short for a piece and that no joint fills.',
   'opening-at-corner': 'An opening reaches into a corner, where the wall round it stands.',
   'lintel-not-designed': 'Something must carry the wall over an opening; it is not designed here.',
   'footing-uneven': 'The footing as poured leaves the first bed too thin or too thick somewhere.',

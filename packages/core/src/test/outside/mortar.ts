@@ -20,11 +20,12 @@ export function mortarOf(f: Facts): number | null {
       const strips = all.filter((s) => s.piece.bottom !== undefined);
       strips.forEach((s) => {
         const high = (s.piece.top ?? 0) - (s.piece.bottom ?? 0) - course.bed;
-        // Its neighbour in the same strip, where there is one.
+        // Its neighbour in the same strip, where there is one: over the same opening.
         const next = strips.find(
           (n) => n.piece.bottom === s.piece.bottom && n.from > s.to - 1 && n.from - s.to <= most + 10,
         );
-        const joint = next ? next.from - s.to : 0;
+        const jambs = f.openings.filter((o) => o.run === run).flatMap((o) => [o.from, o.to]);
+        const joint = next && !jambs.some((x) => x > s.to - 1 && x < next.from + 1) ? next.from - s.to : 0;
         sum += ((s.to - s.from + joint) * course.bed + joint * high) * spread;
       });
       const own = list.filter((s) => s.own).reduce((n, s) => n + s.to - s.from, 0);

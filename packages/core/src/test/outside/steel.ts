@@ -38,7 +38,7 @@ export function cellsOf(
   };
   const at = (list: Clear[]): Clear[] => list.map((c) => ({ from: p.from + c.from, to: p.from + c.to }));
   if (length > f.unit.length - 1) return at(between(f.unit.length, cores.cells));
-  if (f.unit.halfBought && Math.abs(length - f.half) < 1) return at(between(length, 1));
+  if (f.unit.halfBought && Math.abs(length - f.half) < 1) return at(between(f.half, 1));
   // Sawn: the end it kept shows where nothing follows (decision 0014), else it is the left one.
   const left = between(f.unit.length, cores.cells).map((c) => ({ from: c.from, to: Math.min(c.to, length) }));
   const fromLeft = at(left.filter((c) => c.to - c.from >= LEAST_CLEAR));
@@ -130,12 +130,18 @@ const union = (list: Clear[]): number => {
   return sum;
 };
 
+/** Whether the file asks for a beam in a course. */
+const statedBeam = (f: Facts, course: number): boolean =>
+  (f.file.steel?.beams ?? []).some((b) => (b.course === 'top' ? f.plan.courses.length : b.course) === course);
+
 /** Stretches of a beam's course too short for a bar between its covers: their beam units are filled all the same. */
 function barless(f: Facts, course: number, run: number, bars: readonly Clear[]): Clear[] {
   const row = f.plan.rows.find((r) => r.course === course && r.leaf === 0);
   const spans: Clear[] = [];
-  for (const s of row ? standing(f, row, run) : []) {
-    if (!s.own || s.piece.kind !== 'beam') continue;
+  // All a half-high course is sawn from whole units, and is called so.
+  const called = row?.pieces.some((p) => p.kind === 'beam') ? 'beam' : 'cut';
+  for (const s of row && (called === 'beam' || statedBeam(f, course)) ? standing(f, row, run) : []) {
+    if (!s.own || s.piece.kind !== called) continue;
     const last = spans.at(-1);
     if (last && s.from - last.to < 2 * f.head + 10) last.to = s.to;
     else spans.push({ from: s.from, to: s.to });
@@ -155,7 +161,7 @@ export function groutOf(f: Facts): number | null {
       const beams = f.plan.bars
         .filter((b) => b.course === c.number && b.run === run)
         .map((b) => ({ from: b.from as number, to: b.to as number }));
-      if (beams.length > 0) beams.push(...barless(f, c.number, run, beams));
+      if (beams.length > 0 || statedBeam(f, c.number)) beams.push(...barless(f, c.number, run, beams));
       const pitch = c.bed + c.unitHeight;
       // Where two runs meet their beams cross in the corner, which is poured once.
       const end = (f.runs[run]?.length ?? 0) + (f.runs[run]?.turnAfter === -90 ? f.thickness : 0);
