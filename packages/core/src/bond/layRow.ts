@@ -98,7 +98,8 @@ function unfilled(
   const [first, last] = [own[0], own.at(-1)];
   const { most } = headLimits(wall);
   // Beside another run's unit no more than a joint may be left; between two jambs a joint would have nothing to join.
-  if (!first || !last) return to - from > (shownLeft || shownRight ? wall.head : 0) + 0.5 ? [{ from, to }] : [];
+  if (!first || !last)
+    return to - from > (shownLeft || shownRight ? wall.head : 0) + 0.5 ? [{ from, to }] : [];
   const ends = [
     { from, to: first.from, joint: shownLeft ? most : 0 },
     { from: last.to, to, joint: shownRight ? most : 0 },
