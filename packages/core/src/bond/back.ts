@@ -1,7 +1,7 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
-import { runEnds } from './ends.js';
-import { THINNEST_PIECE } from './lines.js';
+import { runEnds, type RunEnd, type RunEnds } from './ends.js';
+import { THINNEST_PIECE, type Parity, type Span } from './lines.js';
 import type { Piece, Row } from './row.js';
 
 /** The inner leaf's rows of a run, in the run's own outside-face places. Rows alike are shared, as outside. */
@@ -20,7 +20,7 @@ const isBat = (wall: SetWall, piece: Piece): boolean =>
   Math.abs(piece.to - piece.from - wall.unitWidth) > SAME_PLACE;
 
 /** Behind every stretcher of a one-brick wall stands another; headers and closers go through. */
-export function backRow(wall: SetWall, row: Row, from: number, to: number): Row {
+export function backRow(wall: SetWall, row: Row, { from, to }: Span): Row {
   const pieces = row.pieces.flatMap((p): Piece[] => {
     if (goesThrough(wall, p)) return [];
     const [a, b] = [Math.max(p.from, from), Math.min(p.to, to)];
@@ -42,16 +42,20 @@ export function backRow(wall: SetWall, row: Row, from: number, to: number): Row 
 
 const near = (a: number, b: number): boolean => Math.abs(a - b) < 0.01;
 
-/** The stretch of a run that its inner face has, corners taken off: from and to on the outside face. */
-export function innerStretch(wall: SetWall, index: number): { from: number; to: number } {
+/**
+ * Between which places of its outside face a course of a bonded wall is backed by bricks of its own. Behind the quoin
+ * it turns an outside corner with stand the other run's; where the other turns it, all it has itself is backed.
+ */
+export function backedStretch(
+  wall: SetWall,
+  index: number,
+  ends: RunEnds,
+  parity: Parity,
+): { from: number; to: number } {
   const length = wall.runs[index]?.length ?? 0;
-  const ends = runEnds(wall)[index];
-  const off = (other: number | null | undefined, past: number): number =>
-    other === null || other === undefined ? 0 : past > 0 ? -past : wall.thickness + wall.head;
-  return {
-    from: off(ends?.start.other, ends?.start.past ?? 0),
-    to: length - off(ends?.end.other, ends?.end.past ?? 0),
-  };
+  const off = (end: RunEnd): number =>
+    end.other !== null && end[parity] === 'own' && end.past === 0 ? wall.thickness + wall.head : -end.past;
+  return { from: off(ends.start), to: length - off(ends.end) };
 }
 
 /**

@@ -1,15 +1,15 @@
 import { gaugeSlack, type Course } from '../gauge/courses.js';
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetVents, SetWall } from '../setout/wall.js';
-import { backRow, innerStretch, innerWythe, type BackLeaf } from './back.js';
+import { backedStretch, backRow, innerWythe, type BackLeaf } from './back.js';
 import { standingRuns, type BondBefore } from './standing.js';
 import { mapRows, movedLine, movedRow } from './moved.js';
 import { chainsOf, mergedWall, type Chain } from './chains.js';
 import { asBeam, dressRow, featuresOf, isBeamCourse, pierBacks, runFeatures, socket } from './features.js';
 import type { LostChange } from './changes.js';
-import { FREE, runEnds, type RunEnd, type RunEnds } from './ends.js';
+import { FREE, runEnds, shownWidth, type RunEnd, type RunEnds } from './ends.js';
 import { courseOutline, cutRow, standingHeight, standsIn, type CourseOutline } from './outline.js';
-import { lineOf, type Parity, type PerpLine, type RunLines } from './lines.js';
+import { lineOf, type Parity, type PerpLine, type RunLines, type Span } from './lines.js';
 import { perpLines, ringLines } from './perpLine.js';
 import { jointGap, standingJoints } from './sections.js';
 import { soldiersOver } from './soldiers.js';
@@ -91,6 +91,7 @@ function bondRun(
         cornerAtEnd: at(ends.end, aloneEnd),
         specialAtStart: at(ends.start, aloneStart) && ends.start.legs !== null,
         specialAtEnd: at(ends.end, aloneEnd) && ends.end.legs !== null,
+        shownWidths: [shownWidth(wall, ends.start), shownWidth(wall, ends.end)] as const,
       };
       const line = endedAlone(lineOf(lines, course.number), aloneStart, aloneEnd);
       const span = ring ? { from: line.u[0] ?? 0, to: (line.u.at(-1) ?? 0) - line.joint } : run;
@@ -205,6 +206,7 @@ function partOf(row: Row, from: number, to: number): Row {
       pieces: row.pieces.filter((p) => here(p.from)),
       perps: row.perps.filter((p) => here(p.at)),
       ...(row.shown ? { shown: row.shown.filter((s) => here(s.from)) } : {}),
+      ...(row.strips ? { strips: row.strips.filter((s) => here(s.from)) } : {}),
       bedded: row.bedded.flatMap((b) => {
         const cut = { from: Math.max(b.from, from), to: Math.min(b.to, to) };
         return cut.to - cut.from > SAME_PLACE ? [cut] : [];
@@ -288,8 +290,12 @@ export function bondWall(
   if (wall.wythes === 1) return outer;
   if (wall.bond.family === 'header') {
     return outer.map((run) => {
-      const { from, to } = innerStretch(wall, run.index);
-      return { ...run, back: mapRows(run.rows, (row) => backRow(wall, row, from, to)) };
+      const [odd, even] = (['odd', 'even'] as const).map((parity) =>
+        backedStretch(wall, run.index, run.ends, parity),
+      );
+      const backed = (row: Row, course: number): Row =>
+        backRow(wall, row, (course % 2 === 1 ? odd : even) as Span);
+      return { ...run, back: mapRows(run.rows, backed) };
     });
   }
   const { wall: inside, inset } = innerWythe(wall);

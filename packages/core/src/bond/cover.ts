@@ -4,6 +4,8 @@ import type { Missing } from './outline.js';
 
 /** What the openings do to one course. */
 export interface Cover {
+  /** The course's own bed, mm. */
+  bed: number;
   /** Places in the wall's opening list that break the course through its whole height. */
   through: SetOpening[];
   /** Openings that take only part of its height, and the strips of masonry left above and below. */
@@ -36,7 +38,7 @@ export function coverOf(
   inLine: ReadonlyMap<SetOpening, readonly SetOpening[]>,
   thinnest = 20,
 ): Cover {
-  const cover: Cover = { through: [], partly: [], over: [] };
+  const cover: Cover = { bed: course.bed, through: [], partly: [], over: [] };
   for (const o of openings) {
     const lo = Math.max(o.sill, course.bottom);
     const hi = Math.min(o.head, course.top);

@@ -57,6 +57,8 @@ function running(wall: SetWall, end: EndSpec, long: boolean, any: boolean): Patt
 
 function header(wall: SetWall, end: EndSpec, long: boolean, headers: boolean, any: boolean): Pattern[] {
   const [l, w, q] = [wall.unitLength, wall.unitWidth, closerLength(wall)];
+  // Against a course that goes through an inside corner, half over its bricks.
+  if (end.kind === 'return' && end.shows !== undefined) return [against(wall, end.shows, headers)];
   const of = (isLong: boolean): Pattern => {
     switch (wall.bond.id) {
       case 'flemish':
@@ -74,6 +76,22 @@ function header(wall: SetWall, end: EndSpec, long: boolean, headers: boolean, an
   if (end.kind === 'return') return [of(false)];
   // A course of headers stops on one; the rest may stop either way, so that a length of half units closes.
   return any && !headers ? [of(long), of(!long)] : [of(long)];
+}
+
+/**
+ * A course that begins at an inside corner against one that goes through it, `through` mm wide: there is no quoin header of
+ * its own, so other pieces bring it half over the bricks of the course below.
+ */
+function against(wall: SetWall, through: number, headers: boolean): Pattern {
+  const [l, w, q] = [wall.unitLength, wall.unitWidth, closerLength(wall)];
+  switch (wall.bond.id) {
+    case 'flemish':
+      return { lead: [through, threeQuarter(wall), w], cycle: [l, w] };
+    case 'flemish-garden':
+      return { lead: [through, q, w], cycle: [l, l, l, w] };
+    default:
+      return headers ? { lead: [through, q], cycle: [w] } : { lead: [through, wall.half], cycle: [l] };
+  }
 }
 
 /** What a course is, beyond which end owns which corner. */

@@ -12,9 +12,9 @@ export interface RunEnd {
   other: number | null;
   odd: EndKind;
   even: EndKind;
-  /** How far the corner unit stands past the outside face: the wall's width at an inside corner. */
+  /** How far the corner unit stands past the outside face: at an inside corner, what goes through it. */
   past: number;
-  /** Width of the other's unit where it shows, when that is not this wall's own: the wall a tee goes into, mm. */
+  /** How much of the course's length another takes where that is not one unit's width: the wall a tee goes into, both wythes of a bonded one, mm. */
   shows?: number;
   /** The legs of the special at a corner that is not square: on its own face and round the corner, mm. */
   legs: Legs | null;
@@ -38,6 +38,10 @@ export const endSpec = (end: RunEnd, parity: 'odd' | 'even'): EndSpec => ({
   ...(end.shows === undefined ? {} : { shows: end.shows }),
 });
 
+/** How much of a course another run's work takes at an end where it goes through, mm. */
+export const shownWidth = (wall: SetWall, { shows, legs }: Pick<EndSpec, 'shows' | 'legs'>): number =>
+  shows ?? legs?.shown ?? wall.unitWidth;
+
 export interface RunEnds {
   start: RunEnd;
   end: RunEnd;
@@ -56,6 +60,10 @@ function squintLegs(wall: SetWall): Legs {
   return { own: 0.75 * module - wall.head, shown: 0.25 * module - wall.head };
 }
 
+/** What goes through a corner: bricks laid across the wall are bonded through both its wythes, tied wythes turn each for itself. */
+const goesThroughCorner = (wall: SetWall): number =>
+  wall.bond.family === 'header' ? wall.thickness : wall.unitWidth;
+
 /**
  * Who takes each corner. In turn (the contract's rule): the earlier run on odd courses, so at a closing corner
  * the last run. In pairs: every second run takes both of its corners, which needs an even number of runs round
@@ -69,10 +77,11 @@ export function runEnds(wall: SetWall): RunEnds[] {
     if (!before || !after || isTangent(corner.turn)) continue;
     const earlierOnOdd = pairs ? corner.from % 2 === 0 : true;
     const legs = isSquare(corner.turn) ? null : squintLegs(wall);
-    const past = corner.turn < 0 && !legs ? wall.thickness : 0;
+    const past = corner.turn < 0 && !legs ? goesThroughCorner(wall) : 0;
+    const shows = past > wall.unitWidth ? { shows: past } : {};
     const [odd, even]: [EndKind, EndKind] = earlierOnOdd ? ['own', 'return'] : ['return', 'own'];
-    before.end = { other: corner.to, odd, even, past, legs };
-    after.start = { other: corner.from, odd: even, even: odd, past, legs };
+    before.end = { other: corner.to, odd, even, past, ...shows, legs };
+    after.start = { other: corner.from, odd: even, even: odd, past, ...shows, legs };
   }
   const last = ends.at(-1);
   if (wall.goesIn && last?.end.other === null && wall.bond.family === 'running') {

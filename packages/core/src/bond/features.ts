@@ -6,8 +6,8 @@ import { changedRow, type LostChange } from './changes.js';
 import { STEP, type Missing } from './outline.js';
 import type { RunLines } from './lines.js';
 import { backingAt, besideHeaders, pierAcross, pierBonds, turnedAt } from './piers.js';
-import { pieceAt, type Row } from './row.js';
-import { soldierPieces, soldiersStartIn } from './soldiers.js';
+import { pieceAt, type Row, type RowStrip } from './row.js';
+import { soldierPieces, soldiersOver, soldiersStartIn } from './soldiers.js';
 import { ventedRow } from './vents.js';
 
 /** What is let into a run besides its units and openings. */
@@ -127,7 +127,16 @@ export const asBeam = (row: Row): Row => ({
 function withSoldiers(wall: SetWall, run: number, row: Row, course: Course): Row {
   const over = wall.openings.filter((o) => o.run === run && soldiersStartIn(wall, o, course));
   if (over.length === 0) return row;
-  return { ...row, pieces: [...row.pieces, ...over.flatMap((o) => soldierPieces(wall, o))] };
+  const strips = over.map(({ from, to, ...o }): RowStrip => {
+    const { count, joint } = soldiersOver(wall, { from, to, ...o });
+    const high = wall.bed + wall.unitLength;
+    return { from, to, joints: (count + 1) * joint, bed: wall.bed, high, counted: 0 };
+  });
+  return {
+    ...row,
+    pieces: [...row.pieces, ...over.flatMap((o) => soldierPieces(wall, o))],
+    strips: [...(row.strips ?? []), ...strips],
+  };
 }
 
 /** The backs of the piers of a run of one leaf, course by course; null where it has none. */

@@ -1,7 +1,7 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { cornerCloser } from './endPatterns.js';
-import type { EndSpec } from './ends.js';
+import { shownWidth, type EndSpec } from './ends.js';
 import { slotRules, type Counts } from './lineCost.js';
 import type { ClassedEnds, PerpLine, RunLines, Span } from './lines.js';
 import { cheapestFilling, type FilledPair } from './search.js';
@@ -217,9 +217,9 @@ export const evenLines = (wall: SetWall, span: Span, classes: readonly ClassedEn
 function evenly(wall: SetWall, span: Span, ends: ClassedEnds['ends']): PerpLine {
   const shownAtStart = ends.start.kind === 'return';
   const shownAtEnd = ends.end.kind === 'return';
-  const from = span.from + (shownAtStart ? wall.unitWidth + wall.head : 0);
-  const to = span.to + wall.head - (shownAtEnd ? wall.unitWidth + wall.head : 0);
-  const count = Math.max(1, Math.ceil((to - from) / (wall.unitLength + wall.head) - SAME_PLACE));
+  const from = span.from + (shownAtStart ? shownWidth(wall, ends.start) + wall.head : 0);
+  const to = span.to + wall.head - (shownAtEnd ? shownWidth(wall, ends.end) + wall.head : 0);
+  const count = Math.max(1, Math.ceil((to - from - SAME_PLACE) / (wall.unitLength + wall.head)));
   const inner =
     to - from > wall.head + 1
       ? Array.from({ length: count + 1 }, (_, k) => from + (k * (to - from)) / count)

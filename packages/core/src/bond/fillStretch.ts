@@ -27,11 +27,13 @@ export function layStretch(run: RunToLay, stretch: Stretch, parity: 0 | 1): Laid
     wall.bond.family === 'header'
       ? fillHeaderStretch(wall, lines[parity], stretch)
       : fillRunning(run, stretch, parity);
-  return sound(wall, laid, stretch).map(({ from, to, opening }) => ({
-    from: place(from),
-    to: place(to),
-    opening,
-  }));
+  // What goes through at a corner is another run's: as long as it is, it is none of these.
+  const line = lines[parity];
+  const first = Number(line.shownAtStart && stretch.left === RUN_END);
+  const end = Math.max(first, laid.length - Number(line.shownAtEnd && stretch.right === RUN_END));
+  return [...laid.slice(0, first), ...sound(wall, laid.slice(first, end), stretch), ...laid.slice(end)].map(
+    ({ from, to, opening }) => ({ from: place(from), to: place(to), opening }),
+  );
 }
 
 function fillRunning(run: RunToLay, stretch: Stretch, parity: 0 | 1): Laid[] {
@@ -146,7 +148,7 @@ function sound(wall: SetWall, laid: readonly Laid[], stretch: Stretch): Laid[] {
   return joined.flatMap((p): Laid[] => {
     const length = p.to - p.from;
     if (length <= longest) return [p];
-    const n = Math.ceil((length + wall.head) / (wall.unitLength + wall.head) - SAME_PLACE);
+    const n = Math.ceil((length + wall.head - SAME_PLACE) / (wall.unitLength + wall.head));
     const each = (length - (n - 1) * wall.head) / n;
     return Array.from({ length: n }, (_, k) => {
       const from = p.from + k * (each + wall.head);

@@ -24,6 +24,8 @@ export interface RowEnds {
   /** That corner is not square, so its unit is a special. */
   specialAtStart?: boolean;
   specialAtEnd?: boolean;
+  /** How much of the course another run's work takes at its start and end, where it goes through: left out, a unit's width. */
+  shownWidths?: readonly [number, number];
 }
 
 /** The line of a course, and those of the odd and even courses it stands among. */
@@ -80,29 +82,25 @@ function besideIn(line: PerpLine, stretch: Stretch, gaps: readonly Gap[]): PerpL
   return { ...line, u };
 }
 
-/** How much of another run's unit shows at one end of a course. */
-const shownLength = (wall: SetWall, line: PerpLine, end: 'start' | 'end'): number =>
-  line.leads?.[end][0] ?? wall.unitWidth;
-
 /** What is left of a stretch at its ends, or all of it, too short for a piece: wider than any joint may be. */
 function unfilled(
   wall: SetWall,
-  line: PerpLine,
   stretch: Stretch,
   own: readonly Laid[],
-  shownLeft: boolean,
-  shownRight: boolean,
+  [shownLeft, shownRight]: readonly [number | null, number | null],
 ): Span[] {
-  const from = stretch.from + (shownLeft ? shownLength(wall, line, 'start') : 0);
-  const to = stretch.to - (shownRight ? shownLength(wall, line, 'end') : 0);
+  const from = stretch.from + (shownLeft ?? 0);
+  const to = stretch.to - (shownRight ?? 0);
   const [first, last] = [own[0], own.at(-1)];
   const { most } = headLimits(wall);
   // Beside another run's unit no more than a joint may be left; between two jambs a joint would have nothing to join.
   if (!first || !last)
-    return to - from > (shownLeft || shownRight ? wall.head : 0) + 0.5 ? [{ from, to }] : [];
+    return to - from > (shownLeft !== null || shownRight !== null ? wall.head : 0) + 0.5
+      ? [{ from, to }]
+      : [];
   const ends = [
-    { from, to: first.from, joint: shownLeft ? most : 0 },
-    { from: last.to, to, joint: shownRight ? most : 0 },
+    { from, to: first.from, joint: shownLeft === null ? 0 : most },
+    { from: last.to, to, joint: shownRight === null ? 0 : most },
   ];
   return ends.filter((e) => e.to - e.from > e.joint + 0.5);
 }
@@ -139,7 +137,8 @@ export function layRow(
     const own = laid.slice(shownLeft ? 1 : 0, shownRight ? -1 : undefined);
     const first = own[0];
     const last = own.at(-1);
-    const left = unfilled(wall, line, stretch, own, shownLeft, shownRight);
+    const [atStart, atEnd] = ends.shownWidths ?? [wall.unitWidth, wall.unitWidth];
+    const left = unfilled(wall, stretch, own, [shownLeft ? atStart : null, shownRight ? atEnd : null]);
     if (left.length > 0) row.left = [...(row.left ?? []), ...left];
     if (!first || !last) continue;
     row.bedded.push({
@@ -175,7 +174,7 @@ export function layRow(
     });
   }
   for (const { opening, strips } of cover.partly) {
-    for (const strip of strips) layStrip(wall, run, lines, opening, strip, row);
+    for (const strip of strips) layStrip(wall, run, lines, opening, { ...strip, bed: cover.bed }, row);
   }
   row.pieces.sort((a, b) => a.from - b.from || (a.band?.from ?? 0) - (b.band?.from ?? 0));
   for (const opening of cover.over) bridge(row, opening, wall.unitLength);
@@ -190,7 +189,7 @@ function layStrip(
   run: Span,
   lines: CourseLines,
   opening: SetOpening,
-  strip: { from: number; to: number },
+  strip: { from: number; to: number; bed: number },
   row: Row,
 ): void {
   const stretch: Stretch = {
@@ -201,9 +200,12 @@ function layStrip(
   };
   if (!(stretch.to - stretch.from >= THINNEST_PIECE)) return;
   const laid = layStretch(runToLay(wall, run, lines, stretch, null), stretch, lines.parity);
-  for (const piece of laid) row.pieces.push(pieceAt('cut', piece.from, piece.to, 'stretcher', -1, strip));
-  const joints = laid.slice(1).reduce((sum, piece, i) => sum + piece.from - (laid[i] as Laid).to, 0);
-  row.strips = [...(row.strips ?? []), { joints, high: strip.to - strip.from }];
+  const band = { from: strip.from, to: strip.to };
+  for (const piece of laid) row.pieces.push(pieceAt('cut', piece.from, piece.to, 'stretcher', -1, band));
+  const { from, to } = opening;
+  const stood = laid.reduce((sum, piece) => sum + piece.to - piece.from, 0);
+  const [joints, high, counted] = [to - from - stood, strip.to - strip.from, stretch.to - stretch.from];
+  row.strips = [...(row.strips ?? []), { from, to, joints, bed: strip.bed, high, counted }];
   row.bedded.push({ from: stretch.from, to: stretch.to });
 }
 

@@ -17,6 +17,7 @@ export function movedRow(row: Row, by: number): Row {
     bedded: row.bedded.map(move),
     ...(row.shown ? { shown: row.shown.map(move) } : {}),
     ...(row.left ? { left: row.left.map(move) } : {}),
+    ...(row.strips ? { strips: row.strips.map(move) } : {}),
   };
 }
 
@@ -33,12 +34,12 @@ function counted(rows: Row[]): BackLeaf {
   return { rows, uses };
 }
 
-/** Rows changed one by one, those alike still shared. */
-export function mapRows(rows: Row[], change: (row: Row) => Row): BackLeaf {
+/** Rows changed one by one, those alike still shared: each is asked for by the first course it serves. */
+export function mapRows(rows: Row[], change: (row: Row, course: number) => Row): BackLeaf {
   const made = new Map<Row, Row>();
   return counted(
-    rows.map((row) => {
-      const done = made.get(row) ?? change(row);
+    rows.map((row, i) => {
+      const done = made.get(row) ?? change(row, i + 1);
       made.set(row, done);
       return done;
     }),

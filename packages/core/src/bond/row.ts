@@ -41,6 +41,19 @@ export interface Perp {
   width: number;
 }
 
+/** Pieces sawn in height, or on end, from jamb to jamb of an opening: their joints are no perps of the bond. */
+export interface RowStrip {
+  from: number;
+  to: number;
+  /** How wide their joints are together, those at both ends with them, mm. */
+  joints: number;
+  /** The bed they stand on, and how high they stand with it, mm. */
+  bed: number;
+  high: number;
+  /** Of its length, what the row's beds count already, mm. */
+  counted: number;
+}
+
 export interface Row {
   pieces: Piece[];
   /** The end of another run's unit that would show at its start or end is not there: footing, or above the top. */
@@ -49,8 +62,8 @@ export interface Row {
   /** The run round the corner does not stand this high: this run's own units go on to the corner and end there. */
   aloneStart?: true;
   aloneEnd?: true;
-  /** Joints between pieces sawn in height, over heads and under sills, no perps of the bond: how wide together, and the strip's height with its bed, mm. */
-  strips?: { joints: number; high: number }[];
+  /** What stands in it over heads and under sills that is not of the course's own height. */
+  strips?: RowStrip[];
   /** Lengths that no piece fills: too short for one and its joint, too wide for a joint. */
   left?: { from: number; to: number }[];
   /** Ends of other walls' units that show in this face: walls bonded into it. */

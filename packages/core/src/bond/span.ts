@@ -2,7 +2,7 @@ import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 import { brokenRun } from './breaks.js';
 import { endPatterns, type Pattern } from './endPatterns.js';
-import type { EndSpec } from './ends.js';
+import { shownWidth, type EndSpec } from './ends.js';
 import { evenLines, filledSpan, leadsOf } from './fillSpan.js';
 import { movedLine } from './moved.js';
 import { bondKey, linesCost, type Counts } from './lineCost.js';
@@ -114,9 +114,11 @@ function easedLines(
 }
 
 /** Whether what a line shows of other runs is as wide as they are: a run shorter than its ends has no room for it. */
-function keepsShown(wall: SetWall, { u, joint, shownAtStart, shownAtEnd }: PerpLine): boolean {
-  const wide = (a = 0, b = 0): boolean => Math.abs(b - a - joint - wall.unitWidth) < 1;
-  return (!shownAtStart || wide(u[0], u[1])) && (!shownAtEnd || wide(u.at(-2), u.at(-1)));
+function keepsShown(wall: SetWall, { u, joint, shownAtStart, shownAtEnd }: PerpLine, ends: Ends): boolean {
+  const wide = (end: EndSpec, a = 0, b = 0): boolean => Math.abs(b - a - joint - shownWidth(wall, end)) < 1;
+  return (
+    (!shownAtStart || wide(ends.start, u[0], u[1])) && (!shownAtEnd || wide(ends.end, u.at(-2), u.at(-1)))
+  );
 }
 
 function linesAtNought(
@@ -133,7 +135,9 @@ function linesAtNought(
   if (eased && (curved || wall.bond.family === 'header')) return eased;
   if (wall.bond.family === 'header') {
     const broken = brokenRun(wall, span, span.to, breakAt, classes);
-    return broken.every((l) => keepsShown(wall, l)) ? broken : evenLines(wall, span, classes);
+    return broken.every((l, i) => keepsShown(wall, l, (classes[i] as ClassedEnds).ends))
+      ? broken
+      : evenLines(wall, span, classes);
   }
   const easedCost = eased ? linesCost(wall, eased, span, counts) : Infinity;
   if (eased && easedCost < SAME_PLACE) return eased;

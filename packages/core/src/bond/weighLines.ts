@@ -26,7 +26,7 @@ function rowBeside(
   if (!odd || !even) throw new Error('a length of bond is laid by two lines');
   const own = parity === 0 ? odd : even;
   const course: CourseLines = { own, both: [odd, even], parity, keepsFirst, keepsLast };
-  return layRow(wall, span, course, PLAIN, { through, partly: [], over: [] });
+  return layRow(wall, span, course, PLAIN, { bed: wall.bed, through, partly: [], over: [] });
 }
 
 /** What a length of so many courses costs by the bond's table with its openings in it, course by course as it is laid. */

@@ -36,12 +36,13 @@ function shows(plan: WallPlan, run: BondedRun, row: Row | undefined, piece: Piec
   const width = plan.wall.unitWidth;
   const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
   if (end.other !== null && !row?.aloneEnd && same(piece.to, run.to)) {
-    const from = -end.past;
+    // Inside a corner what goes through it stands before the face that begins there.
+    const from = end.past > 0 ? -width : 0;
     return { run: end.other, from: tidy(from), to: tidy(from + (end.legs?.shown ?? width)) };
   }
   if (start.other !== null && !row?.aloneStart && same(piece.from, run.from)) {
     const shown = start.legs?.shown ?? width;
-    const from = (plan.wall.runs[start.other]?.length ?? 0) + start.past - shown;
+    const from = (plan.wall.runs[start.other]?.length ?? 0) - (start.past > 0 ? 0 : shown);
     return { run: start.other, from: tidy(from), to: tidy(from + shown) };
   }
   return undefined;

@@ -1,6 +1,6 @@
 import { kindIndex } from '../bond/kinds.js';
 import type { BondedRun } from '../bond/bond.js';
-import type { RunEnd } from '../bond/ends.js';
+import { shownWidth, type RunEnd } from '../bond/ends.js';
 import { lineOf } from '../bond/lines.js';
 import type { WallWork } from '../plan/work.js';
 
@@ -75,7 +75,7 @@ export function endsShown(
 ): { start: Along | null; between: readonly Along[]; end: Along | null } {
   const row = run.rows[i];
   const line = lineOf(run.lines, i + 1);
-  const across = (end: RunEnd): number => end.legs?.shown ?? end.shows ?? work.wall.unitWidth;
+  const across = (end: RunEnd): number => shownWidth(work.wall, end);
   const { start, end } = run.ends;
   return {
     start: line.shownAtStart && !row?.bareStart ? { from: run.from, to: run.from + across(start) } : null,

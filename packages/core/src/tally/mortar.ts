@@ -1,7 +1,7 @@
 import { toMillimetres } from '../measure/length.js';
 import { goesThrough } from '../bond/back.js';
 import type { BondedRun } from '../bond/bond.js';
-import type { Row } from '../bond/row.js';
+import type { Row, RowStrip } from '../bond/row.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../setout/wall.js';
 
@@ -24,18 +24,32 @@ export function spreadWidth(wall: SetWall): number {
 }
 
 interface RowSums {
+  /** Beds of the course's own height, mm along the wall. */
   bedLength: number;
   perpWidth: number;
   perpCount: number;
+  /** Strips: their length along the wall, mm, and their face, that of their beds and of their joints, mm². */
+  stripLength: number;
+  stripFace: number;
+  stripBeds: number;
+  stripJoints: number;
 }
 
 function sums(row: Row): RowSums {
-  const bedLength = row.bedded.reduce((sum, b) => sum + b.to - b.from, 0);
-  const perpWidth = row.perps.reduce((sum, p) => sum + p.width, 0);
-  return { bedLength, perpWidth, perpCount: row.perps.length };
+  const strips = row.strips ?? [];
+  const add = (of: (s: RowStrip) => number): number => strips.reduce((sum, s) => sum + of(s), 0);
+  return {
+    bedLength: row.bedded.reduce((sum, b) => sum + b.to - b.from, 0) - add((s) => s.counted),
+    perpWidth: row.perps.reduce((sum, p) => sum + p.width, 0),
+    perpCount: row.perps.length,
+    stripLength: add((s) => s.to - s.from),
+    stripFace: add((s) => (s.to - s.from) * s.high),
+    stripBeds: add((s) => (s.to - s.from) * s.bed),
+    stripJoints: add((s) => s.joints * Math.max(0, s.high - s.bed)),
+  };
 }
 
-/** Along-wall lengths of a row's pieces: those that go through the wall, and the rest. */
+/** Along-wall lengths of a row's pieces of the course's own height: those that go through the wall, and the rest. */
 function unitLengths(wall: SetWall, row: Row | undefined): { through: number; single: number } {
   const sum = { through: 0, single: 0 };
   for (const p of row?.pieces ?? []) {
@@ -47,7 +61,7 @@ function unitLengths(wall: SetWall, row: Row | undefined): { through: number; si
 
 /**
  * Mortar of a wall of two leaves: what the leaves and the joint between them enclose, less the units. In a header
- * bond the bricks of the run round the corner stand in the inner half of a corner this run owns.
+ * bond the bricks of the run round the corner stand in the inner half of an outside corner this run owns.
  */
 function twoLeaves(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
   const { unitWidth: w, thickness, head } = wall;
@@ -56,7 +70,7 @@ function twoLeaves(wall: SetWall, run: BondedRun, courses: readonly Course[]): M
     const [row, back] = [run.rows[i], run.back?.rows[i]];
     if (!row) return;
     const parity = course.number % 2 === 1 ? 'odd' : 'even';
-    const owned = [run.ends.start, run.ends.end].filter((e) => e[parity] === 'own').length;
+    const owned = [run.ends.start, run.ends.end].filter((e) => e[parity] === 'own' && e.past === 0).length;
     const s = sums(row);
     const inner = back ? sums(back) : s;
     const outer = unitLengths(wall, row);
@@ -67,9 +81,15 @@ function twoLeaves(wall: SetWall, run: BondedRun, courses: readonly Course[]): M
         : (s.bedLength + inner.bedLength) * w + ((s.bedLength + inner.bedLength) / 2) * head;
     const units = (outer.through * thickness + (outer.single + inside.single) * w) * course.unitHeight;
     const joints = area * (course.bed + course.unitHeight) - units;
-    total.beds += (area * course.bed) / 1e9;
-    total.perps += (joints - area * course.bed) / 1e9;
-    total.bedLength += s.bedLength / 1000;
+    // Behind every strip stands another, and the joint between the leaves goes up with them.
+    const behind = wall.bond.family === 'header' ? s : inner;
+    const stripBeds = ((s.stripBeds + behind.stripBeds) / 2) * thickness;
+    const stripJoints =
+      w * (s.stripJoints + behind.stripJoints) +
+      (head / 2) * (s.stripFace - s.stripBeds + behind.stripFace - behind.stripBeds);
+    total.beds += (area * course.bed + stripBeds) / 1e9;
+    total.perps += (joints - area * course.bed + stripJoints) / 1e9;
+    total.bedLength += (s.bedLength + s.stripLength) / 1000;
     total.perpCount += s.perpCount + (back?.perps.length ?? 0);
   });
   return total;
@@ -116,13 +136,9 @@ export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course
     let s = known.get(row);
     if (!s) known.set(row, (s = sums(row)));
     const perpWidth = s.perpWidth - s.bedLength * (1 - middle);
-    total.beds += (s.bedLength * middle * course.bed * spread) / 1e9;
-    const strips = (row.strips ?? []).reduce(
-      (sum, x) => sum + x.joints * Math.max(0, x.high - course.bed),
-      0,
-    );
-    total.perps += ((perpWidth * course.unitHeight + strips) * spread) / 1e9;
-    total.bedLength += s.bedLength / 1000;
+    total.beds += ((s.bedLength * middle * course.bed + s.stripBeds) * spread) / 1e9;
+    total.perps += ((perpWidth * course.unitHeight + s.stripJoints) * spread) / 1e9;
+    total.bedLength += (s.bedLength + s.stripLength) / 1000;
     total.perpCount += s.perpCount;
   });
   if (run.back) {

@@ -3,6 +3,7 @@ import { lapDefects } from './laps.js';
 import { mortarOf } from './mortar.js';
 import { courseDefects, coverDefects, pieceDefects } from './pieces.js';
 import { barDefects, groutOf } from './steel.js';
+import { twoLeafDefects } from './fromAbove.js';
 import { mm } from './trade.js';
 import { factsOf, type Facts } from './wall.js';
 
@@ -26,6 +27,7 @@ export function defectsOf(job: JobFile, plan: PlanFile): string[] {
       (d) => `${f.file.id}: ${d}`,
     ),
   );
+  out.push(...twoLeafDefects(facts, plan));
   const about = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(1e-6, 0.001 * b);
   const add = (of: (f: Facts) => number | null): number | null =>
     facts.reduce<number | null>((sum, f) => {

@@ -131,8 +131,7 @@ export function wildJob(seed: number): Json {
   if (c.odds(0.2)) build.cuts = c.pick(['panel', 'jamb']);
   if (c.odds(0.2)) build.head = c.int(4, 18);
   if (c.odds(0.2)) build.gauge = c.pick<Json>([{ meet: true }, { meet: true, allow: ['half-high', 'sawn'] }]);
-  // Two leaves at inside corners wait for their own step.
-  if (c.odds(0.15) && (line.length === 1 || turn > 0) && square) build.wythes = 2;
+  if (c.odds(0.15) && (line.length === 1 || square)) build.wythes = 2;
   const wall: Json = { id: 'a', name: 'A', line, height, build };
   const openings: Json[] = [];
   let at = c.int(0, 20) * 50 + c.int(1, 49);

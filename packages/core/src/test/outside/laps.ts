@@ -1,6 +1,6 @@
 import type { RowFile } from './files.js';
 import { unitFacts } from './trade.js';
-import { perpsOf, said, standing, type Facts } from './wall.js';
+import { isHeaderBond, perpsOf, said, standing, type Facts } from './wall.js';
 
 /** Rules are compared within 1/64 in. */
 const SIXTY_FOURTH = 25.4 / 64;
@@ -22,7 +22,7 @@ const leavesOf = (f: Facts): Leaf[] => {
   const leaves: Leaf[] = [0, 1].flatMap((leaf) => {
     const rows = f.plan.rows.filter((r) => r.leaf === leaf);
     // Behind the face of a header bond stand the backs of its bricks: their perps are the face's own.
-    return rows.length === 0 || (leaf === 1 && isHeader(f)) ? [] : [{ rows, ...own }];
+    return rows.length === 0 || (leaf === 1 && isHeaderBond(f)) ? [] : [{ rows, ...own }];
   });
   if (f.plan.inner) {
     const unit = unitFacts(f.plan.inner.unit);
@@ -36,9 +36,6 @@ const leavesOf = (f: Facts): Leaf[] => {
   }
   return leaves;
 };
-
-const isHeader = (f: Facts): boolean =>
-  ['english', 'english-garden', 'flemish', 'flemish-garden'].includes(f.file.build.bond);
 
 /** The most courses whose perps stand over one another within a joint, and the least lap there is, in a run of a leaf. */
 export function lapsOf(
@@ -123,7 +120,7 @@ export function lapDefects(f: Facts): string[] {
       ),
     );
     const first = slivers[0];
-    if (first && !said(f, ['sliver'], run))
+    if (first && !said(f, ['sliver', 'run-not-planned'], run))
       out.push(
         `run ${run}: a piece of ${(first.to - first.from).toFixed(1)} at ${first.from.toFixed(1)} unsaid`,
       );

@@ -25,7 +25,11 @@ export function mortarOf(f: Facts): number | null {
           (n) => n.piece.bottom === s.piece.bottom && n.from > s.to - 1 && n.from - s.to <= most + 10,
         );
         const jambs = f.openings.filter((o) => o.run === run).flatMap((o) => [o.from, o.to]);
-        const joint = next && !jambs.some((x) => x > s.to - 1 && x < next.from + 1) ? next.from - s.to : 0;
+        const inside = next && !jambs.some((x) => x > s.to - 1 && x < next.from + 1);
+        // The first of a strip has a joint against the jamb too, and the last.
+        const before = jambs.find((x) => x < s.from + 1 && s.from - x < most + 1);
+        const after = inside ? next.from : (jambs.find((x) => x > s.to - 1 && x - s.to < most + 1) ?? s.to);
+        const joint = after - s.to + (before === undefined ? 0 : s.from - before);
         sum += ((s.to - s.from + joint) * course.bed + joint * high) * spread;
       });
       const own = list.filter((s) => s.own).reduce((n, s) => n + s.to - s.from, 0);

@@ -4,13 +4,14 @@ import { plan } from '../../plan/plan.js';
 import { defectsOf } from './check.js';
 import type { JobFile, PlanFile } from './files.js';
 import { ordinaryJob, wildJob } from './generate.js';
+import { twoLeafJob } from './generateTwoLeaf.js';
 import { plannedJson, triedOn } from './run.js';
 
 /** A tenth in a plain run, all of it with --long. */
 const LONG = process.env.LONG === '1';
 const COUNTS = LONG
-  ? { ordinary: 20_000, wild: 6_000, fixes: 2_000 }
-  : { ordinary: 1_000, wild: 300, fixes: 40 };
+  ? { ordinary: 20_000, wild: 6_000, twoLeaves: 5_000, fixes: 2_000 }
+  : { ordinary: 1_000, wild: 300, twoLeaves: 300, fixes: 40 };
 /** Many short tests, so that none runs into a time limit and a defect names its lot. */
 const LOT = 100;
 
@@ -28,6 +29,10 @@ test.each(lots(COUNTS.ordinary))('ordinary walls from %p on: nothing wrong', (fr
 
 test.each(lots(COUNTS.wild))('wild walls from %p on: nothing wrong', (from) => {
   expect(wrongIn(from, wildJob)).toEqual([]);
+});
+
+test.each(lots(COUNTS.twoLeaves))('walls of two leaves from %p on: nothing wrong', (from) => {
+  expect(wrongIn(from, twoLeafJob)).toEqual([]);
 });
 
 describe('the checker itself', () => {

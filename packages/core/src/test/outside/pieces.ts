@@ -1,5 +1,5 @@
 import type { RowFile } from './files.js';
-import { HAIR, ofRun, said, standing, type Facts } from './wall.js';
+import { goesThrough, HAIR, ofRun, said, standing, type Facts } from './wall.js';
 
 /** Every piece is one a unit gives, and is called what it is. */
 export function pieceDefects(f: Facts): string[] {
@@ -31,6 +31,8 @@ const BED_TAKES = 15;
 /** Nothing overlaps, nothing stands in an opening, and no hole is left: course by course, run by run. */
 export function coverDefects(f: Facts): string[] {
   if (!f.plain) return [];
+  // Two leaves turn an inside corner each in its own place: they are looked at from above.
+  if (f.file.build.wythes === 2 && f.runs.some((r) => r.turnAfter === -90)) return [];
   const out: string[] = [];
   const wide = Math.max(f.profile.headMost, f.head);
   for (const row of f.plan.rows.filter((r) => r.leaf === 0)) {
@@ -42,7 +44,7 @@ export function coverDefects(f: Facts): string[] {
       const list = standing(f, row, i).filter(
         (s) => s.piece.bottom === undefined && s.piece.fitting !== 'soldier',
       );
-      const inside = (turn: number | null): number => (turn === -90 ? f.thickness : 0);
+      const inside = (turn: number | null): number => (turn === -90 ? goesThrough(f) : 0);
       const start = -inside(run.turnBefore);
       const end = run.length + inside(run.turnAfter) + goesIn(f, i, row.course);
       const strips = row.pieces.filter((p) => p.run === i && p.bottom !== undefined);

@@ -1,6 +1,6 @@
 import type { PieceFile } from './files.js';
 import { mm } from './trade.js';
-import { HAIR, said, standing, type Facts } from './wall.js';
+import { goesThrough, HAIR, said, standing, type Facts } from './wall.js';
 
 /** The least clear opening grout goes down, mm: 1½ in (figures: grout-space table). */
 const LEAST_CLEAR = 38;
@@ -82,7 +82,7 @@ export function barDefects(f: Facts): string[] {
   f.runs.forEach((run, i) => {
     // Where the wall goes up unbroken beside no opening, gaps are looked for over its whole height.
     const holes = f.openings.filter((o) => o.run === i);
-    const inside = (turn: number | null): number => (turn === -90 ? f.thickness : 0);
+    const inside = (turn: number | null): number => (turn === -90 ? goesThrough(f) : 0);
     const [start, end] = [-inside(run.turnBefore), run.length + inside(run.turnAfter)];
     const edges = [start, ...holes.flatMap((o) => [o.from, o.to]).sort((a, b) => a - b), end];
     for (let k = 0; k + 1 < edges.length; k += 2) {
@@ -164,7 +164,7 @@ export function groutOf(f: Facts): number | null {
       if (beams.length > 0 || statedBeam(f, c.number)) beams.push(...barless(f, c.number, run, beams));
       const pitch = c.bed + c.unitHeight;
       // Where two runs meet their beams cross in the corner, which is poured once.
-      const end = (f.runs[run]?.length ?? 0) + (f.runs[run]?.turnAfter === -90 ? f.thickness : 0);
+      const end = (f.runs[run]?.length ?? 0) + (f.runs[run]?.turnAfter === -90 ? goesThrough(f) : 0);
       const crossed = f.runs[run]?.turnAfter !== null && beams.some((b) => b.to > end - 1) ? f.unit.width : 0;
       sum += (union(beams) - crossed) * width * pitch;
       const cells = f.plan.cells.filter(

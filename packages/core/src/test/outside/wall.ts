@@ -112,6 +112,12 @@ export function factsOf(job: JobFile, file: WallFile, plan: WallPlanFile): Facts
 
 export const HAIR = 0.02;
 
+export const isHeaderBond = (f: Facts): boolean =>
+  ['english', 'english-garden', 'flemish', 'flemish-garden'].includes(f.file.build.bond);
+
+/** How far a course that goes through an inside corner stands past it: tied leaves turn it each for itself. */
+export const goesThrough = (f: Facts): number => (isHeaderBond(f) ? f.thickness : f.unit.width);
+
 export const ofRun = (row: RowFile | undefined, run: number): PieceFile[] =>
   (row?.pieces ?? []).filter((p) => p.run === run);
 

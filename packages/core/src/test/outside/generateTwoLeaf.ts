@@ -1,0 +1,70 @@
+import { Chance } from './random.js';
+import { PROFILE_FACTS, unitFacts } from './trade.js';
+
+type Json = Record<string, unknown>;
+
+const BONDS = [
+  'half',
+  'half',
+  'third',
+  'stack',
+  'english',
+  'english-garden',
+  'flemish',
+  'flemish-garden',
+] as const;
+
+/** A brick wall of two leaves, tied or bonded: corners outside and inside, openings off gauge. */
+export function twoLeafJob(seed: number): Json {
+  const c = new Chance(seed ^ 0x2f6e2b1);
+  const unit = c.pick(['brick-215x102.5x65', 'brick-modular-us'] as const);
+  const facts = unitFacts(unit);
+  const profile = c.pick(['us', 'uk'] as const);
+  const { joint } = PROFILE_FACTS[profile];
+  const half = (facts.length + joint) / 2;
+  const long = (): number => (c.odds(0.5) ? c.int(12, 44) * half : c.int(130, 480) * 10);
+  const turn = (): Json => ({ turn: c.pick([90, 90, -90]) });
+  const runs = [long()];
+  const line: Json[] = [{ run: runs[0] }];
+  for (let k = c.int(0, 2); k > 0; k--) {
+    runs.push(long());
+    line.push(turn(), { run: runs.at(-1) });
+  }
+  const pitch = facts.height + joint;
+  const height = c.int(6, 24) * pitch;
+  const build: Json = { kind: 'units', unit, bond: c.pick(BONDS), wythes: 2 };
+  if (c.odds(0.3)) build.start = c.pick(['whole', 'half']);
+  const wall: Json = { id: 'a', name: 'A', lengths: 'actual', line, height, build };
+  const openings: Json[] = [];
+  const clear = 3 * facts.length;
+  runs.forEach((length, run) => {
+    let at = clear + c.int(0, 60) * 10;
+    while (openings.length < 3 && c.odds(0.5)) {
+      const width = c.int(9, 24) * 50;
+      if (at + width > length - clear) break;
+      const [sill, head] = c.odds(0.4)
+        ? [c.int(0, 4) * pitch, c.int(8, 14) * pitch]
+        : [c.int(0, 40) * 10, c.int(60, 120) * 10];
+      const over = c.odds(0.2) ? { over: 'soldiers' } : {};
+      openings.push({
+        id: `o${openings.length + 1}`,
+        run,
+        at,
+        width,
+        sill,
+        head: Math.min(height, head),
+        ...over,
+      });
+      at += width + clear;
+    }
+  });
+  if (openings.length > 0) wall.openings = openings;
+  return {
+    format: 'even-tally/job',
+    version: 1,
+    name: `two leaves ${seed}`,
+    show: 'mm',
+    profile,
+    walls: [wall],
+  };
+}
