@@ -1,6 +1,7 @@
 import {
   KINDS,
   KIND_NAMES,
+  mortarOfLeaves,
   packsOf,
   sayMass,
   sayMm,
@@ -42,6 +43,7 @@ function wallText(p: WallPlan, show: JobDocument['show']): string[] {
       `  ${`inner leaf, ${KIND_NAMES[l.kind].toLowerCase()}`.padEnd(24)}${pad(String(l.ordered), 8)} ${l.unit}`,
   );
   const { pack } = p.wall.profile;
+  const mortar = mortarOfLeaves(p);
   const findings = p.findings.map(
     (f) =>
       `  ${f.severity.toUpperCase()} ${f.says}${f.fixes.length > 0 ? ` Fixes: ${f.fixes.map((x) => x.says).join('; ')}.` : ''}`,
@@ -54,7 +56,7 @@ function wallText(p: WallPlan, show: JobDocument['show']): string[] {
     `  ${'pieces'.padEnd(24)}${pad(String(p.tally.total), 8)}`,
     ...order,
     ...inner,
-    `  mortar in the joints ${showVolume(p.tally.mortar.geometric, show)}, to mix ${showVolume(p.tally.mortar.used, show)}: ${packsOf(p.tally.mortar.used, pack)} × ${pack.name}`,
+    `  mortar in the joints ${showVolume(mortar.geometric, show)}, to mix ${showVolume(mortar.used, show)}: ${packsOf(mortar.used, pack)} × ${pack.name}`,
     ...steelText(p, show),
     ...findings,
   ];

@@ -1,13 +1,18 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
-import { runEnds, type RunEnd, type RunEnds } from './ends.js';
+import type { RunEnd, RunEnds } from './ends.js';
 import { THINNEST_PIECE, type Parity, type Span } from './lines.js';
 import type { Piece, Row } from './row.js';
 
-/** The inner leaf's rows of a run, in the run's own outside-face places. Rows alike are shared, as outside. */
+/**
+ * The inner leaf's rows of a run, in the run's own outside-face places. Rows alike are shared, as outside. Round a curve every
+ * piece and joint keeps the length it has, about the place its middle has on the face.
+ */
 export interface BackLeaf {
   rows: Row[];
   uses: Map<Row, number>;
+  /** How much longer it is than the face, for one of the face: other than 1 round a curve. */
+  scale?: number;
 }
 
 /** Bricks that lie across the wall: their backs are seen inside, so nothing stands behind them. */
@@ -58,45 +63,67 @@ export function backedStretch(
   return { from: off(ends.start), to: length - off(ends.end) };
 }
 
+/** How a leaf behind the face lies to it: where its run begins on the face, and how much shorter it is than the face, round a curve. */
+export interface Behind {
+  inset: number;
+  /** Its own length for one of the face: 1 where the run is straight. */
+  scale: number;
+}
+
+const ON_THE_FACE: Behind = { inset: 0, scale: 1 };
+
+/** A place of the leaf behind, as it is on the face: radially out from it round a curve. */
+export const onFace = ({ inset, scale }: Behind, x: number): number => x / scale + inset;
+
+/** A place on the face, as it is on the leaf behind. */
+export const fromFace = ({ inset, scale }: Behind, x: number): number => (x - inset) * scale;
+
 /**
- * The inner wythe of a wall whose wythes are only tied, as a wall of its own: every run shorter at an outside
- * corner, longer at an inside one, by one wythe and the collar joint (or `by`, a leaf and a cavity), and its openings
- * where they were.
+ * The inner wythe of a wall whose wythes are only tied, as a wall of its own: every run shorter at an outside corner, longer
+ * at an inside one, by one wythe and the collar joint (or `by`, a leaf and a cavity) at a square corner and as geometry has it
+ * at others; curves on their own radius; its openings where they were.
  */
 export function innerWythe(
   wall: SetWall,
   by: number = wall.unitWidth + wall.head,
-): { wall: SetWall; inset: number[] } {
-  const ends = runEnds(wall);
-  const at = (other: number | null | undefined, past: number): number =>
-    other === null || other === undefined ? 0 : past > 0 ? -by : by;
-  const inset = wall.runs.map((_, i) => at(ends[i]?.start.other, ends[i]?.start.past ?? 0));
-  const off = wall.runs.map((_, i) => at(ends[i]?.end.other, ends[i]?.end.past ?? 0));
+): { wall: SetWall; behind: Behind[] } {
+  const starts = wall.runs.map(() => 0);
+  const ends = wall.runs.map(() => 0);
+  for (const { from, to, turn } of wall.line.corners) {
+    const off = by * Math.tan((turn * Math.PI) / 360);
+    [ends[from], starts[to]] = [off, off];
+  }
+  const behind = wall.runs.map(({ radius }, i): Behind => ({
+    inset: starts[i] as number,
+    scale: radius === null ? 1 : (radius - by) / radius,
+  }));
+  const movedIn = <T extends { run: number; from: number; to: number }>(o: T): T => {
+    const at = behind[o.run] ?? ON_THE_FACE;
+    return { ...o, from: fromFace(at, o.from), to: fromFace(at, o.to) };
+  };
   return {
-    inset,
+    behind,
     wall: {
       ...wall,
       wythes: 1,
       thickness: wall.unitWidth,
-      runs: wall.runs.map((r, i) => ({ ...r, length: r.length - (inset[i] ?? 0) - (off[i] ?? 0) })),
-      openings: wall.openings.map((o) => movedIn(o, inset)),
+      runs: wall.runs.map((r, i) => ({
+        ...r,
+        length: (r.length - (starts[i] as number) - (ends[i] as number)) * (behind[i] as Behind).scale,
+        radius: r.radius === null ? null : r.radius - by,
+      })),
+      openings: wall.openings.map(movedIn),
       // What the mason changed, let in or built on was said of the face.
       changes: [],
       vents: [],
       piers: [],
       branches: [],
-      joints: wall.joints.map((j) => movedIn(j, inset)),
-      steps: wall.steps.map((s) => movedIn(s, inset)),
+      joints: wall.joints.map(movedIn),
+      steps: wall.steps.map(movedIn),
       tops: wall.tops.map((t) => ({
-        ...movedIn(t, inset),
-        segments: t.segments.map((s) => movedIn({ ...s, run: t.run }, inset)),
+        ...movedIn(t),
+        segments: t.segments.map((s) => movedIn({ ...s, run: t.run })),
       })),
     },
   };
 }
-
-const movedIn = <T extends { run: number; from: number; to: number }>(o: T, inset: readonly number[]): T => ({
-  ...o,
-  from: o.from - (inset[o.run] ?? 0),
-  to: o.to - (inset[o.run] ?? 0),
-});

@@ -1,9 +1,9 @@
 import { gaugeSlack, type Course } from '../gauge/courses.js';
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetOpening, SetVents, SetWall } from '../setout/wall.js';
-import { backedStretch, backRow, innerWythe, type BackLeaf } from './back.js';
+import { backedStretch, backRow, innerWythe, type BackLeaf, type Behind } from './back.js';
 import { standingRuns, type BondBefore } from './standing.js';
-import { mapRows, movedLine, movedRow } from './moved.js';
+import { mapRows, movedLine, movedRow, rowOnFace } from './moved.js';
 import { chainsOf, mergedWall, type Chain } from './chains.js';
 import { asBeam, dressRow, featuresOf, isBeamCourse, pierBacks, runFeatures, socket } from './features.js';
 import type { LostChange } from './changes.js';
@@ -298,11 +298,14 @@ export function bondWall(
       return { ...run, back: mapRows(run.rows, backed) };
     });
   }
-  const { wall: inside, inset } = innerWythe(wall);
+  const { wall: inside, behind } = innerWythe(wall);
   const inner = leaf(inside, courses, level);
   return outer.map((run) => {
     const own = inner.find((r) => r.index === run.index);
-    const by = inset[run.index] ?? 0;
-    return { ...run, back: own ? mapRows(own.rows, (row) => movedRow(row, by)) : null };
+    const at = behind[run.index] as Behind;
+    return {
+      ...run,
+      back: own ? { ...mapRows(own.rows, (row) => rowOnFace(row, at)), scale: at.scale } : null,
+    };
   });
 }

@@ -1,4 +1,5 @@
 import { isTangent } from '../setout/line.js';
+import { laidDepth } from './depth.js';
 import type { SetOpening, SetRun, SetStep, SetTop, SetWall } from '../setout/wall.js';
 
 /** Runs that go on from one another without a corner: they are laid as one, and parted again for their faces. */
@@ -36,7 +37,7 @@ export function chainsOf(wall: SetWall): Chain[] {
 function perpFor(wall: SetWall, chain: Chain): number {
   const middle = chain.runs.reduce((sum, i) => {
     const { length, radius } = wall.runs[i] as SetRun;
-    return sum + (radius === null ? length : length * Math.abs((radius - wall.thickness / 2) / radius));
+    return sum + (radius === null ? length : length * Math.abs((radius - laidDepth(wall) / 2) / radius));
   }, 0);
   return ((wall.unitLength + wall.head) * chain.length) / middle - wall.unitLength;
 }

@@ -6,11 +6,12 @@ import { isTangent } from '../setout/line.js';
 import { facet, insideJoint, leastRadius } from '../setout/curve.js';
 import type { SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
+import { laidDepth } from './depth.js';
 import { isSquare } from './ends.js';
 import { headLimits } from './lines.js';
 
 /** Radius of the bulging face of a curved run: its outside, or, where it hollows, its inside. */
-const bulge = (wall: SetWall, radius: number): number => (radius > 0 ? radius : -radius + wall.thickness);
+const bulge = (wall: SetWall, radius: number): number => (radius > 0 ? radius : -radius + laidDepth(wall));
 
 /** Wedge joints of a curved run: too tight inside or too wide outside for straight units. */
 export function curveIssues(wall: SetWall, run: BondedRun): Issue[] {
@@ -18,7 +19,8 @@ export function curveIssues(wall: SetWall, run: BondedRun): Issue[] {
   if (!set || set.radius === null) return [];
   const limits = headLimits(wall);
   const say = (n: number): string => sayMm(n, wall.show);
-  const unit = { length: wall.unitLength, depth: wall.thickness };
+  const depth = laidDepth(wall);
+  const unit = { length: wall.unitLength, depth };
   const radius = bulge(wall, set.radius);
   const joint = run.lines[0]?.joint ?? wall.head;
   // On a hollow face the joint that was laid is the inner one.
@@ -27,9 +29,9 @@ export function curveIssues(wall: SetWall, run: BondedRun): Issue[] {
   const inside = set.radius > 0 ? insideJoint(unit, radius, outside) : joint;
   if (inside >= limits.least - SAME_PLACE && outside <= limits.most + SAME_PLACE) return [];
   const whole = leastRadius(unit, limits.least, limits.most);
-  const half = leastRadius({ length: wall.half, depth: wall.thickness }, limits.least, limits.most);
+  const half = leastRadius({ length: wall.half, depth }, limits.least, limits.most);
   const step = wall.show === 'mm' ? 10 : 25.4;
-  const base = set.radius > 0 ? whole : whole - wall.thickness;
+  const base = set.radius > 0 ? whole : whole - depth;
   // The least radius only just does: a little more leaves the joints some room.
   const radii = [1, 1.1, 1.25, 1.5, 2].map((more) => Math.ceil((base * more) / step) * step);
   return [

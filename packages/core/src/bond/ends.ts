@@ -1,5 +1,6 @@
 import { isTangent } from '../setout/line.js';
 import type { SetWall } from '../setout/wall.js';
+import { laidDepth } from './depth.js';
 
 /**
  * How a run's course meets what stands at its end:
@@ -60,10 +61,6 @@ function squintLegs(wall: SetWall): Legs {
   return { own: 0.75 * module - wall.head, shown: 0.25 * module - wall.head };
 }
 
-/** What goes through a corner: bricks laid across the wall are bonded through both its wythes, tied wythes turn each for itself. */
-const goesThroughCorner = (wall: SetWall): number =>
-  wall.bond.family === 'header' ? wall.thickness : wall.unitWidth;
-
 /**
  * Who takes each corner. In turn (the contract's rule): the earlier run on odd courses, so at a closing corner
  * the last run. In pairs: every second run takes both of its corners, which needs an even number of runs round
@@ -77,7 +74,7 @@ export function runEnds(wall: SetWall): RunEnds[] {
     if (!before || !after || isTangent(corner.turn)) continue;
     const earlierOnOdd = pairs ? corner.from % 2 === 0 : true;
     const legs = isSquare(corner.turn) ? null : squintLegs(wall);
-    const past = corner.turn < 0 && !legs ? goesThroughCorner(wall) : 0;
+    const past = corner.turn < 0 && !legs ? laidDepth(wall) : 0;
     const shows = past > wall.unitWidth ? { shows: past } : {};
     const [odd, even]: [EndKind, EndKind] = earlierOnOdd ? ['own', 'return'] : ['return', 'own'];
     before.end = { other: corner.to, odd, even, past, ...shows, legs };

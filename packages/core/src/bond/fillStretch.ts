@@ -27,13 +27,16 @@ export function layStretch(run: RunToLay, stretch: Stretch, parity: 0 | 1): Laid
     wall.bond.family === 'header'
       ? fillHeaderStretch(wall, lines[parity], stretch)
       : fillRunning(run, stretch, parity);
-  // What goes through at a corner is another run's: as long as it is, it is none of these.
   const line = lines[parity];
-  const first = Number(line.shownAtStart && stretch.left === RUN_END);
-  const end = Math.max(first, laid.length - Number(line.shownAtEnd && stretch.right === RUN_END));
-  return [...laid.slice(0, first), ...sound(wall, laid.slice(first, end), stretch), ...laid.slice(end)].map(
-    ({ from, to, opening }) => ({ from: place(from), to: place(to), opening }),
-  );
+  const shown = [
+    line.shownAtStart && stretch.left === RUN_END,
+    line.shownAtEnd && stretch.right === RUN_END,
+  ] as const;
+  return sound(wall, laid, stretch, shown).map(({ from, to, opening }) => ({
+    from: place(from),
+    to: place(to),
+    opening,
+  }));
 }
 
 function fillRunning(run: RunToLay, stretch: Stretch, parity: 0 | 1): Laid[] {
@@ -133,7 +136,12 @@ function easedToJambs(run: RunToLay, stretch: Stretch, parity: 0 | 1): Laid[] | 
  * No piece longer than its unit and none of no length, whatever was asked: one too long is parted in equal ones, one
  * too thin is taken with its neighbour and both parted alike.
  */
-function sound(wall: SetWall, laid: readonly Laid[], stretch: Stretch): Laid[] {
+function sound(
+  wall: SetWall,
+  laid: readonly Laid[],
+  stretch: Stretch,
+  [shownFirst, shownLast]: readonly [boolean, boolean],
+): Laid[] {
   const longest = wall.unitLength + SAME_PLACE;
   const thinnest = 1;
   if (laid.every((p) => p.to - p.from <= longest && p.to - p.from >= thinnest)) return [...laid];
@@ -145,9 +153,11 @@ function sound(wall: SetWall, laid: readonly Laid[], stretch: Stretch): Laid[] {
       last.opening = Math.max(last.opening, piece.opening);
     } else joined.push({ ...piece });
   }
-  return joined.flatMap((p): Laid[] => {
+  return joined.flatMap((p, i): Laid[] => {
     const length = p.to - p.from;
-    if (length <= longest) return [p];
+    // What goes through at a corner is another run's, as long as it is.
+    const others = (i === 0 && shownFirst) || (i === joined.length - 1 && shownLast);
+    if (length <= longest || others) return [p];
     const n = Math.ceil((length + wall.head - SAME_PLACE) / (wall.unitLength + wall.head));
     const each = (length - (n - 1) * wall.head) / n;
     return Array.from({ length: n }, (_, k) => {

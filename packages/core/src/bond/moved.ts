@@ -1,11 +1,42 @@
 import type { BondedRun } from './bond.js';
-import type { BackLeaf } from './back.js';
+import { onFace, type BackLeaf, type Behind } from './back.js';
 import type { PerpLine } from './lines.js';
 import type { Row } from './row.js';
 
 const along =
   (by: number) =>
   <T extends { from: number; to: number }>(p: T): T => ({ ...p, from: p.from + by, to: p.to + by });
+
+/** A length kept as it is, its middle where it stands on the face. */
+const standing =
+  (at: Behind) =>
+  <T extends { from: number; to: number }>(p: T): T => {
+    const by = onFace(at, (p.from + p.to) / 2) - (p.from + p.to) / 2;
+    return { ...p, from: p.from + by, to: p.to + by };
+  };
+
+/** Places, as they are on the face. */
+const projected =
+  (at: Behind) =>
+  <T extends { from: number; to: number }>(p: T): T => ({
+    ...p,
+    from: onFace(at, p.from),
+    to: onFace(at, p.to),
+  });
+
+/** A row of a leaf behind the face, in places of the face: pieces keep their length, beds are where they are seen from it. */
+export function rowOnFace(row: Row, at: Behind): Row {
+  if (at.scale === 1) return movedRow(row, at.inset);
+  return {
+    ...row,
+    pieces: row.pieces.map(standing(at)),
+    perps: row.perps.map((p) => ({ ...p, at: onFace(at, p.at) })),
+    bedded: row.bedded.map(projected(at)),
+    ...(row.shown ? { shown: row.shown.map(projected(at)) } : {}),
+    ...(row.left ? { left: row.left.map(projected(at)) } : {}),
+    ...(row.strips ? { strips: row.strips.map(projected(at)) } : {}),
+  };
+}
 
 /** A row moved along its run. */
 export function movedRow(row: Row, by: number): Row {
@@ -58,11 +89,20 @@ const movedLines = (lines: readonly PerpLine[], by: number): PerpLine[] =>
       : {}),
   }));
 
-/** A whole run moved along: another leaf's, brought onto the face places are measured on. */
-export const movedRun = (run: BondedRun, by: number): BondedRun => ({
+/** A whole run of another leaf, brought onto the face places are measured on. */
+export const runOnFace = (run: BondedRun, at: Behind): BondedRun => ({
   ...run,
-  from: run.from + by,
-  to: run.to + by,
-  lines: movedLines(run.lines, by),
-  ...mapRows(run.rows, (row) => movedRow(row, by)),
+  from: onFace(at, run.from),
+  to: onFace(at, run.to),
+  lines: at.scale === 1 ? movedLines(run.lines, at.inset) : movedLines(run.lines, 0).map(lineOnFace(at)),
+  ...mapRows(run.rows, (row) => rowOnFace(row, at)),
 });
+
+/** The edges of a line round a curve, as they are on the face. */
+const lineOnFace =
+  (at: Behind) =>
+  (l: PerpLine): PerpLine => ({
+    ...l,
+    u: l.u.map((x) => onFace(at, x)),
+    ...(l.own ? { own: lineOnFace(at)(l.own) } : {}),
+  });

@@ -1,4 +1,5 @@
-import { movedRun } from '../bond/moved.js';
+import type { Behind } from '../bond/back.js';
+import { runOnFace } from '../bond/moved.js';
 import type { BondedRun } from '../bond/bond.js';
 import type { GaugeSolution } from '../gauge/solve.js';
 import type { SetWall } from '../setout/wall.js';
@@ -36,7 +37,7 @@ export function carrierOf(
       footing,
     },
     gauge: inner.gauge,
-    runs: inner.runs.map((run) => movedRun(run, inner.inset[run.index] ?? 0)),
+    runs: inner.runs.map((run) => runOnFace(run, inner.behind[run.index] as Behind)),
     behind: wall.unitWidth + wall.cavity.width,
   };
 }

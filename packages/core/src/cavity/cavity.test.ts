@@ -179,7 +179,7 @@ test('a movement joint parts both leaves', () => {
   const crosses = (rows: { pieces: { from: number; to: number }[] }[] | undefined, at: number): boolean =>
     rows?.some((r) => r.pieces.some((x) => x.from < at - 9 && x.to > at + 9)) ?? true;
   expect(crosses(p.runs[0]?.rows, 4505)).toBe(false);
-  expect(crosses(p.inner?.runs[0]?.rows, 4505 - (p.inner?.inset[0] ?? 0))).toBe(false);
+  expect(crosses(p.inner?.runs[0]?.rows, 4505 - (p.inner?.behind[0]?.inset ?? 0))).toBe(false);
 });
 
 test('figures of the cavity and the inner leaf open into their working', () => {

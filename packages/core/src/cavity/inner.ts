@@ -1,6 +1,6 @@
 import { begun } from '../bond/begin.js';
 import type { BondedRun } from '../bond/bond.js';
-import { innerWythe } from '../bond/back.js';
+import { innerWythe, type Behind } from '../bond/back.js';
 import { solveGauge, type GaugeSolution } from '../gauge/solve.js';
 import type { Build, JobDocument, Wall } from '../job/types.js';
 import { findUnit } from '../job/units.js';
@@ -11,8 +11,8 @@ export interface InnerLeaf {
   wall: SetWall;
   gauge: GaugeSolution;
   runs: BondedRun[];
-  /** How far in each run begins on the outer leaf's face, mm. */
-  inset: number[];
+  /** How each run lies behind the outer leaf's face. */
+  behind: Behind[];
   /** It has the cells, and the outer leaf has none: bars and grout go up in it. */
   carries: boolean;
 }
@@ -44,7 +44,7 @@ export function innerLeaf(job: JobDocument, outer: SetWall): InnerLeaf | null {
   if (!outer.cavity || !document) return null;
   const carries = outer.unit.shells === null && (findUnit(job, outer.cavity.unit)?.shells ?? null) !== null;
   const own = setOutWall(innerDocument(job, document, outer.cavity.unit, carries), outer.index);
-  const { wall: placed, inset } = innerWythe(outer, outer.unitWidth + outer.cavity.width);
+  const { wall: placed, behind } = innerWythe(outer, outer.unitWidth + outer.cavity.width);
   const { runs, openings, joints, steps, tops } = placed;
   const wall: SetWall = {
     ...own,
@@ -58,5 +58,5 @@ export function innerLeaf(job: JobDocument, outer: SetWall): InnerLeaf | null {
   };
   const gauge = solveGauge(wall);
   const { chosen } = begun(wall, gauge.courses, gauge.count);
-  return { wall: chosen.wall, gauge, runs: chosen.runs, inset, carries };
+  return { wall: chosen.wall, gauge, runs: chosen.runs, behind, carries };
 }

@@ -1,3 +1,4 @@
+import { fromFace } from '../bond/back.js';
 import { gaugeSlack, type Course } from '../gauge/courses.js';
 import type { WallWork } from '../plan/work.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
@@ -130,13 +131,14 @@ function sleevesOf({ runs, gauge, inner }: WallWork): CavityPlaces['sleeves'] {
           const course = gauge.courses[i] as Course;
           const [bottom, top] = [course.bottom + course.bed, course.top];
           const k = inner?.runs.findIndex((r) => r.index === run.index) ?? -1;
-          const by = inner?.inset[run.index] ?? 0;
+          const at = inner?.behind[run.index];
+          const own = at ? { from: fromFace(at, from), to: fromFace(at, to) } : { from, to };
           const crossed = (inner?.runs[k]?.rows ?? []).filter((_, n) => {
             const c = inner?.gauge.courses[n];
             return c !== undefined && c.top > bottom + 1 && c.bottom + c.bed < top - 1;
           });
           const cut = crossed.reduce(
-            (sum, r) => sum + r.pieces.filter((p) => p.to + by > from + 1 && p.from + by < to - 1).length,
+            (sum, r) => sum + r.pieces.filter((p) => p.to > own.from + 1 && p.from < own.to - 1).length,
             0,
           );
           return { run: run.index, from, to, bottom, top, cut };

@@ -1,5 +1,5 @@
 import { KINDS } from '../bond/kinds.js';
-import { packsOf } from '../tally/tally.js';
+import { mortarOfLeaves, packsOf } from '../tally/tally.js';
 import { steelFigures } from '../plan/steelWorking.js';
 import { KIND_NAMES, type Quantity } from '../plan/working.js';
 import type { Plan } from '../plan/plan.js';
@@ -64,10 +64,10 @@ export function tallyRows(plan: Plan): CsvRow[] {
     rows.push([
       p.wall.name,
       '',
-      'Mortar to mix',
+      p.innerTally ? 'Mortar to mix (packs for both leaves)' : 'Mortar to mix',
       pack.name,
       Number(used.toFixed(6)),
-      packsOf(used, pack),
+      packsOf(mortarOfLeaves(p).used, pack),
       'm3, packs',
     ]);
     for (const { key, made } of steelFigures(p))

@@ -1,9 +1,10 @@
 import { KINDS } from '../bond/kinds.js';
+import { onFace, type Behind } from '../bond/back.js';
 import type { BondedRun } from '../bond/bond.js';
 import type { Piece, Row } from '../bond/row.js';
 import { CONCRETE_FACTOR, footingAmounts } from '../setout/footing.js';
 import type { InnerLeaf } from '../cavity/inner.js';
-import { packsOf, type Counts } from '../tally/tally.js';
+import { mortarOfLeaves, packsOf, type Counts } from '../tally/tally.js';
 import { filledVolume } from '../grout/fill.js';
 import { middleOf } from '../steel/columns.js';
 import { cutBars } from '../steel/cutting.js';
@@ -22,6 +23,8 @@ export interface PieceJson {
   run: number;
   from: number;
   to: number;
+  /** On an arc, how long a piece behind the face is itself. */
+  length?: number;
   cutFrom?: string;
   shows?: { run: number; from: number; to: number };
   bottom?: number;
@@ -189,12 +192,13 @@ const innerJson = (p: WallPlan, inner: InnerLeaf): Record<string, unknown> => ({
     leaf: 1,
     pieces: inner.runs.flatMap((run) =>
       (run.rows[i]?.pieces ?? []).map((piece) => {
-        const by = inner.inset[run.index] ?? 0;
+        const at = inner.behind[run.index] as Behind;
         return {
           kind: piece.kind,
           run: run.index,
-          from: tidy(piece.from + by),
-          to: tidy(piece.to + by),
+          from: tidy(onFace(at, piece.from)),
+          to: tidy(onFace(at, piece.to)),
+          ...(at.scale === 1 ? {} : { length: tidy(piece.to - piece.from) }),
           ...(piece.cutFrom === null ? {} : { cutFrom: piece.cutFrom }),
           ...(piece.band ? { bottom: tidy(piece.band.from), top: tidy(piece.band.to) } : {}),
           ...(piece.rake ? { rake: { left: tidy(piece.rake.left), right: tidy(piece.rake.right) } } : {}),
@@ -203,6 +207,14 @@ const innerJson = (p: WallPlan, inner: InnerLeaf): Record<string, unknown> => ({
     ),
   })),
 });
+
+/** A piece behind a curve as it is seen from the face, its own length beside. */
+function onArc(piece: PieceJson, scale: number): PieceJson {
+  if (scale === 1) return piece;
+  const [middle, length] = [(piece.from + piece.to) / 2, piece.to - piece.from];
+  const half = length / scale / 2;
+  return { ...piece, from: tidy(middle - half), to: tidy(middle + half), length: tidy(length) };
+}
 
 function wallJson(p: WallPlan): Record<string, unknown> {
   return {
@@ -219,9 +231,11 @@ function wallJson(p: WallPlan): Record<string, unknown> {
         course: c.number,
         leaf,
         pieces: p.runs.flatMap((run) =>
-          ((leaf === 0 ? run : run.back)?.rows[i]?.pieces ?? []).map((piece) =>
-            pieceJson(p, run, run.rows[i], piece, c.kind === 'sawn'),
-          ),
+          leaf === 0
+            ? (run.rows[i]?.pieces ?? []).map((x) => pieceJson(p, run, run.rows[i], x, c.kind === 'sawn'))
+            : (run.back?.rows[i]?.pieces ?? []).map((x) =>
+                onArc(pieceJson(p, run, run.rows[i], x, c.kind === 'sawn'), run.back?.scale ?? 1),
+              ),
         ),
       })),
     ),
@@ -275,18 +289,12 @@ function concreteJson(plan: Plan): Record<string, unknown> {
   };
 }
 
-/** Mortar of both leaves. */
-const mortarOf = (p: WallPlan): { geometric: number; used: number } => ({
-  geometric: p.tally.mortar.geometric + (p.innerTally?.mortar.geometric ?? 0),
-  used: p.tally.mortar.used + (p.innerTally?.mortar.used ?? 0),
-});
-
 const groutIn = (p: WallPlan): number => p.fills.reduce((sum, f) => sum + filledVolume(f.volume), 0);
 
 /** The plan as the contract files it. What is not built yet is present and empty. */
 export function planJson(plan: Plan): Record<string, unknown> {
   const sum = (of: (p: WallPlan) => number): number => plan.walls.reduce((total, p) => total + of(p), 0);
-  const used = sum((p) => mortarOf(p).used);
+  const used = sum((p) => mortarOfLeaves(p).used);
   const pack = plan.walls[0]?.wall.profile.pack;
   return {
     format: 'even-tally/plan',
@@ -295,7 +303,7 @@ export function planJson(plan: Plan): Record<string, unknown> {
     tally: {
       units: unitsJson(plan),
       mortar: {
-        geometric: tidyVolume(sum((p) => mortarOf(p).geometric)),
+        geometric: tidyVolume(sum((p) => mortarOfLeaves(p).geometric)),
         used: tidyVolume(used),
         ordered: pack ? { [pack.name]: packsOf(used, pack) } : {},
       },

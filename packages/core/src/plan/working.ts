@@ -2,7 +2,7 @@ import { toMillimetres } from '../measure/length.js';
 import { KINDS, type Kind } from '../bond/kinds.js';
 import type { Job } from '../job/types.js';
 import { KERF } from '../tally/offcuts.js';
-import { buyKey, buyName, packsOf, type Tally } from '../tally/tally.js';
+import { buyKey, buyName, mortarOfLeaves, packsOf, type Tally } from '../tally/tally.js';
 import { STEEL_WORKINGS } from './steelWorking.js';
 import { plan, type SiteRecord, type WallPlan } from './plan.js';
 
@@ -126,11 +126,23 @@ const used: Make = (p, t) => {
   const byArea = 'rateM3PerM2' in rule;
   return {
     title: 'Mortar to mix',
-    formula: byArea ? 'net face area × site rate' : 'mortar in the joints × factor',
+    formula: byArea
+      ? `net face area × site rate${p.wall.wythes === 2 ? ' × 2 leaves + joint between them' : ''}`
+      : 'mortar in the joints × factor',
     inputs: byArea
       ? [
           { name: 'net face area', value: t.area, quantity: 'area', source: 'outside face, openings out' },
-          { name: 'site rate, m³ per m²', value: rule.rateM3PerM2, quantity: 'factor', source },
+          { name: 'site rate, m³ per m² of one leaf', value: rule.rateM3PerM2, quantity: 'factor', source },
+          ...(p.wall.wythes === 2
+            ? [
+                {
+                  name: 'joint between the leaves',
+                  value: t.mortar.collar,
+                  quantity: 'volume' as const,
+                  source: JOINTS,
+                },
+              ]
+            : []),
           {
             name: 'mortar in the joints, to compare',
             value: t.mortar.geometric,
@@ -150,9 +162,19 @@ const used: Make = (p, t) => {
 
 const ordered: Make = (p, t) => ({
   title: `Mortar, ${p.wall.profile.pack.name}s`,
-  formula: 'mortar to mix ÷ what a pack makes, rounded up',
+  formula: `mortar to mix${p.innerTally ? ', both leaves,' : ''} ÷ what a pack makes, rounded up`,
   inputs: [
     { name: 'mortar to mix', value: t.mortar.used, quantity: 'volume', source: 'see its own working' },
+    ...(p.innerTally
+      ? [
+          {
+            name: 'mortar to mix, inner leaf',
+            value: p.innerTally.mortar.used,
+            quantity: 'volume' as const,
+            source: 'see its own working',
+          },
+        ]
+      : []),
     {
       name: 'a pack makes',
       value: p.wall.profile.pack.m3,
@@ -160,7 +182,7 @@ const ordered: Make = (p, t) => ({
       source: p.wall.profile.pack.source,
     },
   ],
-  result: packsOf(t.mortar.used, p.wall.profile.pack),
+  result: packsOf(mortarOfLeaves({ ...p, tally: t }).used, p.wall.profile.pack),
   quantity: 'count',
   source: p.wall.profile.pack.source,
 });

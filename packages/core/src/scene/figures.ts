@@ -2,7 +2,7 @@ import { KINDS, type Kind } from '../bond/kinds.js';
 import type { WallPlan } from '../plan/plan.js';
 import { steelFigures } from '../plan/steelWorking.js';
 import { KIND_NAMES } from '../plan/working.js';
-import { buyKey, buyName, packsOf } from '../tally/tally.js';
+import { buyKey, buyName, mortarOfLeaves, packsOf } from '../tally/tally.js';
 
 /** A figure of the tally that opens into its working. Values mm, m², m³ or counts. */
 export interface Figure {
@@ -81,7 +81,7 @@ export function wallFigures(p: WallPlan): Figure[] {
       'wall',
       `Order: mortar, ${pack.name}s`,
       'mortar.ordered',
-      packsOf(tally.mortar.used, pack),
+      packsOf(mortarOfLeaves(p).used, pack),
       'count',
     ),
     figure(p, 'wall', 'Face, openings out', 'area', tally.area, 'area'),

@@ -1,6 +1,6 @@
 import { showMm, type Show } from '../measure/format.js';
-import { goesThrough } from '../bond/back.js';
-import { movedRow } from '../bond/moved.js';
+import { goesThrough, onFace, type Behind } from '../bond/back.js';
+import { rowOnFace } from '../bond/moved.js';
 import type { Piece, Row } from '../bond/row.js';
 import type { SetPier, SetWall } from '../setout/wall.js';
 import { cellsOfPiece, insideWidth } from '../steel/cells.js';
@@ -85,17 +85,17 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
   const innerRun = inner?.runs.find((r) => r.index === runIndex);
   const cavity = wall.cavity;
   if (inner && innerRun && cavity) {
-    const by = inner.inset[runIndex] ?? 0;
+    const place = inner.behind[runIndex] as Behind;
     const y = unitWidth + cavity.width;
-    const behind = innerRun.rows[innerCourse] && movedRow(innerRun.rows[innerCourse], by);
+    const behind = innerRun.rows[innerCourse] && rowOnFace(innerRun.rows[innerCourse], place);
     for (const p of behind?.pieces ?? [])
       shapes.push(
         rect('unit-plan', p.from, y, p.to - p.from, inner.wall.unitWidth, p.kind),
         ...(behind ? cells(inner.wall, p, behind, y) : []),
       );
     // Board stands where the wall does: not through a door.
-    let at = by;
-    const end = by + (inner.wall.runs[runIndex]?.length ?? 0);
+    let at = place.inset;
+    const end = onFace(place, inner.wall.runs[runIndex]?.length ?? 0);
     const gaps = wall.openings
       .filter((o) => o.run === runIndex && height && o.sill < height.top - 1 && o.head > height.bottom + 1)
       .sort((a, b) => a.from - b.from);

@@ -251,25 +251,32 @@ function sizeIssues({ wall, steel }: WallWork): Issue[] {
   return list;
 }
 
-/** Beams in courses the wall does not have. */
-const beamIssues = ({ wall, steel, gauge }: WallWork): Issue[] =>
-  steel.nowhere.map((index) =>
+/** Beams in courses the wall does not have: said once, and put right together. */
+function beamIssues({ wall, steel: { nowhere }, gauge }: WallWork): Issue[] {
+  if (nowhere.length === 0) return [];
+  const one = nowhere.length === 1;
+  const path = (index: number): string => `${steelPath(wall)}/beams/${index}`;
+  return [
     issue({
       code: 'beam-nowhere',
       stage: 'steel',
       severity: 'fault',
-      key: `beam-nowhere|${index}`,
-      says: `A beam is asked for where the wall has no course for it: it has ${gauge.count} courses.`,
+      says: `${one ? 'A beam is' : `${nowhere.length} beams are`} asked for where the wall has no course for ${one ? 'it' : 'them'}: it has ${gauge.count} courses.`,
       source: 'the courses as gauged',
       tries: () => [
         {
-          says: 'Put it in the top course',
-          edit: [{ op: 'replace', path: `${steelPath(wall)}/beams/${index}/course`, value: 'top' }],
+          says: `Put ${one ? 'it' : 'them'} in the top course`,
+          edit: nowhere.map((i) => ({ op: 'replace', path: `${path(i)}/course`, value: 'top' })),
         },
-        { says: 'Take it out', edit: [{ op: 'remove', path: `${steelPath(wall)}/beams/${index}` }] },
+        {
+          says: `Take ${one ? 'it' : 'them'} out`,
+          // From the last, so that the places of those before it stay what they are.
+          edit: [...nowhere].reverse().map((i) => ({ op: 'remove', path: path(i) })),
+        },
       ],
     }),
-  );
+  ];
+}
 
 export const steelIssues = (work: WallWork): Issue[] =>
   work.wall.steel === null

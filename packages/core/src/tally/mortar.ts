@@ -14,6 +14,8 @@ export interface MortarGeometry {
   perpCount: number;
   /** Thickness of wall that carries mortar, mm: the whole width, or the two face shells. */
   spread: number;
+  /** Of them, what fills the joint between two tied leaves, m³. */
+  collar: number;
 }
 
 /** Mortared width of a joint: two face shells of a hollow unit where the profile beds it so, else all of it. */
@@ -35,16 +37,17 @@ interface RowSums {
   stripJoints: number;
 }
 
-function sums(row: Row): RowSums {
+/** `scale`: how much longer the row is than the places it is given in. */
+function sums(row: Row, scale = 1): RowSums {
   const strips = row.strips ?? [];
   const add = (of: (s: RowStrip) => number): number => strips.reduce((sum, s) => sum + of(s), 0);
   return {
-    bedLength: row.bedded.reduce((sum, b) => sum + b.to - b.from, 0) - add((s) => s.counted),
+    bedLength: scale * row.bedded.reduce((sum, b) => sum + b.to - b.from, 0) - add((s) => s.counted),
     perpWidth: row.perps.reduce((sum, p) => sum + p.width, 0),
     perpCount: row.perps.length,
-    stripLength: add((s) => s.to - s.from),
-    stripFace: add((s) => (s.to - s.from) * s.high),
-    stripBeds: add((s) => (s.to - s.from) * s.bed),
+    stripLength: scale * add((s) => s.to - s.from),
+    stripFace: scale * add((s) => (s.to - s.from) * s.high),
+    stripBeds: scale * add((s) => (s.to - s.from) * s.bed),
     stripJoints: add((s) => s.joints * Math.max(0, s.high - s.bed)),
   };
 }
@@ -59,38 +62,95 @@ function unitLengths(wall: SetWall, row: Row | undefined): { through: number; si
   return sum;
 }
 
+/** How much shorter a curve is in the middle of what is laid to it than on its face: 1 where it is straight. */
+function inMiddle(radius: number | null, deep: number): number {
+  return radius === null ? 1 : Math.abs((radius - deep / 2) / radius);
+}
+
 /**
- * Mortar of a wall of two leaves: what the leaves and the joint between them enclose, less the units. In a header
- * bond the bricks of the run round the corner stand in the inner half of an outside corner this run owns.
+ * Mortar of a bonded wall: what it encloses less its bricks. The bricks of the run round the corner stand in the inner half
+ * of an outside corner this run owns.
  */
-function twoLeaves(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
+function bonded(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
   const { unitWidth: w, thickness, head } = wall;
-  const total: MortarGeometry = { beds: 0, perps: 0, bedLength: 0, perpCount: 0, spread: thickness };
+  const middle = inMiddle(wall.runs[run.index]?.radius ?? null, thickness);
+  const total: MortarGeometry = {
+    beds: 0,
+    perps: 0,
+    bedLength: 0,
+    perpCount: 0,
+    spread: thickness,
+    collar: 0,
+  };
   courses.forEach((course, i) => {
     const [row, back] = [run.rows[i], run.back?.rows[i]];
     if (!row) return;
     const parity = course.number % 2 === 1 ? 'odd' : 'even';
     const owned = [run.ends.start, run.ends.end].filter((e) => e[parity] === 'own' && e.past === 0).length;
     const s = sums(row);
-    const inner = back ? sums(back) : s;
     const outer = unitLengths(wall, row);
     const inside = unitLengths(wall, back);
-    const area =
-      wall.bond.family === 'header'
-        ? s.bedLength * thickness - owned * thickness * (thickness - w)
-        : (s.bedLength + inner.bedLength) * w + ((s.bedLength + inner.bedLength) / 2) * head;
+    const area = s.bedLength * middle * thickness - owned * thickness * (thickness - w);
     const units = (outer.through * thickness + (outer.single + inside.single) * w) * course.unitHeight;
-    const joints = area * (course.bed + course.unitHeight) - units;
-    // Behind every strip stands another, and the joint between the leaves goes up with them.
-    const behind = wall.bond.family === 'header' ? s : inner;
-    const stripBeds = ((s.stripBeds + behind.stripBeds) / 2) * thickness;
-    const stripJoints =
-      w * (s.stripJoints + behind.stripJoints) +
-      (head / 2) * (s.stripFace - s.stripBeds + behind.stripFace - behind.stripBeds);
-    total.beds += (area * course.bed + stripBeds) / 1e9;
-    total.perps += (joints - area * course.bed + stripJoints) / 1e9;
+    // Behind every strip stands another, and the joint between them goes up with them.
+    const stripJoints = 2 * w * s.stripJoints + head * (s.stripFace - s.stripBeds);
+    total.beds += (area * course.bed + s.stripBeds * thickness) / 1e9;
+    total.perps += (area * course.unitHeight - units + stripJoints) / 1e9;
     total.bedLength += (s.bedLength + s.stripLength) / 1000;
-    total.perpCount += s.perpCount + (back?.perps.length ?? 0);
+    total.perpCount += s.perpCount;
+  });
+  return total;
+}
+
+/** Mortar in the beds and perps of one leaf of a course, mm³, bedded so wide. `middle`: as `inMiddle` says. */
+function leafMortar(
+  s: RowSums,
+  course: Course,
+  middle: number,
+  spread: number,
+): { beds: number; perps: number } {
+  const perpWidth = s.perpWidth - s.bedLength * (1 - middle);
+  return {
+    beds: (s.bedLength * middle * course.bed + s.stripBeds) * spread,
+    perps: (perpWidth * course.unitHeight + s.stripJoints) * spread,
+  };
+}
+
+/** Mortar of two tied leaves: each bedded as its units are, and the joint between them filled. */
+function tied(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
+  const { unitWidth: w, head } = wall;
+  const spread = spreadWidth(wall);
+  const radius = wall.runs[run.index]?.radius ?? null;
+  const behind = radius === null ? null : radius - w - head;
+  const scale = run.back?.scale ?? 1;
+  const total: MortarGeometry = {
+    beds: 0,
+    perps: 0,
+    bedLength: 0,
+    perpCount: 0,
+    spread: 2 * spread,
+    collar: 0,
+  };
+  courses.forEach((course, i) => {
+    const [row, back] = [run.rows[i], run.back?.rows[i]];
+    if (!row || !back) return;
+    const [outer, inner] = [sums(row), sums(back, scale)];
+    const face = leafMortar(outer, course, inMiddle(radius, w), spread);
+    const own = leafMortar(inner, course, inMiddle(behind, w), spread);
+    // The joint between them is as long as the back of the one and the face of the other on the average.
+    const shorter = radius === null ? 1 : (radius - w) / radius;
+    const length = (outer.bedLength * shorter + inner.bedLength) / 2;
+    const strips = (outer.stripFace * shorter + inner.stripFace) / 2;
+    const stripBeds = (outer.stripBeds * shorter + inner.stripBeds) / 2;
+    const collar = {
+      beds: head * (length * course.bed + stripBeds),
+      perps: head * (length * course.unitHeight + strips - stripBeds),
+    };
+    total.beds += (face.beds + own.beds + collar.beds) / 1e9;
+    total.perps += (face.perps + own.perps + collar.perps) / 1e9;
+    total.collar += (collar.beds + collar.perps) / 1e9;
+    total.bedLength += (outer.bedLength + outer.stripLength) / 1000;
+    total.perpCount += outer.perpCount + inner.perpCount;
   });
   return total;
 }
@@ -123,21 +183,21 @@ function pierMortar(
 
 /** Mortar in the joints of one run: a bed under every course, a perp between pieces. Cells and frogs left out. */
 export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
-  if (wall.wythes === 2) return twoLeaves(wall, run, courses);
+  if (wall.wythes === 2)
+    return wall.bond.family === 'header' ? bonded(wall, run, courses) : tied(wall, run, courses);
   const spread = spreadWidth(wall);
-  const radius = wall.runs[run.index]?.radius ?? null;
   // Round a curve the joints are measured in the middle of the wall.
-  const middle = radius === null ? 1 : Math.abs(radius - wall.thickness / 2) / Math.abs(radius);
+  const middle = inMiddle(wall.runs[run.index]?.radius ?? null, wall.thickness);
   const known = new Map<Row, RowSums>();
-  const total: MortarGeometry = { beds: 0, perps: 0, bedLength: 0, perpCount: 0, spread };
+  const total: MortarGeometry = { beds: 0, perps: 0, bedLength: 0, perpCount: 0, spread, collar: 0 };
   courses.forEach((course, i) => {
     const row = run.rows[i];
     if (!row) return;
     let s = known.get(row);
     if (!s) known.set(row, (s = sums(row)));
-    const perpWidth = s.perpWidth - s.bedLength * (1 - middle);
-    total.beds += ((s.bedLength * middle * course.bed + s.stripBeds) * spread) / 1e9;
-    total.perps += ((perpWidth * course.unitHeight + s.stripJoints) * spread) / 1e9;
+    const own = leafMortar(s, course, middle, spread);
+    total.beds += own.beds / 1e9;
+    total.perps += own.perps / 1e9;
     total.bedLength += (s.bedLength + s.stripLength) / 1000;
     total.perpCount += s.perpCount;
   });

@@ -68,9 +68,10 @@ function faceArea(wall: SetWall, run: number, gauge: GaugeSolution): number {
   return (gross - out) / 1e6;
 }
 
-function usedMortar(wall: SetWall, geometric: number, area: number): number {
+/** Mortar to mix, m³: a site rate is said of one leaf, and nothing of the joint between two. */
+function usedMortar(wall: SetWall, geometric: number, area: number, collar: number): number {
   const rule = wall.profile.mortar(wall.unit);
-  return 'factor' in rule ? geometric * rule.factor : rule.rateM3PerM2 * area;
+  return 'factor' in rule ? geometric * rule.factor : rule.rateM3PerM2 * area * wall.wythes + collar;
 }
 
 const bothLeaves = (run: BondedRun): [Row, number][] => [...run.uses, ...(run.back?.uses ?? [])];
@@ -86,6 +87,10 @@ export const splitsLengthwise = (wall: Pick<SetWall, 'bond' | 'wythes'>): boolea
 
 const isSawnToLength = (wall: SetWall, p: Piece): boolean =>
   p.cutFrom !== null && !(p.kind === 'closer' && splitsLengthwise(wall));
+
+/** A half of a beam is sawn from a whole trough unit, however halves of other courses are bought. */
+const isBeamHalf = (wall: SetWall, p: Piece): boolean =>
+  p.kind === 'beam' && p.cutFrom === null && p.fitting === undefined && p.to - p.from < wall.unitLength - 1;
 
 /** Bought apart from the wall's own units: a corner's special, an air brick, a vent. */
 const isApart = (p: Piece): boolean =>
@@ -107,7 +112,7 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
       if (p.special) specials += uses;
       if (p.fitting && p.fitting !== 'soldier') fittings[p.fitting] += uses;
       if (isApart(p)) apart.whole[p.kind] += uses;
-      if (isSawnToLength(wall, p))
+      if (isSawnToLength(wall, p) || isBeamHalf(wall, p))
         addSawn(sawn, p.kind === 'beam' ? 'beam' : 'stretcher', p.to - p.from, uses);
     }
   }
@@ -131,14 +136,19 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
         apart.whole[p.kind] -= 1;
         apart.halfHigh[p.kind] += 1;
       }
-      if (p.cutFrom !== null)
-        addSawn(halfHigh.sawn, p.kind === 'beam' ? 'beam' : p.cutFrom, p.to - p.from, 1);
+      if (p.cutFrom !== null || isBeamHalf(wall, p))
+        addSawn(
+          halfHigh.sawn,
+          p.kind === 'beam' || p.cutFrom === null ? 'beam' : p.cutFrom,
+          p.to - p.from,
+          1,
+        );
     }
   }
   const geometry = mortarOf(wall, run, gauge.courses);
   const geometric = geometry.beds + geometry.perps;
   const area = faceArea(wall, run.index, gauge);
-  const used = usedMortar(wall, geometric, area);
+  const used = usedMortar(wall, geometric, area, geometry.collar);
   return {
     unit: wall.unit.id,
     pieces,
@@ -179,6 +189,7 @@ export function addTallies(unit: string, list: Tally[]): Tally {
       bedLength: 0,
       perpCount: 0,
       spread: list[0]?.mortar.spread ?? 0,
+      collar: 0,
       geometric: 0,
       used: 0,
     },
@@ -194,7 +205,7 @@ export function addTallies(unit: string, list: Tally[]): Tally {
       sum.apart.whole[k] += t.apart.whole[k];
       sum.apart.halfHigh[k] += t.apart.halfHigh[k];
     }
-    for (const key of ['beds', 'perps', 'bedLength', 'perpCount', 'geometric', 'used'] as const)
+    for (const key of ['beds', 'perps', 'bedLength', 'perpCount', 'collar', 'geometric', 'used'] as const)
       sum.mortar[key] += t.mortar[key];
   }
   return sum;
@@ -306,5 +317,14 @@ export const buyName = (l: BuyLine, kinds: Record<Kind, string>): string =>
   l.letIn !== undefined
     ? { 'air-brick': 'air bricks', vent: 'vents' }[l.letIn]
     : `${l.halfHigh ? 'half-high ' : ''}${kinds[l.kind].toLowerCase()}`;
+
+/** Mortar of both leaves of a wall, m³. */
+export const mortarOfLeaves = (p: {
+  tally: Tally;
+  innerTally: Tally | null;
+}): { geometric: number; used: number } => ({
+  geometric: p.tally.mortar.geometric + (p.innerTally?.mortar.geometric ?? 0),
+  used: p.tally.mortar.used + (p.innerTally?.mortar.used ?? 0),
+});
 
 export const packsOf = (m3: number, pack: { m3: number }): number => Math.ceil(m3 / pack.m3 - 1e-9);

@@ -1,5 +1,5 @@
 import type { CourseFile, PieceFile, PlanFile, RowFile } from './files.js';
-import { isHeaderBond, type Facts, type OpeningFacts } from './wall.js';
+import { isHeaderBond, said, type Facts, type OpeningFacts } from './wall.js';
 
 /**
  * A wall of one or two leaves course by course from above: every piece as a rectangle in the ground plan, against what the wall
@@ -217,7 +217,7 @@ export function mortarByVolume(f: Facts): number {
 
 /** Everything wrong with a plan of two-leaf walls, seen from above and by volume; nothing where it has others. */
 export function twoLeafDefects(facts: readonly Facts[], plan: PlanFile): string[] {
-  if (!facts.every((f) => f.plain && f.file.build.wythes === 2)) return [];
+  if (!facts.every((f) => f.plain && f.file.build.wythes === 2 && !said(f, ['run-not-planned']))) return [];
   // A unit that is not two of its widths and a joint long makes no header bond.
   if (facts.some((f) => isHeaderBond(f) && Math.abs(f.unit.length - f.thickness) > 5)) return [];
   const out = facts.flatMap((f) =>

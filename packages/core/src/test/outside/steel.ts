@@ -141,7 +141,7 @@ function barless(f: Facts, course: number, run: number, bars: readonly Clear[]):
   // All a half-high course is sawn from whole units, and is called so.
   const called = row?.pieces.some((p) => p.kind === 'beam') ? 'beam' : 'cut';
   for (const s of row && (called === 'beam' || statedBeam(f, course)) ? standing(f, row, run) : []) {
-    if (!s.own || s.piece.kind !== called) continue;
+    if (!s.own || s.piece.kind !== called || s.piece.bottom !== undefined) continue;
     const last = spans.at(-1);
     if (last && s.from - last.to < 2 * f.head + 10) last.to = s.to;
     else spans.push({ from: s.from, to: s.to });
