@@ -69,15 +69,19 @@ describe('a footing that steps', () => {
     );
   });
 
-  test('the upper concrete goes on over the lower, and is counted', () => {
+  test('the upper concrete goes on over the lower, a riser closes the step, and both are counted', () => {
     const footing = { width: 450, depth: 150 };
     const amounts = (over: object) => {
       const p = planOf({ ...brick, line: straight(4490), height: 750, wall: { footing, ...over } });
       return footingAmounts(p.wall, p.wall.footing as Strip);
     };
-    // One step of 225: an overlap of 450, by 450 wide and 150 deep. By hand.
-    expect(amounts({ steps }).overlaps).toBeCloseTo(0.45 * 0.45 * 0.15, 9);
-    expect(amounts({ steps }).concrete - amounts({}).concrete).toBeCloseTo(0.030375, 9);
+    // One step of 225: an overlap of 450, by 450 wide and 150 deep, and 75 of riser under it, 150 thick. By hand.
+    const byHand = 0.45 * 0.45 * 0.15 + 0.075 * 0.15 * 0.45;
+    expect(amounts({ steps }).atSteps).toBeCloseTo(byHand, 9);
+    expect(amounts({ steps }).concrete - amounts({}).concrete).toBeCloseTo(byHand, 9);
+    // Deeper than the step is high, what the lower length fills already is not poured again: 450 over it, 225 high.
+    const deep = { footing: { width: 450, depth: 300 } };
+    expect(amounts({ steps, ...deep }).atSteps).toBeCloseTo(0.45 * 0.45 * 0.225, 9);
   });
 
   test('a step right at a corner is a fault that can be settled', () => {

@@ -21,8 +21,8 @@ export interface FootingAmounts {
   spoil: number;
   /** Both sides and the ends, m². */
   shutters: number;
-  /** Of the concrete, what the upper lengths take going on over the lower where the footing steps, m³. */
-  overlaps: number;
+  /** Of the concrete, what the steps of the footing take: overlaps and risers, m³. */
+  atSteps: number;
   /** Projection past the wall's face, mm. */
   projection: number;
 }
@@ -33,29 +33,47 @@ export const CONCRETE_FACTOR = 1.05;
 /** Soil heaps up when it is dug: common practice for mixed soil, 20 to 30 %. */
 export const BULKING = 1.25;
 
+/** A riser thinner than this is hard to fill and to strip: common practice, mm. */
+const THINNEST_RISER = 150;
+
 /**
- * Quantities of a strip footing centred under a wall. Length runs on the centre line: an outside corner takes one
- * wall thickness off the outside faces, an inside one gives it back, so concrete in the corner is counted once.
+ * What one step of a footing takes above the top of its lower length, mm² in section: the upper length going on over the lower,
+ * and where the step is higher than the concrete is deep the riser that closes what is left between them, as thick as that.
+ */
+function stepSection(rise: number, depth: number): number {
+  const over = overlapOf(rise, depth);
+  const riser = Math.min(over, Math.max(depth, THINNEST_RISER));
+  return over * Math.min(rise, depth) + riser * Math.max(0, rise - depth);
+}
+
+/**
+ * Quantities of a strip footing centred under a wall. Length runs on the centre line: round a curve on its own radius; an
+ * outside corner takes off the thickness by the tangent of half its turn, an inside one gives it back, so that concrete in the
+ * corner is counted once. Where the wall meets another its footing stops at that one's: what they share is poured once.
  */
 export function footingAmounts(wall: SetWall, strip: Strip): FootingAmounts {
   const thickness = wall.cavity?.overall ?? wall.thickness;
-  const outside = wall.runs.reduce((sum, r) => sum + r.length, 0);
-  const turns = wall.line.corners.reduce((sum, c) => sum + c.turn / 90, 0);
-  const free = wall.line.closed ? 0 : 2;
-  const length = outside - turns * thickness + free * strip.past;
-  const pitch = wall.unitHeight + wall.bed;
-  const over = stepEdges(wall, (up) => up * pitch).reduce(
-    (sum, e) => sum + overlapOf(Math.abs(e.right - e.left), strip.depth),
+  const middle = wall.runs.reduce(
+    (sum, { length, radius }) =>
+      sum + (radius === null ? length : length * Math.abs((radius - thickness / 2) / radius)),
     0,
   );
-  const overlaps = (over * strip.width * strip.depth) / 1e9;
+  const turns = wall.line.corners.reduce((sum, c) => sum + Math.tan((c.turn * Math.PI) / 360), 0);
+  const free = wall.line.closed ? 0 : wall.footingMet === null ? 2 : 1;
+  const length = middle - turns * thickness + free * strip.past - (wall.footingMet ?? 0);
+  const pitch = wall.unitHeight + wall.bed;
+  const sections = stepEdges(wall, (up) => up * pitch).reduce(
+    (sum, e) => sum + stepSection(Math.abs(e.right - e.left), strip.depth),
+    0,
+  );
+  const atSteps = (sections * strip.width) / 1e9;
   return {
     length: length / 1000,
-    concrete: (length * strip.width * strip.depth) / 1e9 + overlaps,
-    overlaps,
+    concrete: (length * strip.width * strip.depth) / 1e9 + atSteps,
+    atSteps,
     dug: (length * strip.width * strip.trench) / 1e9,
     spoil: ((length * strip.width * strip.trench) / 1e9) * BULKING,
-    shutters: (2 * (length + (free > 0 ? strip.width : 0)) * strip.depth) / 1e6,
+    shutters: ((2 * length + free * strip.width) * strip.depth) / 1e6,
     projection: (strip.width - thickness) / 2,
   };
 }

@@ -214,6 +214,48 @@ describe('footings', () => {
       ).length;
     expect(length(90) + length(-90)).toBeCloseTo(12, 9);
   });
+  test('round a curve the concrete is what lies between its two radii', () => {
+    const { wall } = planOf({
+      line: [{ arc: 4000, sweep: 90 }],
+      height: 600,
+      unit: 'brick-215x102.5x65',
+      profile: 'uk',
+    });
+    const got = footingAmounts(wall, { width: 400, depth: 200, past: 0, trench: 200 });
+    const [out, into] = [4000 + (400 - 102.5) / 2, 4000 - 102.5 - (400 - 102.5) / 2];
+    expect(got.concrete * 1e9).toBeCloseTo(((Math.PI * (out ** 2 - into ** 2)) / 4) * 200, 0);
+  });
+  test('a corner that is not square takes off the thickness by the tangent of half its turn', () => {
+    const { wall } = planOf({
+      line: corner(3000, 3000, 45),
+      height: 600,
+      unit: 'block-440x215x215',
+      profile: 'uk',
+    });
+    const got = footingAmounts(wall, { width: 600, depth: 200, past: 0, trench: 200 });
+    expect(got.length * 1000).toBeCloseTo(6000 - 215 * Math.tan(Math.PI / 8), 6);
+  });
+  test('where a wall meets another what their footings share is poured once', () => {
+    const footing = { width: 600, depth: 200 };
+    const build = { kind: 'units', unit: 'block-440x215x215', bond: 'half' } as const;
+    const base = { height: 600, lengths: 'actual', build, footing } as const;
+    const job = soundJob({
+      format: 'even-tally/job',
+      version: 1,
+      name: 'Tee',
+      show: 'mm',
+      profile: 'uk',
+      walls: [
+        { id: 'a', name: 'A', line: [{ run: 6000 }], ...base },
+        { id: 'b', name: 'B', line: [{ run: 3000 }], ...base, meets: { wall: 'a', run: 0, at: 3000 } },
+      ],
+    });
+    const { concrete } = (
+      planJson(plan(job, [], { advise: false })) as never as { tally: { concrete: { geometric: number } } }
+    ).tally;
+    // A 6 m by 600; B 3 m less the 192.5 that A's stands out: no square metre twice.
+    expect(concrete.geometric).toBeCloseTo((6 + 3 - 0.1925) * 0.6 * 0.2, 9);
+  });
   test('the bags as they go in: what is needed, how deep, what is left, what is short', () => {
     expect(bagsState(0.24, 1.2, 0.012, 5, 18)).toEqual({ needed: 20, depth: 50, left: 15, short: 2 });
     expect(tripsFor(1.25, 0.09)).toBe(14);

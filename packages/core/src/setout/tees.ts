@@ -3,6 +3,7 @@ import { stated } from '../job/stated.js';
 import { findUnit } from '../job/units.js';
 import { isRun, isTurn, type JobDocument, type Stated, type Wall } from '../job/types.js';
 import { PROFILES } from '../tables/profiles.js';
+import { cavityOf } from './cavity.js';
 
 /** A wall bonded into this one: where its thickness stands along a run, in which courses. */
 export interface Branch {
@@ -33,6 +34,19 @@ function thicknessOf(job: JobDocument, wall: Wall): number {
   );
   const width = toMillimetres(unit.width);
   return wall.build.wythes === 2 ? 2 * width + head : width;
+}
+
+/**
+ * How far the footing of the wall this one meets stands out from its face, mm: nought where it has none. Null where this wall
+ * meets no other.
+ */
+export function footingMet(job: JobDocument, wall: Wall): number | null {
+  const other = job.walls.find((w) => w !== wall && w.id === wall.meets?.wall);
+  if (!other) return null;
+  if (!other.footing) return 0;
+  const mm = (l: Stated): number => toMillimetres(stated(l));
+  const leaf = thicknessOf(job, other);
+  return Math.max(0, (mm(other.footing.width) - (cavityOf(job, other, leaf)?.overall ?? leaf)) / 2);
 }
 
 /** Courses a wall goes into another on, when nobody says: the other goes through on the first. Common practice. */

@@ -18,7 +18,7 @@ import { BOND_WEIGHTS, GAUGE_WEIGHTS, type BondWeights, type GaugeWeights } from
 import { movementRule, PLAIN_JOINT_WIDTH, type MovementRule } from '../tables/movement.js';
 import type { UnitShape } from '../tables/units.js';
 import { bondById, type Bond } from '../tables/bonds.js';
-import { branchesOf, goesInto, type Branch, type GoesIn } from './tees.js';
+import { branchesOf, footingMet, goesInto, type Branch, type GoesIn } from './tees.js';
 import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
 import { cavityOf, type SetCavity } from './cavity.js';
@@ -93,6 +93,8 @@ export interface SetWall extends Hangings {
   /** Level of the base above the job's datum, mm. */
   base: number;
   footing: Strip | null;
+  /** How far the footing of the wall this one meets stands out from its face, mm; null where it meets none. */
+  footingMet: number | null;
   poured: (Spot & { run: number })[];
   /** Up to here ground, skirting or render hides the face, mm; all of it when rendered. */
   hiddenTo: number;
@@ -238,6 +240,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
           trench: length(wall.footing.trench ?? wall.footing.depth),
         }
       : null,
+    footingMet: footingMet(job, wall),
     poured: (wall.poured ?? []).map((p) => ({ run: p.run, at: length(p.at), level: length(p.level) })),
     halfHigh: unit.halfHigh === undefined ? null : toMillimetres(unit.halfHigh),
     wythes: wall.build.wythes ?? 1,

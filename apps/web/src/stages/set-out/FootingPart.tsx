@@ -100,10 +100,10 @@ export function FootingPart({ job, view, show }: PanelProps): ReactNode {
         <dd className="figures text-right">{sayMm(footing.projection, show)}</dd>
         <dt>Concrete in the ground</dt>
         <dd className="figures text-right">{showVolume(footing.concrete, show)}</dd>
-        {footing.overlaps > 0 && (
+        {footing.atSteps > 0 && (
           <>
-            <dt>of it, overlaps at the steps</dt>
-            <dd className="figures text-right">{showVolume(footing.overlaps, show)}</dd>
+            <dt>of it, at the steps</dt>
+            <dd className="figures text-right">{showVolume(footing.atSteps, show)}</dd>
           </>
         )}
         <dt>Concrete to have ready</dt>
