@@ -23,7 +23,7 @@ export function fillHeaderStretch(wall: SetWall, line: PerpLine, stretch: Stretc
     bounds = [stretch.from, ...bounds.slice(2)];
   if (stretch.right !== RUN_END && bounds.length > 2 && fits(end - (bounds.at(-2) ?? 0)))
     bounds = [...bounds.slice(0, -2), end];
-  bounds = thicken(closerInside(bounds, wall, stretch, joint), wall, joint);
+  bounds = thicken(closerInside(bounds, wall, stretch, line), wall, joint);
   const count = bounds.length - 1;
   const lengths: number[] = [];
   const openings: number[] = [];
@@ -67,12 +67,15 @@ export function fillHeaderStretch(wall: SetWall, line: PerpLine, stretch: Stretc
 }
 
 /** At a jamb of a header bond the header stands against the opening and the closer next to it. */
-function closerInside(bounds: number[], wall: SetWall, stretch: Stretch, joint: number): number[] {
+function closerInside(bounds: number[], wall: SetWall, stretch: Stretch, line: PerpLine): number[] {
   if (wall.bond.family !== 'header' || bounds.length < 3) return bounds;
+  const { joint } = line;
+  // The end of another run's brick is as wide as a header, and stays where it is.
+  const lastOwn = bounds.length - 2 - Number(line.shownAtEnd && stretch.right === RUN_END);
   const [closer, header] = [closerLength(wall) + joint, wall.unitWidth + joint];
   const out = [...bounds];
   const slot = (i: number): number => (bounds[i + 1] ?? 0) - (bounds[i] ?? 0);
-  if (stretch.left !== RUN_END && near(slot(0), closer, 1) && near(slot(1), header, 1))
+  if (stretch.left !== RUN_END && lastOwn >= 1 && near(slot(0), closer, 1) && near(slot(1), header, 1))
     out[1] = (out[0] ?? 0) + slot(1);
   const n = bounds.length - 2;
   if (stretch.right !== RUN_END && n > 1 && near(slot(n), closer, 1) && near(slot(n - 1), header, 1))

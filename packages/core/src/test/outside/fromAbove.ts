@@ -220,6 +220,8 @@ export function twoLeafDefects(facts: readonly Facts[], plan: PlanFile): string[
   if (!facts.every((f) => f.plain && f.file.build.wythes === 2 && !said(f, ['run-not-planned']))) return [];
   // A unit that is not two of its widths and a joint long makes no header bond.
   if (facts.some((f) => isHeaderBond(f) && Math.abs(f.unit.length - f.thickness) > 5)) return [];
+  // In a course sawn to a height every piece is called a cut: which lie across is not told.
+  if (facts.some((f) => isHeaderBond(f) && f.file.build.gauge !== undefined)) return [];
   const out = facts.flatMap((f) =>
     fromAboveDefects(f, Math.max(f.profile.headMost, f.head) + 10).map((d) => `${f.file.id}: ${d}`),
   );
