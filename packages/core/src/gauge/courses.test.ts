@@ -38,6 +38,28 @@ test('moving the footing keeps every sill and head over the ground', () => {
   ]);
 });
 
+test('and every gable, every height hidden or grouted to, and the level of the base', () => {
+  const p = planOf(
+    {
+      ...block,
+      height: "9'",
+      wall: {
+        base: "-2'",
+        tops: [{ id: 'G', run: 0, kind: 'raked', from: 0, to: "8'", left: "9'", right: "12'" }],
+        grout: { fill: 'none', below: '16"' },
+      },
+    },
+    true,
+  );
+  const raise = p.choices.find((c) => c.name === 'Raise the footing 4″');
+  const written = new Map(raise?.edit.map((e) => [e.path, 'value' in e ? e.value : undefined]));
+  expect(written.get('/walls/0/tops/0/left')).toBe('8\' 8"');
+  expect(written.get('/walls/0/tops/0/right')).toBe('11\' 8"');
+  expect(written.get('/walls/0/grout/below')).toBe("1'");
+  // Two feet under the datum before, so four inches less now.
+  expect(written.get('/walls/0/base')).toBe('-1\' 8"');
+});
+
 test('a way that throws sills and heads off the courses says so and ranks below one that does not', () => {
   const openings = [{ at: "4'", width: "4'", sill: '3\' 4"', head: '6\' 8"' }];
   const { choices } = planOf({ ...block, height: "9'", openings }, true);

@@ -31,6 +31,9 @@ export interface SetTop {
   kind: Top['kind'];
   from: number;
   to: number;
+  /** Height above the base where it begins and where it ends, mm. */
+  left: number;
+  right: number;
   segments: TopSegment[];
 }
 
@@ -148,7 +151,8 @@ export function hangingsOf(
         dip: length(t.dip ?? 0),
       };
       const segments = topSegments(shape, laid.unitHeight + laid.bed);
-      return { id: t.id, index: i, run: t.run, kind: t.kind, from: shape.from, to: shape.to, segments };
+      const { kind, from, to, left, right } = shape;
+      return { id: t.id, index: i, run: t.run, kind, from, to, left, right, segments };
     }),
     steps: (wall.steps ?? []).map((s, i) => ({
       id: s.id,

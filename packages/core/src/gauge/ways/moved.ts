@@ -7,28 +7,45 @@ import type { GaugeSolution } from '../solve.js';
 import { countsNear } from './eased.js';
 import { gaugeEdit, write, type GaugeWay } from './way.js';
 
-/** Heights moved together with the footing, so that everything stays where it is over the ground. */
-function movedFooting(wall: SetWall, up: number): EditStep[] | null {
-  const steps: EditStep[] = [
-    { op: 'replace', path: `/walls/${wall.index}/height`, value: write(wall, wall.height - up) },
+/** Every height a wall states above its base, by where it is written; what stands on the base stays on it. */
+function heightsOf(wall: SetWall): { path: string; height: number }[] {
+  const of = (path: string, height: number): { path: string; height: number }[] =>
+    height > SAME_PLACE && Number.isFinite(height) ? [{ path, height }] : [];
+  return [
+    ...of('height', wall.height),
+    ...wall.openings.flatMap((o) => [
+      ...of(`openings/${o.index}/sill`, o.sill),
+      ...of(`openings/${o.index}/head`, o.head),
+    ]),
+    ...wall.heights.flatMap((h) => of(`heights/${h.index}/at`, h.at)),
+    // Gables and falls, scallops and ramps.
+    ...wall.tops.flatMap((t) => [
+      ...of(`tops/${t.index}/left`, t.left),
+      ...of(`tops/${t.index}/right`, t.right),
+    ]),
+    ...of('grout/below', wall.grout?.below ?? 0),
+    ...of('build/face/hiddenTo', wall.hiddenTo),
   ];
-  for (const o of wall.openings) {
-    const path = `/walls/${wall.index}/openings/${o.index}`;
-    if (o.sill > 0) {
-      if (!(o.sill - up > SAME_PLACE)) return null;
-      steps.push({ op: 'replace', path: `${path}/sill`, value: write(wall, o.sill - up) });
-    }
-    steps.push({ op: 'replace', path: `${path}/head`, value: write(wall, o.head - up) });
-  }
-  for (const h of wall.heights) {
-    if (!(h.at - up > SAME_PLACE)) return null;
-    steps.push({
-      op: 'replace',
-      path: `/walls/${wall.index}/heights/${h.index}/at`,
-      value: write(wall, h.at - up),
-    });
-  }
-  return [...steps, ...gaugeEdit(wall, null)];
+}
+
+/**
+ * Heights moved together with the footing, so that everything stays where it is over the ground; the base's own level over
+ * the datum with them, where it is stated. Null where something would come to stand under the base.
+ */
+function movedFooting(wall: SetWall, up: number): EditStep[] | null {
+  const own = `/walls/${wall.index}`;
+  const heights = heightsOf(wall);
+  if (heights.some((h) => !(h.height - up > SAME_PLACE))) return null;
+  const moved = (path: string, value: number): EditStep => ({
+    op: 'replace',
+    path: `${own}/${path}`,
+    value: write(wall, value),
+  });
+  return [
+    ...heights.map((h) => moved(h.path, h.height - up)),
+    ...(Math.abs(wall.base) > SAME_PLACE ? [moved('base', wall.base + up)] : []),
+    ...gaugeEdit(wall, null),
+  ];
 }
 
 /** Target beds throughout, and the footing raised or lowered, or another height asked for. */
