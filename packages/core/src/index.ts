@@ -11,6 +11,7 @@ export * from './job/fault.js';
 export * from './job/check.js';
 export * from './job/schema.js';
 export * from './job/edit.js';
+export * from './job/runEdits.js';
 export { stated } from './job/stated.js';
 export { findUnit } from './job/units.js';
 export * from './setout/line.js';

@@ -1,4 +1,4 @@
-import { stated, toMillimetres, type MeetHow } from '@even-tally/core';
+import { runsOf, stated, toMillimetres, type MeetHow } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { edit } from '../../state/openJob';
 import { Fold } from '../../ui/Fold';
@@ -7,7 +7,6 @@ import { NumberField } from '../../ui/NumberField';
 import { Pick } from '../../ui/Pick';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
-import { runsOf } from './lineEdits';
 
 const HOW: readonly (readonly [MeetHow, string])[] = [
   ['tied', 'butted and tied'],

@@ -1,7 +1,16 @@
-import { PROFILES, sayMm, type LineItem } from '@even-tally/core';
+import {
+  bareWall,
+  PROFILES,
+  sayLost,
+  sayMm,
+  withLine,
+  withoutItem,
+  type LineEdit,
+  type LineItem,
+} from '@even-tally/core';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { edit, useOpenJob } from '../../state/openJob';
+import { edit, openJob, useOpenJob } from '../../state/openJob';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
 import { Section } from '../../ui/Section';
@@ -12,7 +21,6 @@ import { AssumedPart } from './AssumedPart';
 import { DrawLine } from './DrawLine';
 import { BasePlanPart } from './BasePlanPart';
 import { FromDrawing } from './FromDrawing';
-import { lineEdits } from './lineEdits';
 import { Meets } from './Meets';
 import { FootingPart } from './FootingPart';
 import { Levels } from './Levels';
@@ -32,17 +40,7 @@ const SHAPES: readonly (readonly [LineShape, string])[] = [
 ];
 
 /** What belongs to the ground one wall stands on, and is not taken along to the next. */
-const OF_THAT_WALL = [
-  'poured',
-  'square',
-  'meets',
-  'place',
-  'tops',
-  'steps',
-  'piers',
-  'vents',
-  'old',
-] as const;
+const OF_THAT_WALL = ['square', 'meets', 'place', 'old'] as const;
 
 const freeId = (job: PanelProps['job']): string =>
   Array.from({ length: 2000 }, (_, i) => `wall-${i + 1}`).find((id) => !job.walls.some((w) => w.id === id)) ??
@@ -57,19 +55,27 @@ export function SetOut(props: PanelProps): ReactNode {
   const shape = shapeOf(view);
   const wall = job.walls[view.wall.index];
   const base = stem.slice(0, stem.lastIndexOf('/'));
+  // What goes with a run is said as long as the job stands as that left it.
+  const [lost, setLost] = useState<{ says: string; of: unknown } | null>(null);
+  const change = (by: LineEdit): boolean => {
+    if (!edit(by.edit)) return false;
+    setLost({ says: sayLost(by), of: openJob.getState().job });
+    return true;
+  };
   const redraw = (to: LineShape): void => {
     if (!wall || to === 'other') return;
     void navigate(`${base}/0/set-out`);
-    edit(lineEdits(job, view.wall.index, lineFor(to, wall.line)));
+    change(withLine(job, view.wall.index, lineFor(to, wall.line)));
   };
   const [drawing, setDrawing] = useState<'line' | 'wall' | 'drawing' | null>(null);
   const drawn = (line: LineItem[]): boolean => {
     if (drawing !== 'wall') {
       void navigate(`${base}/0/set-out`);
-      return edit(lineEdits(job, view.wall.index, line));
+      return change(withLine(job, view.wall.index, line));
     }
     const id = freeId(job);
-    const value = { ...structuredClone(wall), id, name: `Wall ${job.walls.length + 1}`, line, openings: [] };
+    if (!wall) return false;
+    const value = { ...bareWall(wall), id, name: `Wall ${job.walls.length + 1}`, line, openings: [] };
     for (const key of OF_THAT_WALL) delete value[key];
     if (!edit([{ op: 'add', path: '/walls/-', value }])) return false;
     void navigate(`${base.slice(0, base.lastIndexOf('/'))}/${id}/0/set-out`);
@@ -109,8 +115,13 @@ export function SetOut(props: PanelProps): ReactNode {
             Take it from a DXF
           </button>
         </p>
+        {lost?.of === job && lost.says !== '' && (
+          <p role="status" className="text-[13px] text-soft">
+            {lost.says}
+          </p>
+        )}
         {shape === 'other' ? (
-          <Turns {...props} />
+          <Turns {...props} takeOut={(item) => change(withoutItem(job, view.wall.index, item))} />
         ) : (
           <div className="grid grid-cols-2 gap-x-3 gap-y-2">
             {view.runs.map((r) => (

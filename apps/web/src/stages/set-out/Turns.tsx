@@ -4,7 +4,6 @@ import type { ReactNode } from 'react';
 import { edit } from '../../state/openJob';
 import { LengthField } from '../../ui/LengthField';
 import type { PanelProps } from '../panel';
-import { withoutRun } from './lineEdits';
 
 function Degrees({
   label,
@@ -35,7 +34,12 @@ function Degrees({
 }
 
 /** The line as it is said: runs, turns and curves, one after another. */
-export function Turns({ job, view, show }: PanelProps): ReactNode {
+export function Turns({
+  job,
+  view,
+  show,
+  takeOut,
+}: PanelProps & { takeOut: (item: number) => void }): ReactNode {
   const line = job.walls[view.wall.index]?.line ?? [];
   const path = `/walls/${view.wall.index}/line`;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
@@ -44,12 +48,6 @@ export function Turns({ job, view, show }: PanelProps): ReactNode {
   const runs = line.filter((i) => !isTurn(i)).length;
   const add = (item: LineItem): boolean => edit([{ op: 'add', path: `${path}/-`, value: item }]);
   const side = show === 'mm' ? 2250 : "8'";
-  const remove = (i: number): void => {
-    const item = line[i];
-    if (!item) return;
-    const run = line.slice(0, i).filter((x) => !isTurn(x)).length;
-    edit(isTurn(item) ? [{ op: 'remove', path: `${path}/${i}` }] : withoutRun(job, view.wall.index, i, run));
-  };
   return (
     <>
       <ol className="space-y-2">
@@ -82,7 +80,7 @@ export function Turns({ job, view, show }: PanelProps): ReactNode {
               <button
                 className="mb-1 flex min-h-8 min-w-7 items-center justify-center text-soft hover:text-fault"
                 aria-label={`Take out ${isTurn(item) ? 'the turn' : (item.name ?? 'this run')}`}
-                onClick={() => remove(i)}
+                onClick={() => takeOut(i)}
               >
                 <Trash2 size={15} aria-hidden="true" />
               </button>
