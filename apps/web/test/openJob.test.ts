@@ -1,6 +1,7 @@
 import type { JobDocument } from '@even-tally/core';
 import { drag, drop, edit, open, openJob, redo, settle, undo, wake } from '../src/state/openJob';
 import { readPending } from '../src/state/pending';
+import { addEntry } from '../src/state/record';
 
 const document = (height: string): JobDocument => ({
   format: 'even-tally/job',
@@ -109,6 +110,25 @@ test('with the server away work goes on; the edit is held on the device and sent
   wake();
   await until(() => server.document.walls[0]?.height === '9\' 4"');
   await until(async () => (await readPending('j')) === undefined);
+});
+
+test('signing while the server is away says what needs it, and that nothing is signed', async () => {
+  await open('j');
+  await until(() => openJob.getState().keeping === 'kept');
+  const sign = (): Promise<string> =>
+    addEntry({ kind: 'hold-signed', wall: 'n', hold: 'h', by: 'R. Alder', seen: [] }).then(
+      () => 'signed',
+      (error: Error) => error.message,
+    );
+  server.away = true;
+  // Kept, but the server does not answer now.
+  expect(await sign()).toMatch(/^The server does not answer: nothing is signed yet/);
+  raise("10'");
+  await until(() => openJob.getState().keeping === 'held');
+  expect(await sign()).toBe('Signing needs the server, and this job is not kept there yet.');
+  server.away = false;
+  wake();
+  await until(() => openJob.getState().keeping === 'kept');
 });
 
 test('an edit held when the page was closed is sent when the job is opened again', async () => {

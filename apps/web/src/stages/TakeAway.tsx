@@ -29,7 +29,7 @@ export function TakeAway({ title, what, name, asked, rows, file, says }: Props):
       .finally(() => setBusy(false));
   };
   const pdf = give(async () =>
-    download(`${file}.pdf`, 'application/pdf', await printed(await whenKept(), what, asked)),
+    download(`${file}.pdf`, 'application/pdf', await printed(await whenKept('Printing'), what, asked)),
   );
   const csv = give(async () =>
     download(`${file}.csv`, 'text/csv', Papa.unparse(await rows(), { escapeFormulae: true })),

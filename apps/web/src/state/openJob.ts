@@ -232,14 +232,14 @@ export async function settle(how: 'mine' | 'theirs' | 'copy'): Promise<string | 
 
 /**
  * The id of the open job once the server holds it as it stands: what is printed there is what is seen here.
- * Rejects, saying why, when it cannot be kept.
+ * Rejects, saying what needs the server and why not, when it cannot be kept.
  */
-export function whenKept(): Promise<string> {
+export function whenKept(what: string): Promise<string> {
   return new Promise((resolve, reject) => {
     const look = (s: OpenJob): boolean => {
       if (s.id && s.keeping === 'kept') resolve(s.id);
       else if (s.keeping === 'keeping') return false;
-      else reject(new Error('Printing needs the server, and this job is not kept there yet.'));
+      else reject(new Error(`${what} needs the server, and this job is not kept there yet.`));
       return true;
     };
     if (look(openJob.getState())) return;

@@ -1,7 +1,7 @@
 import type { NewEntry, RecordEntry } from '@even-tally/core';
 import { createStore } from 'zustand/vanilla';
 import { useStore } from 'zustand';
-import { addRecord, readRecord } from './api';
+import { addRecord, Away, readRecord } from './api';
 import { whenKept } from './openJob';
 
 interface SiteRecord {
@@ -27,7 +27,13 @@ export async function openRecord(job: string): Promise<void> {
 
 /** Records something, once the job it is about is kept. Throws the refusal, in a sentence. */
 export async function addEntry(entry: NewEntry): Promise<void> {
-  const job = await whenKept();
-  const added = await addRecord(job, { ...entry, id: crypto.randomUUID() });
+  const signing = entry.kind === 'hold-signed';
+  const job = await whenKept(signing ? 'Signing' : 'Recording a step');
+  const added = await addRecord(job, { ...entry, id: crypto.randomUUID() }).catch((error: unknown) => {
+    if (!(error instanceof Away)) throw error;
+    throw new Error(
+      `The server does not answer: ${signing ? 'nothing is signed' : 'nothing is recorded'} yet. Try again when it is back.`,
+    );
+  });
   record.setState((was) => ({ entries: [...was.entries.filter((e) => e.id !== added.id), added] }));
 }

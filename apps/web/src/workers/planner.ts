@@ -1,4 +1,5 @@
-import type { Job, PaperKind, RecordEntry, SheetView, Show, Working } from '@even-tally/core';
+import type { Job, JobDocument, PaperKind, RecordEntry, SheetView, Show, Working } from '@even-tally/core';
+import type { CardView } from './card';
 import { withChange } from './changes';
 import type { Answer, Ask } from './protocol';
 import { startPlanner } from './start';
@@ -21,6 +22,8 @@ export interface Planner {
     record: readonly RecordEntry[],
   ): Promise<(string | number)[][]>;
   svg(job: Job, wall: number, run: number, show: Show): Promise<string>;
+  /** A wall as the yard shows it; null where the document is not sound. */
+  card(document: JobDocument, wall: number): Promise<CardView | null>;
   close(): void;
 }
 
@@ -104,6 +107,8 @@ export function openPlanner(): Planner {
       ).rows,
     svg: async (job, wall, run, show) =>
       ((await question({ kind: 'svg', job, wall, run, show })) as Extract<Answer, { kind: 'svg' }>).svg,
+    card: async (document, wall) =>
+      ((await question({ kind: 'card', document, wall })) as Extract<Answer, { kind: 'card' }>).card,
     close: () => {
       cancelAnimationFrame(frame);
       worker.terminate();

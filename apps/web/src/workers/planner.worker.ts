@@ -16,6 +16,7 @@ import {
   type Steps,
   type WallPlan,
 } from '@even-tally/core';
+import { cardOf } from './card';
 import { buffersOf, changeSender } from './changes';
 import type { Answer, Ask } from './protocol';
 
@@ -100,7 +101,8 @@ self.onmessage = ({ data }: MessageEvent<Ask>): void => {
     return;
   }
   guarded(data.seq, () => {
-    if (data.kind === 'working')
+    if (data.kind === 'card') answer({ kind: 'card', seq: data.seq, card: cardOf(data.document, data.wall) });
+    else if (data.kind === 'working')
       answer({ kind: 'working', seq: data.seq, working: working(data.job, [], data.key) });
     else if (data.kind === 'rows')
       answer({ kind: 'rows', seq: data.seq, rows: tallyRows(plan(data.job, [], { advise: false })) });

@@ -1,9 +1,11 @@
-import type { Job, PaperKind, RecordEntry, Show, Working } from '@even-tally/core';
+import type { Job, JobDocument, PaperKind, RecordEntry, Show, Working } from '@even-tally/core';
+import type { CardView } from './card';
 import type { ViewChange } from './changes';
 
 export type Ask =
   | { kind: 'sheet'; seq: number; job: Job; wall: number; run: number; show: Show }
   | { kind: 'working'; seq: number; job: Job; key: string }
+  | { kind: 'card'; seq: number; document: JobDocument; wall: number }
   | { kind: 'rows'; seq: number; job: Job }
   | { kind: 'tape'; seq: number; job: Job; wall: number; run: number; show: Show }
   | { kind: 'pole'; seq: number; job: Job; wall: number; show: Show }
@@ -24,4 +26,5 @@ export type Answer =
   | { kind: 'working'; seq: number; working: Working | null }
   | { kind: 'rows'; seq: number; rows: (string | number)[][] }
   | { kind: 'svg'; seq: number; svg: string }
+  | { kind: 'card'; seq: number; card: CardView | null }
   | { kind: 'failed'; seq: number; says: string };

@@ -1,51 +1,58 @@
-import {
-  checkJob,
-  letterFindings,
-  plan,
-  sayMm,
-  sheetView,
-  type JobDocument,
-  type SheetView,
-} from '@even-tally/core';
-import { useEffect, useMemo, useRef, type ReactNode } from 'react';
+import { sayMm, type JobDocument } from '@even-tally/core';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { paintElevation } from '../sheet/paint';
+import type { CardView } from '../workers/card';
+import type { Planner } from '../workers/planner';
 
 /** Millimetres of wall to a pixel in the yard: every wall to one scale, so that big walls look big. */
 const MM_PER_PIXEL = 26;
 
-function viewOf(job: JobDocument, index: number): { view: SheetView; faults: number } | null {
-  const checked = checkJob(job);
-  if (!checked.ok) return null;
-  const p = plan(checked.job, [], { advise: false, only: [index] }).walls[0];
-  if (!p) return null;
-  return {
-    view: sheetView(p, 0, job.show, false),
-    faults: letterFindings(p.findings).filter((l) => l.finding.severity === 'fault').length,
-  };
+/** A wall that has not been drawn yet holds so much room, in pixels. */
+const UNDRAWN = { width: 160, height: 90 };
+
+/** How big a wall is drawn. */
+function sizeOf(drawn: CardView | null): { width: number; height: number; scale: number } {
+  if (!drawn) return { ...UNDRAWN, scale: 1 };
+  const { w, h } = drawn.elevation.box;
+  const width = Math.min(520, Math.max(60, w / MM_PER_PIXEL));
+  const scale = width / (w || 1);
+  return { width, height: Math.min(300, h * scale) + 8, scale };
 }
 
+/** A wall of the yard, planned in the worker: a yard full of big walls opens at once and they come in one by one. */
 export function WallCard({
   jobId,
   job,
   index,
+  planner,
 }: {
   jobId: string;
   job: JobDocument;
   index: number;
+  planner: Planner;
 }): ReactNode {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const drawn = useMemo(() => viewOf(job, index), [job, index]);
+  // Undefined until the worker has answered; null where it cannot be drawn.
+  const [drawn, setDrawn] = useState<CardView | null | undefined>(undefined);
   const wall = job.walls[index];
-  const width = Math.min(520, Math.max(60, (drawn?.view.elevation.box.w ?? 0) / MM_PER_PIXEL));
-  const scale = width / (drawn?.view.elevation.box.w || 1);
-  const height = Math.min(300, (drawn?.view.elevation.box.h ?? 0) * scale) + 8;
+  const { width, height, scale } = sizeOf(drawn ?? null);
+  useEffect(() => {
+    let left = false;
+    planner.card(job, index).then(
+      (card) => left || setDrawn(card),
+      () => left || setDrawn(null),
+    );
+    return () => {
+      left = true;
+    };
+  }, [planner, job, index]);
   useEffect(() => {
     const c = canvas.current;
     if (c && drawn)
       paintElevation(
         c,
-        drawn.view.elevation,
+        drawn.elevation,
         { width, height, scale, left: 0, base: height - 6 },
         { live: null, lite: true },
       );
@@ -57,24 +64,29 @@ export function WallCard({
       <span className="mt-2 block font-semibold text-chalk underline-offset-2 group-hover:underline">
         {wall.name}
       </span>
+      <Says drawn={drawn} job={job} />
+    </Link>
+  );
+}
+
+/** How big the wall is, and whether anything is wrong with it. */
+function Says({ drawn, job }: { drawn: CardView | null | undefined; job: JobDocument }): ReactNode {
+  if (drawn === undefined) return <span className="block text-[13px] text-soft">laying it out…</span>;
+  if (drawn === null) return <span className="block text-[13px] text-soft">cannot be drawn</span>;
+  return (
+    <>
       <span className="block text-[13px] text-soft">
-        {drawn ? (
-          <>
-            <span className="figures">{sayMm(drawn.view.runs[0]?.length ?? 0, job.show)}</span> ×{' '}
-            <span className="figures">{sayMm(drawn.view.wall.height, job.show)}</span>
-            {drawn.view.runs.length > 1 ? `, ${drawn.view.runs.length} runs` : ''}
-          </>
-        ) : (
-          'cannot be drawn'
-        )}
+        <span className="figures">{sayMm(drawn.length, job.show)}</span> ×{' '}
+        <span className="figures">{sayMm(drawn.height, job.show)}</span>
+        {drawn.runs > 1 ? `, ${drawn.runs} runs` : ''}
       </span>
-      {drawn && drawn.faults > 0 ? (
+      {drawn.faults > 0 ? (
         <span className="block text-[13px] font-semibold text-fault">
           {drawn.faults === 1 ? 'one fault to see to' : `${drawn.faults} faults to see to`}
         </span>
       ) : (
         <span className="block text-[13px] text-settled">no faults</span>
       )}
-    </Link>
+    </>
   );
 }

@@ -8,10 +8,19 @@ import { useStanding } from '../state/standing';
 import { Mark } from '../ui/Mark';
 import { Waiting } from '../ui/Waiting';
 import { Confirm } from '../ui/Confirm';
+import { openPlanner, type Planner } from '../workers/planner';
 import { NEW_JOB } from './newJob';
 import { WallCard } from './WallCard';
 
-function JobRow({ kept, onRemove }: { kept: KeptJob; onRemove: () => void }): ReactNode {
+function JobRow({
+  kept,
+  planner,
+  onRemove,
+}: {
+  kept: KeptJob;
+  planner: Planner;
+  onRemove: () => void;
+}): ReactNode {
   const { document: job } = kept;
   return (
     <section className="border-t-2 border-ink py-5" aria-label={job.name}>
@@ -31,7 +40,7 @@ function JobRow({ kept, onRemove }: { kept: KeptJob; onRemove: () => void }): Re
       </div>
       <div className="mt-4 flex flex-wrap items-end gap-x-8 gap-y-6">
         {job.walls.map((wall, i) => (
-          <WallCard key={wall.id} jobId={kept.id} job={job} index={i} />
+          <WallCard key={wall.id} jobId={kept.id} job={job} index={i} planner={planner} />
         ))}
       </div>
     </section>
@@ -46,6 +55,8 @@ export function Yard(): ReactNode {
   const [says, setSays] = useState<string | null>(null);
   const [leaving, setLeaving] = useState<KeptJob | null>(null);
   const file = useRef<HTMLInputElement>(null);
+  const [planner] = useState<Planner>(openPlanner);
+  useEffect(() => () => planner.close(), [planner]);
   const show = (error: unknown): void => setSays(error instanceof Error ? error.message : String(error));
   useEffect(() => {
     document.title = 'Yard · Even Tally';
@@ -152,7 +163,7 @@ export function Yard(): ReactNode {
           </div>
         )}
         {jobs?.map((kept) => (
-          <JobRow key={kept.id} kept={kept} onRemove={() => setLeaving(kept)} />
+          <JobRow key={kept.id} kept={kept} planner={planner} onRemove={() => setLeaving(kept)} />
         ))}
       </main>
       <Confirm

@@ -108,7 +108,7 @@ test('the middle run taken out: what stood on it goes, what stood on the next go
   ]);
   expect(after.walls[1]?.meets?.run).toBe(1);
   expect(sayLost(out)).toBe(
-    'With it went an opening, a top, a step of the footing, a row of vents, a pier, a movement joint, a level of the footing, a changed piece, a cell set by hand and a starter. Undo brings all back.',
+    'Gone with it: an opening, a top, a step of the footing, a row of vents, a pier, a movement joint, a level of the footing, a changed piece, a cell set by hand and a starter. Undo brings all back.',
   );
 });
 

@@ -106,5 +106,5 @@ export function bareWall(wall: Wall): Wall {
 export function sayLost({ lost }: LineEdit): string {
   if (lost.length === 0) return '';
   const all = lost.length === 1 ? lost[0] : `${lost.slice(0, -1).join(', ')} and ${lost.at(-1)}`;
-  return `With it went ${all}. Undo brings all back.`;
+  return `Gone with it: ${all}. Undo brings all back.`;
 }
