@@ -177,6 +177,37 @@ const unit = (id: string) => {
   return found;
 };
 
+/** How far from the target something may go, by small steps, before it is no longer taken: the last that was, mm. */
+function lastTaken(target: number, step: number, taken: (mm: number) => boolean): number {
+  let at = target;
+  while (taken(at + step) && Math.abs(at - target) < 50) at += step;
+  return at;
+}
+
+/** The thinnest or thickest bed four courses of brick are laid with before the plan says they miss their height. */
+const bedTaken = (end: 'least' | 'most'): number =>
+  lastTaken(10, end === 'least' ? -0.25 : 0.25, (bed) => {
+    const p = planOf({
+      line: [{ run: 2240 }],
+      height: 4 * (65 + bed),
+      unit: 'brick-215x102.5x65',
+      profile: 'uk',
+      show: 'mm',
+    });
+    return p.findings.every((f) => f.code !== 'height-off-gauge');
+  });
+
+/** The thinnest or thickest bed under course one on a footing poured high or low. */
+const firstBedTaken = (end: 'least' | 'most'): number =>
+  lastTaken(9.525, (end === 'least' ? -25.4 : 25.4) / 128, (bed) => {
+    const p = planOf({
+      line: straight("16'"),
+      height: "4'",
+      wall: { poured: [{ run: 0, at: 1000, level: 9.525 - bed }] },
+    });
+    return p.survey.poured.every((r) => r.units.every((u) => u.verdict === 'sound'));
+  });
+
 const ASTM = 'nominal less 3/8 in: TEK 5-12, TMS 402, from memory';
 export const SIZES: PublishedCheck[] = [
   ...(
@@ -216,24 +247,6 @@ export const SIZES: PublishedCheck[] = [
       return (toInches(u.width) * toInches(u.height) * toInches(u.length)) / 1728;
     },
   })),
-  {
-    id: 'CMU-13',
-    what: '6 in block, face shell',
-    wanted: 1,
-    within: 0,
-    unit: 'in',
-    source: 'ASTM C90 Table 1, from memory',
-    got: () => toInches(unit('cmu-6x8x16').shells?.shell ?? unit('x').width),
-  },
-  {
-    id: 'CMU-14',
-    what: '8 in block, face shell',
-    wanted: 1.25,
-    within: 0,
-    unit: 'in',
-    source: 'ASTM C90 Table 1, from memory',
-    got: () => toInches(unit('cmu-8x8x16').shells?.shell ?? unit('x').width),
-  },
   {
     id: 'BRK-01',
     what: 'modular brick, three courses',
@@ -288,49 +301,40 @@ export const SIZES: PublishedCheck[] = [
     },
   },
   {
-    id: 'MOR-24',
-    what: 'US joint',
-    wanted: 0.375,
-    within: 0,
-    unit: 'in',
-    source: 'TMS 602 3.3 B; IRC R606.3, from memory',
-    got: () => toInches(PROFILES.us.joint),
-  },
-  {
     id: 'MOR-25 least',
-    what: 'US first bed, least',
+    what: 'US first bed, the thinnest the plan lets stand on a footing as poured',
     wanted: 0.25,
-    within: 0,
+    within: 0.01,
     unit: 'in',
     source: 'TMS 602 3.3 B, from memory',
-    got: () => toInches(PROFILES.us.firstBed.least),
+    got: () => firstBedTaken('least') / 25.4,
   },
   {
     id: 'MOR-25 most',
-    what: 'US first bed, most',
+    what: 'US first bed, the thickest it lets stand',
     wanted: 0.75,
-    within: 0,
+    within: 0.01,
     unit: 'in',
     source: 'TMS 602 3.3 B, from memory',
-    got: () => toInches(PROFILES.us.firstBed.most),
+    got: () => firstBedTaken('most') / 25.4,
   },
   {
     id: 'A4-42 least',
-    what: 'EN bed, least',
+    what: 'EN bed, the thinnest a height may ask for',
     wanted: 6,
-    within: 0,
+    within: 0.25,
     unit: 'mm',
     source: 'EN 1996-1-1 8.1.5, from memory',
-    got: () => toMillimetres(PROFILES.uk.bed.least),
+    got: () => bedTaken('least'),
   },
   {
     id: 'A4-42 most',
-    what: 'EN bed, most',
+    what: 'EN bed, the thickest a height may ask for',
     wanted: 15,
-    within: 0,
+    within: 0.25,
     unit: 'mm',
     source: 'EN 1996-1-1 8.1.5, from memory',
-    got: () => toMillimetres(PROFILES.uk.bed.most),
+    got: () => bedTaken('most'),
   },
   {
     id: 'A4-41 block',

@@ -13,35 +13,35 @@ const EN = 'EN 10080 nominal mass table, from memory';
 const INCH = 25.4;
 const POUND_PER_FOOT = 0.45359237 / 0.3048;
 
-const usBar = (n: number, diameter: number, area: number, weight: number): PublishedCheck[] => [
-  {
-    id: `BAR No. ${n} diameter`,
-    what: `No. ${n}: diameter`,
-    wanted: diameter,
-    within: 0,
-    unit: 'in',
-    source: A615,
-    got: () => barOf(`#${n}`).diameter / INCH,
-  },
-  {
-    id: `BAR No. ${n} mass`,
-    what: `No. ${n}: the table’s own weight`,
-    wanted: weight,
-    within: 0,
-    unit: 'lb/ft',
-    source: A615,
-    got: () => barOf(`#${n}`).kgPerM / POUND_PER_FOOT,
-  },
-  {
-    id: `BAR No. ${n} area`,
-    what: `No. ${n}: area`,
-    wanted: area,
-    within: 0,
-    unit: 'in²',
-    source: A615,
-    got: () => barOf(`#${n}`).area / INCH ** 2,
-  },
-];
+/** Pounds in a cubic inch of steel: 490 lb/ft³. */
+const POUNDS = 490 / 1728;
+
+/** A US bar by its number: so many eighths of an inch; from No. 9 on round what squares an inch and its eighths were. */
+function usBar(n: number): PublishedCheck[] {
+  const inch = n <= 8 ? n / 8 : Math.sqrt(4 / Math.PI);
+  const area = (Math.PI / 4) * inch ** 2;
+  const check = (
+    what: string,
+    wanted: number,
+    within: number,
+    unit: string,
+    got: () => number,
+  ): PublishedCheck => ({
+    id: `BAR No. ${n} ${what}`,
+    what: `No. ${n}: ${what}`,
+    wanted: Math.round(wanted * 1000) / 1000,
+    within,
+    unit,
+    source: `${A615}: by its number, and steel of 490 lb/ft³`,
+    got,
+  });
+  return [
+    check('diameter', inch, 0.0005, 'in', () => barOf(`#${n}`).diameter / INCH),
+    // The table rounds areas to a hundredth.
+    check('area', area, 0.0055, 'in²', () => barOf(`#${n}`).area / INCH ** 2),
+    check('mass', area * 12 * POUNDS, 0.005, 'lb/ft', () => barOf(`#${n}`).kgPerM / POUND_PER_FOOT),
+  ];
+}
 
 const hook = (row: string, n: number, d90: number, d180: number, j: number): PublishedCheck[] => [
   {
@@ -105,13 +105,7 @@ const bedPer100 = (every: number, of: 'net' | 'withLaps'): number => {
 };
 
 export const STEEL: PublishedCheck[] = [
-  ...usBar(3, 0.375, 0.11, 0.376),
-  ...usBar(4, 0.5, 0.2, 0.668),
-  ...usBar(5, 0.625, 0.31, 1.043),
-  ...usBar(6, 0.75, 0.44, 1.502),
-  ...usBar(7, 0.875, 0.6, 2.044),
-  ...usBar(8, 1, 0.79, 2.67),
-  ...usBar(9, 1.128, 1, 3.4),
+  ...[3, 4, 5, 6, 7, 8, 9].flatMap(usBar),
   ...(
     [
       [8, 0.395, 50.3],
@@ -142,23 +136,14 @@ export const STEEL: PublishedCheck[] = [
       got: () => barOf(`T${d}`).area,
     },
   ]),
-  ...(
-    [
-      [8, 16],
-      [10, 20],
-      [12, 24],
-      [16, 32],
-      [20, 70],
-      [25, 87],
-      [32, 112],
-    ] as const
-  ).map(([d, radius]): PublishedCheck => ({
+  // Two diameters to 16 mm, three and a half above.
+  ...[8, 10, 12, 16, 20, 25, 32].map((d): PublishedCheck => ({
     id: `M129 ${d}`,
     what: `${d} mm bar: least scheduling radius`,
-    wanted: radius,
-    within: 0,
+    wanted: (d <= 16 ? 2 : 3.5) * d,
+    within: 0.5,
     unit: 'mm',
-    source: 'BS 8666 Table 2, from memory',
+    source: 'BS 8666 Table 2 by its rule, from memory',
     got: () => (BARS.find((b) => b.size === `T${d}`)?.bend ?? NaN) / 2,
   })),
   ...hook('HK-01', 3, 6, 5.12, 3),
