@@ -13,8 +13,18 @@ import { headLimits } from './lines.js';
 /** Radius of the bulging face of a curved run: its outside, or, where it hollows, its inside. */
 const bulge = (wall: SetWall, radius: number): number => (radius > 0 ? radius : -radius + laidDepth(wall));
 
+/** A leaf of a curved run: the wall it is laid as, with its own radius, and how far behind the face it stands. */
+export interface CurvedLeaf {
+  wall: SetWall;
+  /** Its joint as laid, mm. */
+  joint: number;
+  /** What a sentence calls it, empty for the outer one. */
+  name: string;
+  behind: number;
+}
+
 /** Wedge joints of a curved run: too tight inside or too wide outside for straight units. */
-export function curveIssues(wall: SetWall, run: BondedRun): Issue[] {
+export function curveIssues(run: BondedRun, { wall, joint, name, behind }: CurvedLeaf): Issue[] {
   const set = wall.runs[run.index];
   if (!set || set.radius === null) return [];
   const limits = headLimits(wall);
@@ -22,7 +32,6 @@ export function curveIssues(wall: SetWall, run: BondedRun): Issue[] {
   const depth = laidDepth(wall);
   const unit = { length: wall.unitLength, depth };
   const radius = bulge(wall, set.radius);
-  const joint = run.lines[0]?.joint ?? wall.head;
   // On a hollow face the joint that was laid is the inner one.
   const outside =
     set.radius > 0 ? joint : ((wall.unitLength + joint) * radius) / -set.radius - wall.unitLength;
@@ -31,7 +40,8 @@ export function curveIssues(wall: SetWall, run: BondedRun): Issue[] {
   const whole = leastRadius(unit, limits.least, limits.most);
   const half = leastRadius({ length: wall.half, depth }, limits.least, limits.most);
   const step = wall.show === 'mm' ? 10 : 25.4;
-  const base = set.radius > 0 ? whole : whole - depth;
+  // The file states the radius of the face.
+  const base = set.radius > 0 ? whole + behind : whole - depth - behind;
   // The least radius only just does: a little more leaves the joints some room.
   const radii = [1, 1.1, 1.25, 1.5, 2].map((more) => Math.ceil((base * more) / step) * step);
   return [
@@ -42,7 +52,8 @@ export function curveIssues(wall: SetWall, run: BondedRun): Issue[] {
       run: run.index,
       at: set.length / 2,
       course: 1,
-      says: `Round ${set.name} a perp of ${say(outside)} outside is ${inside > 0 ? say(inside) : 'closed'} inside; they may be ${say(limits.least)} to ${say(limits.most)}. Whole units want a radius of ${say(whole)}, halves ${say(half)}. Each stands ${say(facet(wall.unitLength, radius))} off the curve in its middle.`,
+      key: `curve-too-tight|${run.index}|${name}`,
+      says: `Round ${set.name}${name === '' ? '' : `, in ${name},`} a perp of ${say(outside)} outside is ${inside > 0 ? say(inside) : 'closed'} inside; they may be ${say(limits.least)} to ${say(limits.most)}. Whole units want a radius of ${say(whole)}, halves ${say(half)}. Each stands ${say(facet(wall.unitLength, radius))} off the curve in its middle.`,
       source: 'geometry of wedge joints; limits of the profile',
       tries: () =>
         radii.map((asked) => ({

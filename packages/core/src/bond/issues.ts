@@ -3,7 +3,8 @@ import { sayMm } from '../measure/format.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import type { BondedRun } from './bond.js';
-import { curveIssues, squintIssues } from './curveIssues.js';
+import { innerWythe } from './back.js';
+import { curveIssues, squintIssues, type CurvedLeaf } from './curveIssues.js';
 import { gapIssues } from './gapIssues.js';
 import { written } from './written.js';
 import { lapFaults, SIXTY_FOURTH, type Chain, type LapRules } from './laps.js';
@@ -353,6 +354,29 @@ export interface InnerToJudge {
   runs: readonly BondedRun[];
 }
 
+/** The leaves of a run as a curve takes them: each on its own radius. */
+function curvedLeaves(wall: SetWall, run: BondedRun, inner: InnerToJudge | null): CurvedLeaf[] {
+  const radius = wall.runs[run.index]?.radius ?? null;
+  if (radius === null) return [];
+  const leaves: CurvedLeaf[] = [{ wall, joint: run.lines[0]?.joint ?? wall.head, name: '', behind: 0 }];
+  if (run.back && wall.wythes === 2 && wall.bond.family !== 'header') {
+    const joint = run.back.rows[0]?.perps[0]?.width ?? wall.head;
+    const behind = wall.unitWidth + wall.head;
+    leaves.push({ wall: innerWythe(wall).wall, joint, name: 'the inner wythe', behind });
+  }
+  const own = inner?.runs.find((r) => r.index === run.index);
+  if (inner && own) {
+    const behind = Math.abs(radius - (inner.wall.runs[run.index]?.radius ?? radius));
+    leaves.push({
+      wall: inner.wall,
+      joint: own.lines[0]?.joint ?? inner.wall.head,
+      name: 'the inner leaf',
+      behind,
+    });
+  }
+  return leaves;
+}
+
 export function bondIssues(wall: SetWall, runs: BondedRun[], inner: InnerToJudge | null = null): Issue[] {
   return [
     ...kindIssues(wall),
@@ -365,7 +389,7 @@ export function bondIssues(wall: SetWall, runs: BondedRun[], inner: InnerToJudge
       ...jointIssues(wall, run),
       ...gapIssues(wall, run),
       ...lintelIssue(wall, run),
-      ...curveIssues(wall, run),
+      ...curvedLeaves(wall, run, inner).flatMap((leaf) => curveIssues(run, leaf)),
     ]),
   ];
 }

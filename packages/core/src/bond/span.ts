@@ -121,6 +121,14 @@ function keepsShown(wall: SetWall, { u, joint, shownAtStart, shownAtEnd }: PerpL
   );
 }
 
+/** Whether a joint on the face of a curve is one on its other side too: it closes there by what the aim is wider than the wall's own, twice. */
+function opensSoundly(wall: SetWall, perp: number, joint: number): boolean {
+  const limits = headLimits(wall);
+  return [joint, joint - 2 * (perp - wall.head)].every(
+    (j) => j >= limits.least - SAME_PLACE && j <= limits.most + SAME_PLACE,
+  );
+}
+
 function linesAtNought(
   wall: SetWall,
   span: Span,
@@ -132,7 +140,13 @@ function linesAtNought(
 ): RunLines {
   const eased = mayEase ? easedLines(wall, span, classes, perp) : null;
   const curved = Math.abs(perp - wall.head) > SAME_PLACE;
-  if (eased && (curved || wall.bond.family === 'header')) return eased;
+  if (eased && wall.bond.family === 'header') return eased;
+  if (curved && wall.bond.family === 'running') {
+    const sound = (joint: number): boolean => opensSoundly(wall, perp, joint);
+    // Round a curve too tight for any joint there is none to choose.
+    if (eased && (eased.every((l) => sound(l.joint)) || !sound(perp))) return eased;
+    return filledSpan({ ...wall, head: perp }, span, classes, breakAt, counts);
+  }
   if (wall.bond.family === 'header') {
     const broken = brokenRun(wall, span, span.to, breakAt, classes);
     return broken.every((l, i) => keepsShown(wall, l, (classes[i] as ClassedEnds).ends))

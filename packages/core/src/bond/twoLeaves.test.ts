@@ -71,6 +71,16 @@ describe('round a curve', () => {
     expect(laid(p.runs[0]?.back?.rows[0])).toBeCloseTo(arc(radius - 112.5), 2);
   });
 
+  test('a curve the outer leaf goes round and the inner one does not is too tight for that one', () => {
+    const p = planOf(brick({ bond: 'half' }, { line: [{ arc: 2700, sweep: 90 }] }), true);
+    const found = p.findings.filter((f) => f.code === 'curve-too-tight');
+    // 2 700 clears the 2 619 that half a brick's depth wants; 2 587.5 behind it does not.
+    expect(found).toHaveLength(1);
+    expect(found[0]?.says).toContain('in the inner wythe');
+    // The radius to ask for is the face's: what the inner leaf wants and what lies before it.
+    expect(found[0]?.fixes.length).toBeGreaterThan(0);
+  });
+
   test('what is behind is given where it is seen from the face, with its own length beside', () => {
     const json = planJson(plan(jobOf(round()), [], { advise: false })) as {
       walls: { rows: { leaf: number; pieces: { from: number; to: number; length?: number }[] }[] }[];
