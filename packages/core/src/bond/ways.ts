@@ -1,5 +1,6 @@
 import type { EditStep } from '../job/edit.js';
 import type { Build } from '../job/types.js';
+import type { Try } from '../plan/issue.js';
 import type { SetWall } from '../setout/wall.js';
 import { cornerCloser } from './endPatterns.js';
 import { canPair, runEnds } from './ends.js';
@@ -83,3 +84,9 @@ export function bondWays(wall: SetWall, said: Said = {}): BondWay[] {
   }
   return ways.map(({ key, ...way }) => ({ ...way, leads: way.inForce && said[key] === undefined }));
 }
+
+/** Those ways as edits to try. */
+export const wayTries = (wall: SetWall): Try[] =>
+  bondWays(wall)
+    .filter((w) => w.edit.length > 0)
+    .map((w) => ({ says: w.name, edit: w.edit }));
