@@ -2,7 +2,7 @@
 const STAGES = [
   'setout',
   'gauge',
-  'bond',
+  'walling/units',
   'openings',
   'movement',
   'cavity',

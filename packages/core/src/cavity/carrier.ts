@@ -1,6 +1,6 @@
-import type { Behind } from '../bond/back.js';
-import { runOnFace } from '../bond/moved.js';
-import type { BondedRun } from '../bond/bond.js';
+import type { Behind } from '../walling/units/leaves/back.js';
+import { runOnFace } from '../walling/units/laying/moved.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { GaugeSolution } from '../gauge/solve.js';
 import type { SetWall } from '../setout/wall.js';
 import type { InnerLeaf } from './inner.js';

@@ -1,6 +1,6 @@
-import { begun } from '../bond/begin.js';
-import type { BondedRun } from '../bond/bond.js';
-import { innerWythe, type Behind } from '../bond/back.js';
+import { begun } from '../walling/units/laying/begin.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import { innerWythe, type Behind } from '../walling/units/leaves/back.js';
 import { solveGauge, type GaugeSolution } from '../gauge/solve.js';
 import type { Build, JobDocument, Wall } from '../job/types.js';
 import { findUnit } from '../job/units.js';

@@ -1,4 +1,4 @@
-import { fromFace } from '../bond/back.js';
+import { fromFace } from '../walling/units/leaves/back.js';
 import { gaugeSlack, type Course } from '../gauge/courses.js';
 import type { WallWork } from '../plan/work.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';

@@ -1,4 +1,4 @@
-import { KINDS } from '../bond/kinds.js';
+import { KINDS } from '../walling/units/laying/kinds.js';
 import { mortarOfLeaves, packsOf } from '../tally/tally.js';
 import { steelFigures } from '../plan/steelWorking.js';
 import { KIND_NAMES, type Quantity } from '../plan/working.js';

@@ -1,4 +1,4 @@
-import { KINDS } from '../bond/kinds.js';
+import { KINDS } from '../walling/units/laying/kinds.js';
 import { SHOWN, type CourseColumns } from '../scene/columns.js';
 import type { Role, Scene, SceneShape } from '../scene/scene.js';
 

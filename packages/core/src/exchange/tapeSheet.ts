@@ -1,5 +1,5 @@
 import { sayMm, showMm, type Show } from '../measure/format.js';
-import type { BondedRun } from '../bond/bond.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { WallWork } from '../plan/work.js';
 import { CAUTION } from './sheet.js';
 

@@ -1,8 +1,8 @@
 import { SAME_PLACE } from '../measure/length.js';
-import type { BondedRun } from '../bond/bond.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../setout/wall.js';
-import type { Row } from '../bond/row.js';
+import type { Row } from '../walling/units/laying/row.js';
 import { cellsOfPiece, insideWidth } from '../steel/cells.js';
 import { middleOf, type Column, type RunCells } from '../steel/columns.js';
 import type { SteelWork } from '../steel/steel.js';

@@ -1,5 +1,5 @@
 import { sayMm } from '../measure/format.js';
-import { written } from '../bond/written.js';
+import { written } from '../walling/units/judging/written.js';
 import { issue, type Issue } from '../plan/issue.js';
 import type { WallWork } from '../plan/work.js';
 import { GROUT_SPACE_SOURCE, GROUT_SPACES } from '../tables/grout.js';

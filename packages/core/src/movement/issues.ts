@@ -1,8 +1,8 @@
 import { sayMm } from '../measure/format.js';
 import { SAME_PLACE } from '../measure/length.js';
-import { written } from '../bond/written.js';
-import type { BondedRun } from '../bond/bond.js';
-import { lineOf } from '../bond/lines.js';
+import { written } from '../walling/units/judging/written.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import { lineOf } from '../walling/units/lines/lines.js';
 import type { EditStep } from '../job/edit.js';
 import type { MovementJoint } from '../job/types.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';

@@ -1,7 +1,7 @@
 import { SAME_PLACE } from '../measure/length.js';
 import { isTangent } from '../setout/line.js';
-import type { BondedRun } from '../bond/bond.js';
-import { lineOf } from '../bond/lines.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import { lineOf } from '../walling/units/lines/lines.js';
 import type { SetWall } from '../setout/wall.js';
 import { BEARING, isIn, kindPlaces } from './weak.js';
 

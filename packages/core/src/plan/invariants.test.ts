@@ -4,7 +4,7 @@ import { checkJob } from '../job/check.js';
 import type { LineItem } from '../job/types.js';
 import { toMillimetres } from '../measure/length.js';
 import { gaugeSlack } from '../gauge/courses.js';
-import { KINDS } from '../bond/kinds.js';
+import { KINDS } from '../walling/units/laying/kinds.js';
 import { stated } from '../job/stated.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';
 import { anySoundWall, HALF } from '../test/anyWall.js';

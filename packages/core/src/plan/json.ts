@@ -1,7 +1,7 @@
-import { KINDS } from '../bond/kinds.js';
-import { onFace, type Behind } from '../bond/back.js';
-import type { BondedRun } from '../bond/bond.js';
-import type { Piece, Row } from '../bond/row.js';
+import { KINDS } from '../walling/units/laying/kinds.js';
+import { onFace, type Behind } from '../walling/units/leaves/back.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import type { Piece, Row } from '../walling/units/laying/row.js';
 import { CONCRETE_FACTOR, footingAmounts } from '../setout/footing.js';
 import type { InnerLeaf } from '../cavity/inner.js';
 import { mortarOfLeaves, packsOf, type Counts } from '../tally/tally.js';

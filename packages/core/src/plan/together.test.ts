@@ -1,6 +1,6 @@
 import { applyEdit } from '../job/edit.js';
 import type { JobDocument, Wall } from '../job/types.js';
-import { bondCost } from '../bond/cost.js';
+import { bondCost } from '../walling/units/judging/cost.js';
 import { documentOf, faultsOf, soundJob, straight } from '../test/jobs.js';
 import { lockEdit, type AsItStands } from './lock.js';
 import { plan, type WallPlan } from './plan.js';

@@ -1,5 +1,5 @@
-import { bondCost } from '../bond/cost.js';
-import { runEnds } from '../bond/ends.js';
+import { bondCost } from '../walling/units/judging/cost.js';
+import { runEnds } from '../walling/units/lines/ends.js';
 import type { EditStep } from '../job/edit.js';
 import type { Job, JobDocument } from '../job/types.js';
 import type { Candidate } from './finding.js';

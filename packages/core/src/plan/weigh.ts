@@ -1,6 +1,6 @@
-import { bondCost, type BondCost } from '../bond/cost.js';
-import { snapTries } from '../bond/snap.js';
-import { bondWays } from '../bond/ways.js';
+import { bondCost, type BondCost } from '../walling/units/judging/cost.js';
+import { snapTries } from '../walling/units/judging/snap.js';
+import { bondWays } from '../walling/units/judging/ways.js';
 import type { EditStep } from '../job/edit.js';
 import type { JobDocument } from '../job/types.js';
 import { sayMm } from '../measure/format.js';

@@ -1,5 +1,5 @@
 import { toMillimetres } from '../measure/length.js';
-import { KINDS, type Kind } from '../bond/kinds.js';
+import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
 import type { Job } from '../job/types.js';
 import { KERF } from '../tally/offcuts.js';
 import { buyKey, buyName, mortarOfLeaves, packsOf, type Tally } from '../tally/tally.js';

@@ -1,7 +1,7 @@
-import { kindIndex } from '../bond/kinds.js';
-import type { BondedRun } from '../bond/bond.js';
-import { shownWidth, type RunEnd } from '../bond/ends.js';
-import { lineOf } from '../bond/lines.js';
+import { kindIndex } from '../walling/units/laying/kinds.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import { shownWidth, type RunEnd } from '../walling/units/lines/ends.js';
+import { lineOf } from '../walling/units/lines/lines.js';
 import type { WallWork } from '../plan/work.js';
 
 /** Kind of the end of another run's corner unit, seen on this face. It is counted there, not here. */

@@ -1,4 +1,4 @@
-import { KINDS, type Kind } from '../bond/kinds.js';
+import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
 import type { WallPlan } from '../plan/plan.js';
 import { steelFigures } from '../plan/steelWorking.js';
 import { KIND_NAMES } from '../plan/working.js';

@@ -1,5 +1,5 @@
 import type { GaugeSolution } from '../gauge/solve.js';
-import type { BondedRun } from '../bond/bond.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { SetWall } from '../setout/wall.js';
 import { rect, shape, type SceneShape } from './scene.js';
 

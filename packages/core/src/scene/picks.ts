@@ -1,4 +1,4 @@
-import type { Row } from '../bond/row.js';
+import type { Row } from '../walling/units/laying/row.js';
 import type { WallPlan } from '../plan/plan.js';
 
 const PLURAL: Record<string, string> = { half: 'halves', 'three-quarter': 'three-quarters', sawn: 'sawn' };

@@ -1,7 +1,7 @@
 import { showMm, type Show } from '../measure/format.js';
-import { goesThrough, onFace, type Behind } from '../bond/back.js';
-import { rowOnFace } from '../bond/moved.js';
-import type { Piece, Row } from '../bond/row.js';
+import { goesThrough, onFace, type Behind } from '../walling/units/leaves/back.js';
+import { rowOnFace } from '../walling/units/laying/moved.js';
+import type { Piece, Row } from '../walling/units/laying/row.js';
 import type { SetPier, SetWall } from '../setout/wall.js';
 import { cellsOfPiece, insideWidth } from '../steel/cells.js';
 import type { WallWork } from '../plan/work.js';

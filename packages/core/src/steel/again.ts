@@ -1,6 +1,6 @@
-import type { BondedRun } from '../bond/bond.js';
-import type { RunEnd } from '../bond/ends.js';
-import type { Piece, Row } from '../bond/row.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import type { RunEnd } from '../walling/units/lines/ends.js';
+import type { Piece, Row } from '../walling/units/laying/row.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetCellChange, SetJoint, SetOpening, SetWall } from '../setout/wall.js';
 import type { RunCells } from './columns.js';

@@ -1,8 +1,8 @@
 import { toMillimetres } from '../measure/length.js';
-import type { BondedRun } from '../bond/bond.js';
-import type { RunEnd } from '../bond/ends.js';
-import { lineOf } from '../bond/lines.js';
-import type { Perp, Piece, Row } from '../bond/row.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import type { RunEnd } from '../walling/units/lines/ends.js';
+import { lineOf } from '../walling/units/lines/lines.js';
+import type { Perp, Piece, Row } from '../walling/units/laying/row.js';
 import type { SetWall } from '../setout/wall.js';
 import type { UnitShape } from '../tables/units.js';
 

@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
-import type { BondedRun } from '../bond/bond.js';
-import type { Row } from '../bond/row.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import type { Row } from '../walling/units/laying/row.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../setout/wall.js';
 import { addRow, cellPatternOf, CellList, LEAST_CLEAR, type CellRange } from './cells.js';

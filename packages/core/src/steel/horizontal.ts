@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
 import { gaugeSlack, type Course } from '../gauge/courses.js';
-import type { BondedRun } from '../bond/bond.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { SetWall } from '../setout/wall.js';
 import { stretchesOf, type Stretch } from './spans.js';
 

@@ -1,12 +1,12 @@
 import { sayMm } from '../measure/format.js';
-import { written } from '../bond/written.js';
+import { written } from '../walling/units/judging/written.js';
 import type { EditStep } from '../job/edit.js';
 import type { Held } from '../job/types.js';
 import { issue, type Issue, type Try } from '../plan/issue.js';
 import type { WallWork } from '../plan/work.js';
-import type { BondedRun } from '../bond/bond.js';
-import { bondWays } from '../bond/ways.js';
-import { snapTries } from '../bond/snap.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import { bondWays } from '../walling/units/judging/ways.js';
+import { snapTries } from '../walling/units/judging/snap.js';
 import { CLEARANCE } from './place.js';
 import { wallLap } from './steel.js';
 import { starterIssues } from './starterIssues.js';

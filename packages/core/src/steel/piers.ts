@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
-import { firstFrom } from '../bond/lines.js';
-import type { Section } from '../bond/sections.js';
+import { firstFrom } from '../walling/units/lines/lines.js';
+import type { Section } from '../walling/units/lines/sections.js';
 import type { SetWall } from '../setout/wall.js';
 import { middleOf, type Column } from './columns.js';
 import type { BarReason } from './vertical.js';

@@ -1,4 +1,4 @@
-import { written } from '../bond/written.js';
+import { written } from '../walling/units/judging/written.js';
 import { toMillimetres, inches } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
 import type { Try } from '../plan/issue.js';

@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
-import type { BondedRun } from '../bond/bond.js';
-import { standingJoints } from '../bond/sections.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import { standingJoints } from '../walling/units/lines/sections.js';
 import type { SetWall } from '../setout/wall.js';
 
 /** What stops a horizontal bar at one end of a stretch. */

@@ -1,4 +1,4 @@
-import { bondWays } from '../bond/ways.js';
+import { bondWays } from '../walling/units/judging/ways.js';
 import { sayMm } from '../measure/format.js';
 import { issue, type Issue } from '../plan/issue.js';
 import type { WallWork } from '../plan/work.js';

@@ -1,5 +1,5 @@
-import type { BondedRun } from '../bond/bond.js';
-import { isSquare } from '../bond/ends.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import { isSquare } from '../walling/units/lines/ends.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../setout/wall.js';
 import { barOf } from '../tables/bars.js';

@@ -1,6 +1,6 @@
-import type { BondedRun } from '../bond/bond.js';
-import type { Piece, Row } from '../bond/row.js';
-import { written } from '../bond/written.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import type { Piece, Row } from '../walling/units/laying/row.js';
+import { written } from '../walling/units/judging/written.js';
 import type { EditStep } from '../job/edit.js';
 import type { PieceChange } from '../job/types.js';
 import type { Try } from '../plan/issue.js';

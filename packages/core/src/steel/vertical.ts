@@ -1,7 +1,7 @@
 import { firstThat } from '../measure/inOrder.js';
 import { SAME_PLACE } from '../measure/length.js';
-import type { BondedRun } from '../bond/bond.js';
-import { sectionsOf } from '../bond/sections.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import { sectionsOf } from '../walling/units/lines/sections.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetCellChange, SetWall } from '../setout/wall.js';
 import { middleOf, type Column } from './columns.js';

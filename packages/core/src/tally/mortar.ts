@@ -1,7 +1,7 @@
 import { toMillimetres } from '../measure/length.js';
-import { goesThrough } from '../bond/back.js';
-import type { BondedRun } from '../bond/bond.js';
-import type { Row, RowStrip } from '../bond/row.js';
+import { goesThrough } from '../walling/units/leaves/back.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import type { Row, RowStrip } from '../walling/units/laying/row.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../setout/wall.js';
 

@@ -1,7 +1,7 @@
-import { KINDS, type Kind } from '../bond/kinds.js';
-import type { BondedRun } from '../bond/bond.js';
-import type { Piece, Row } from '../bond/row.js';
-import { standingJoints } from '../bond/sections.js';
+import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
+import type { BondedRun } from '../walling/units/laying/bond.js';
+import type { Piece, Row } from '../walling/units/laying/row.js';
+import { standingJoints } from '../walling/units/lines/sections.js';
 import type { Course } from '../gauge/courses.js';
 import type { GaugeSolution } from '../gauge/solve.js';
 import { topArea } from '../setout/outline.js';

@@ -1,0 +1,298 @@
+import { gaugeSlack } from '../../../gauge/courses.js';
+import type { GaugeSolution } from '../../../gauge/solve.js';
+import { sayMm } from '../../../measure/format.js';
+import { SAME_PLACE } from '../../../measure/length.js';
+import { issue, type Issue } from '../../../plan/issue.js';
+import type { SetChange, SetOpening, SetPier, SetWall } from '../../../setout/wall.js';
+import type { BondedRun } from '../laying/bond.js';
+import { headLimits } from '../lines/lines.js';
+import { pierAcross, pierBonds, pierPlaces } from '../let-in/piers.js';
+import { soldiersOver } from '../let-in/soldiers.js';
+import { written } from './written.js';
+
+const DID = {
+  split: 'parted',
+  swap: 'changed about',
+  turn: 'turned',
+  'end-for-end': 'turned end for end',
+} as const;
+
+function lostChange(wall: SetWall, change: SetChange, why: string): Issue {
+  return issue({
+    code: 'piece-change-lost',
+    stage: 'bond',
+    severity: 'choice',
+    course: change.course,
+    run: Math.min(change.run, wall.runs.length - 1),
+    at: change.at,
+    key: `piece-change-lost|${change.id}`,
+    says: `The unit you ${DID[change.does]} in course ${change.course} at ${sayMm(change.at, wall.show)} is not as it was: ${why}. It is laid by the bond until you say.`,
+    source: 'your own change, against the bond as it is now',
+    tries: () => [
+      {
+        says: 'Forget the change',
+        edit: [{ op: 'remove', path: `/walls/${wall.index}/build/pieces/${change.index}` }],
+      },
+    ],
+  });
+}
+
+/** Changes of the mason's own that no longer find their unit, each on its own so that each can be taken out. */
+function lostChanges(wall: SetWall, run: BondedRun): Issue[] {
+  const list: Issue[] = [];
+  const vents = new Map<string, number[]>();
+  for (const lost of run.lost) {
+    if ('vents' in lost) {
+      vents.set(lost.vents.id, [...(vents.get(lost.vents.id) ?? []), lost.at]);
+      continue;
+    }
+    list.push(lostChange(wall, lost.change, lost.why));
+  }
+  for (const [id, places] of vents) {
+    const asked = wall.vents.find((v) => v.id === id);
+    if (!asked) continue;
+    const name = asked.what === 'vent' ? 'vents' : 'air bricks';
+    const to = (course: number) => ({
+      says: `Put them in course ${course}`,
+      edit: [
+        { op: 'replace' as const, path: `/walls/${wall.index}/vents/${asked.index}/course`, value: course },
+      ],
+    });
+    list.push(
+      issue({
+        code: 'vents-short',
+        stage: 'bond',
+        severity: 'choice',
+        course: asked.course,
+        run: run.index,
+        at: places[0] ?? 0,
+        key: `vents-short|${id}`,
+        says: `${places.length} of the ${name} in course ${asked.course} find no whole unit near ${sayMm(places[0] ?? 0, wall.show)}.`,
+        source: 'vents stand on whole units: common practice',
+        tries: () => [asked.course + 1, asked.course - 1].filter((c) => c > 0).map(to),
+      }),
+    );
+  }
+  return list;
+}
+
+/** A tie every so many courses where a pier is not bonded in: common practice. */
+const TIED_EVERY = 3;
+
+function pierIssues(wall: SetWall, pier: SetPier, run: BondedRun, courses: number): Issue[] {
+  const say = (n: number): string => sayMm(n, wall.show);
+  const shared = { stage: 'bond' as const, run: run.index, at: (pier.from + pier.to) / 2, course: 1 };
+  if (!pierBonds(wall)) {
+    return [
+      issue({
+        ...shared,
+        code: 'pier-tied',
+        severity: 'note',
+        key: `pier-tied|${pier.id}`,
+        says: `${pier.name} cannot be bonded in: these units do not reach across two widths and a joint. Tie it every third course, ${Math.floor(courses / TIED_EVERY)} ties.`,
+        source: 'common practice; what the pier carries is for an engineer',
+      }),
+    ];
+  }
+  if (pierAcross(wall, pier, run.lines) !== null) return [];
+  const path = `/walls/${wall.index}/piers/${pier.index}`;
+  const unit = wall.unitLength + wall.head;
+  const widths = [1, 1.5, 2, 2.5, 3]
+    .map((n) => n * unit - wall.head)
+    .sort((a, b) => Math.abs(a - (pier.to - pier.from)) - Math.abs(b - (pier.to - pier.from)));
+  return [
+    issue({
+      ...shared,
+      code: 'pier-off-bond',
+      severity: 'choice',
+      key: `pier-off-bond|${pier.id}`,
+      says: `${pier.name} stands off the perps, so nothing of it bonds into the wall.`,
+      source: 'the perps of odd and even courses against its edges',
+      tries: () => [
+        ...pierPlaces(pier, run.lines)
+          .slice(0, 2)
+          .map((at) => ({
+            says: `Move ${pier.name} to ${say(at)}`,
+            edit: [{ op: 'replace' as const, path: `${path}/at`, value: written(wall, at) }],
+          })),
+        ...widths.slice(0, 2).flatMap((width) =>
+          pierPlaces({ ...pier, to: pier.from + width }, run.lines)
+            .slice(0, 1)
+            .map((at) => ({
+              says: `Make ${pier.name} ${say(width)} wide, at ${say(at)}`,
+              edit: [
+                { op: 'replace' as const, path: `${path}/at`, value: written(wall, at) },
+                { op: 'replace' as const, path: `${path}/width`, value: written(wall, width) },
+              ],
+            })),
+        ),
+      ],
+    }),
+  ];
+}
+
+/** Long soldiers are propped until they have set: common practice, mm. */
+const PROPPED = 1200;
+
+function soldierIssues(wall: SetWall, o: SetOpening, gauge: GaugeSolution): Issue[] {
+  const say = (n: number): string => sayMm(n, wall.show);
+  const s = soldiersOver(wall, o);
+  const limits = headLimits(wall);
+  const span = o.to - o.from;
+  const shared = { stage: 'bond' as const, run: o.run, at: (o.from + o.to) / 2, opening: o.id };
+  const course = gauge.courses.findIndex((c) => c.top > o.head + SAME_PLACE) + 1 || null;
+  const list: Issue[] = [
+    issue({
+      ...shared,
+      course,
+      code: 'soldiers',
+      severity: 'note',
+      says: `${s.count} soldiers over ${o.name}, every joint ${say(s.joint)}: range them top and bottom before anything is built over them${span > PROPPED ? ', and prop them till they have set' : ''}.`,
+      source: 'common practice; what carries them is for local code and licensed people',
+    }),
+  ];
+  const tight = s.joint < limits.least - SAME_PLACE;
+  if (tight || s.joint > limits.most + SAME_PLACE) {
+    const width = s.count * wall.unitHeight + (s.count + 1) * wall.head;
+    const off = wall.nominal ? wall.head : 0;
+    list.push(
+      issue({
+        ...shared,
+        course,
+        code: 'head-joint-out',
+        severity: 'fault',
+        key: `head-joint-out|soldiers|${o.id}`,
+        says: `${s.count} soldiers over ${o.name} leave joints of ${say(s.joint)}, outside ${say(limits.least)} to ${say(limits.most)}.`,
+        source: wall.profile.head.source,
+        tries: () => [
+          {
+            says: `Make ${o.name} ${say(width)} wide`,
+            edit: [
+              {
+                op: 'replace',
+                path: `/walls/${wall.index}/openings/${o.index}/width`,
+                value: written(wall, width - off),
+              },
+            ],
+          },
+        ],
+      }),
+    );
+  }
+  const over = gauge.courses.reduce(
+    (best, c) => (Math.abs(c.top - s.top) < Math.abs(best - s.top) ? c.top : best),
+    0,
+  );
+  if (Math.abs(over - s.top) > gaugeSlack(wall) && s.top < (gauge.courses.at(-1)?.top ?? 0)) {
+    const head = over - wall.unitLength - wall.bed;
+    list.push(
+      issue({
+        ...shared,
+        course,
+        code: 'soldiers-off-gauge',
+        severity: 'choice',
+        says: `The soldiers over ${o.name} end ${say(Math.abs(over - s.top))} ${s.top > over ? 'above' : 'below'} a course, so the courses over them are sawn.`,
+        source: 'unit length and a bed against whole courses',
+        tries: () =>
+          head > o.sill
+            ? [
+                {
+                  says: `Put the head of ${o.name} at ${say(head)}`,
+                  edit: [
+                    {
+                      op: 'replace',
+                      path: `/walls/${wall.index}/openings/${o.index}/head`,
+                      value: written(wall, head),
+                    },
+                  ],
+                },
+              ]
+            : [],
+      }),
+    );
+  }
+  return list;
+}
+
+/** The lengths of the pieces at a jamb, in every course beside the opening. */
+function jambPieces(run: BondedRun, gauge: GaugeSolution, o: SetOpening, side: 'left' | 'right'): number[] {
+  return gauge.courses.flatMap((c, i) => {
+    if (c.bottom < o.sill - SAME_PLACE || c.top > o.head + SAME_PLACE) return [];
+    const p = run.rows[i]?.pieces.find((x) =>
+      side === 'left' ? Math.abs(x.to - o.from) < 1 : Math.abs(x.from - o.to) < 1,
+    );
+    return p ? [Math.round(p.to - p.from)] : [];
+  });
+}
+
+/** Whether both jambs of an opening read alike, course by course. */
+export function readsAlike(run: BondedRun, gauge: GaugeSolution, o: SetOpening): boolean {
+  const [left, right] = [jambPieces(run, gauge, o, 'left'), jambPieces(run, gauge, o, 'right')];
+  return left.length === right.length && left.every((l, i) => Math.abs(l - (right[i] ?? 0)) <= 2);
+}
+
+function symmetryIssues(wall: SetWall, run: BondedRun, gauge: GaugeSolution, o: SetOpening): Issue[] {
+  if (readsAlike(run, gauge, o)) return [];
+  const off = wall.nominal ? wall.head : 0;
+  const middle = (o.from + o.to) / 2;
+  const width = o.to - o.from;
+  const half = (wall.unitLength + wall.head) / 2;
+  // Mirrored about the middle of a unit or of a perp, whichever course is looked at.
+  const middles = run.lines
+    .flatMap((l) => l.u.flatMap((u, i) => [u - l.joint / 2, (u + (l.u[i + 1] ?? u) - l.joint) / 2]))
+    .filter((x) => Math.abs(x - middle) <= 2 * half && x - width / 2 > 0)
+    .sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle));
+  const widths = [0, -0.5, 0.5, -1, 1].map((n) => Math.round((width + wall.head) / half + n) * half);
+  const path = `/walls/${wall.index}/openings/${o.index}`;
+  const places = [...new Set(middles.map((m) => Math.round(m * 10) / 10))].slice(0, 5);
+  return [
+    issue({
+      code: 'opening-not-symmetric',
+      stage: 'bond',
+      severity: 'choice',
+      run: run.index,
+      at: middle,
+      opening: o.id,
+      says: `The bond does not read the same on both sides of ${o.name}, as was asked.`,
+      source: 'the pieces at its two jambs, course by course',
+      tries: () =>
+        [0, ...new Set(widths)].flatMap((w) =>
+          places.map((m) => {
+            const wide = w === 0 ? width : w + (wall.nominal ? 0 : wall.head);
+            const at = m - wide / 2;
+            return {
+              says: `Put ${o.name} at ${sayMm(at + off, wall.show)}${w === 0 ? '' : `, ${sayMm(wide - off, wall.show)} wide`}`,
+              edit: [
+                { op: 'replace' as const, path: `${path}/at`, value: written(wall, at + off) },
+                ...(w === 0
+                  ? []
+                  : [{ op: 'replace' as const, path: `${path}/width`, value: written(wall, wide - off) }]),
+              ],
+            };
+          }),
+        ),
+    }),
+  ];
+}
+
+/** What is let into the wall, or asked of it, besides its units. */
+export function featureIssues(wall: SetWall, gauge: GaugeSolution, runs: readonly BondedRun[]): Issue[] {
+  const nowhere = wall.changes.filter((c) => !wall.runs[c.run] || c.course > gauge.courses.length);
+  return [
+    ...nowhere.map((c) => lostChange(wall, c, 'there is no such course or run now')),
+    ...runs.flatMap((run) => ofRun(wall, gauge, run)),
+  ];
+}
+
+function ofRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): Issue[] {
+  return [
+    ...(run.lost.length > 0 ? lostChanges(wall, run) : []),
+    ...wall.piers.filter((p) => p.run === run.index).flatMap((p) => pierIssues(wall, p, run, gauge.count)),
+    ...wall.openings
+      .filter((o) => o.run === run.index)
+      .flatMap((o) => [
+        ...(o.soldiers ? soldierIssues(wall, o, gauge) : []),
+        ...(o.symmetric ? symmetryIssues(wall, run, gauge, o) : []),
+      ]),
+  ];
+}

@@ -1,0 +1,128 @@
+import { SAME_PLACE } from '../../../measure/length.js';
+import { sayMm } from '../../../measure/format.js';
+import { issue, type Issue } from '../../../plan/issue.js';
+import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { BondedRun } from '../laying/bond.js';
+import { curveIssues, squintIssues } from './curveIssues.js';
+import { gapIssues } from './gapIssues.js';
+import { curvedLeaves, leavesOf, type InnerToJudge } from './judgedLeaves.js';
+import { lapIssues } from './lapIssues.js';
+import { headLimits } from '../lines/lines.js';
+import { pieceIssues } from './pieceIssues.js';
+import { lengthTries } from './snap.js';
+import { wayTries } from './ways.js';
+
+function jointIssues(wall: SetWall, run: BondedRun): Issue[] {
+  const limits = headLimits(wall);
+  const out: { width: number; at: number; course: number; uses: number }[] = [];
+  for (const [row, uses] of run.uses) {
+    for (const perp of row.perps) {
+      if (perp.width >= limits.least - SAME_PLACE && perp.width <= limits.most + SAME_PLACE) continue;
+      out.push({ width: perp.width, at: perp.at, course: run.rows.indexOf(row) + 1, uses });
+    }
+  }
+  const off = (width: number): number => Math.abs(width - wall.head);
+  const worst = out.reduce<(typeof out)[number] | null>(
+    (w, p) => (w === null || off(p.width) > off(w.width) ? p : w),
+    null,
+  );
+  if (worst === null) return [];
+  const count = out.reduce((sum, p) => sum + p.uses, 0);
+  const say = (n: number): string => sayMm(n, wall.show);
+  return [
+    issue({
+      code: 'head-joint-out',
+      stage: 'bond',
+      severity: 'fault',
+      course: worst.course,
+      to: worst.course,
+      run: run.index,
+      at: worst.at,
+      says: `${count} head ${count === 1 ? 'joint is' : 'joints are'} outside ${say(limits.least)} to ${say(limits.most)}; the worst is ${say(worst.width)}.`,
+      source: wall.profile.head.source,
+      tries: () => [...lengthTries(wall, run.index), ...wayTries(wall)],
+    }),
+  ];
+}
+
+/** The first course over an opening, by place in the list; −1 where nothing stands over it. */
+const courseOver = (run: BondedRun, o: SetOpening): number =>
+  run.rows.findIndex((row) => row.bridges?.includes(o.index) === true);
+
+function lintelIssue(wall: SetWall, run: BondedRun): Issue[] {
+  const openings = wall.openings.filter((o) => o.run === run.index && courseOver(run, o) >= 0);
+  const first = openings[0];
+  if (!first) return [];
+  return [
+    issue({
+      code: 'lintel-not-designed',
+      stage: 'bond',
+      severity: 'note',
+      run: run.index,
+      at: (first.from + first.to) / 2,
+      course: courseOver(run, first) + 1,
+      says: `Over ${openings.map((o) => o.name).join(', ')} the first course is marked as beam, but nothing here sizes a lintel. Local code and licensed people decide what carries the wall.`,
+      source: 'structural questions are outside this program',
+    }),
+  ];
+}
+
+/** Bricks that cannot bond through the wall, and a bond that has no lap: said once for the wall. */
+function kindIssues(wall: SetWall): Issue[] {
+  const say = (n: number): string => sayMm(n, wall.show);
+  const path = `/walls/${wall.index}/build`;
+  if (wall.bond.step === 0) {
+    return [
+      issue({
+        code: 'stack-bond',
+        stage: 'bond',
+        severity: 'note',
+        course: 1,
+        says: 'Stack bond has no lap: the wall hangs together only by what is laid in its beds. How much reinforcement it takes is for local code and a licensed engineer.',
+        source: 'TMS 402: not laid in running bond; from memory',
+      }),
+    ];
+  }
+  const two = 2 * wall.unitWidth + wall.head;
+  const short = two - wall.unitLength;
+  const limits = headLimits(wall);
+  if (wall.bond.family !== 'header' || wall.wythes === 1 || short <= wall.head - limits.least + SAME_PLACE)
+    return [];
+  return [
+    issue({
+      code: 'header-bond-impossible',
+      stage: 'bond',
+      severity: 'fault',
+      course: 1,
+      says: `A header of ${say(wall.unitLength)} cannot reach across two widths and a joint, ${say(two)}: these units do not bond through the wall.`,
+      source: 'length must be 2 × width + joint: geometry',
+      tries: () => [
+        {
+          says: 'Lay two wythes in half bond and tie them',
+          edit: [{ op: 'replace', path: `${path}/bond`, value: 'half' }],
+        },
+        {
+          says: `Lay ${wall.bond.name} in one wythe, its headers snapped`,
+          edit: [{ op: 'add', path: `${path}/wythes`, value: 1 }],
+        },
+      ],
+    }),
+  ];
+}
+
+export function bondIssues(wall: SetWall, runs: BondedRun[], inner: InnerToJudge | null = null): Issue[] {
+  return [
+    ...kindIssues(wall),
+    ...squintIssues(wall, runs),
+    ...runs.flatMap((run) => [
+      ...leavesOf(wall, run, inner).flatMap((leaf) => [
+        ...lapIssues(wall, run, leaf),
+        ...pieceIssues(wall, run, leaf),
+      ]),
+      ...jointIssues(wall, run),
+      ...gapIssues(wall, run),
+      ...lintelIssue(wall, run),
+      ...curvedLeaves(wall, run, inner).flatMap((leaf) => curveIssues(run, leaf)),
+    ]),
+  ];
+}

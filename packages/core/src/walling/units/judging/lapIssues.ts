@@ -1,0 +1,86 @@
+import { sayMm } from '../../../measure/format.js';
+import { issue, type Issue, type Try } from '../../../plan/issue.js';
+import type { SetWall } from '../../../setout/wall.js';
+import type { BondedRun } from '../laying/bond.js';
+import type { Leaf } from './judgedLeaves.js';
+import { lapFaults, type Chain } from './laps.js';
+import { lineOf } from '../lines/lines.js';
+import { lengthTries, snapTries } from './snap.js';
+import { wayTries } from './ways.js';
+import { written } from './written.js';
+
+/** The two openings of a run nearest a place: a joint over there is not theirs to settle. */
+const openingsNear = (wall: SetWall, run: number, at: number): SetWall['openings'] =>
+  wall.openings
+    .filter((o) => o.run === run)
+    .sort((a, b) => Math.abs((a.from + a.to) / 2 - at) - Math.abs((b.from + b.to) / 2 - at))
+    .slice(0, 2);
+
+/** A wall bonded in goes astride the middle of a unit of the courses it stays out of: its nearest such places. */
+function branchTries(wall: SetWall, run: BondedRun, at: number): Try[] {
+  const near = wall.branches
+    .filter((b) => b.run === run.index)
+    .sort((a, b) => Math.abs(a.from - at) - Math.abs(b.from - at))[0];
+  if (!near) return [];
+  const { u, joint } = lineOf(run.lines, near.on === 'odd' ? 2 : 1);
+  const width = near.to - near.from;
+  return u
+    .slice(0, -1)
+    .map((x, i) => (x + (u[i + 1] ?? x) - joint) / 2 - width / 2)
+    .filter((from) => from > wall.unitLength)
+    .sort((a, b) => Math.abs(a - near.from) - Math.abs(b - near.from))
+    .slice(0, 2)
+    .map((from) => ({
+      says: `Bring ${near.name} in at ${sayMm(from, wall.show)}, astride a unit`,
+      edit: [{ op: 'replace', path: `/walls/${near.index}/meets/at`, value: written(wall, from) }],
+    }));
+}
+
+export function lapIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] {
+  if (leaf.rules.least === 0) return [];
+  const say = (n: number): string => sayMm(n, wall.show);
+  const of = leaf.name === '' ? '' : ` in ${leaf.name}`;
+  const { straight, short } = lapFaults(leaf.rows, leaf.rules);
+  const groups = new Map<string, Chain[]>();
+  for (const chain of straight) {
+    const key = `${chain.from}-${chain.to}`;
+    groups.set(key, [...(groups.get(key) ?? []), chain]);
+  }
+  if (short.length > 0) groups.set('short', short);
+  return [...groups].map(([key, found]) => {
+    const first = found[0] as Chain;
+    const from = Math.min(...found.map((c) => c.from));
+    const to = Math.max(...found.map((c) => c.to));
+    const places =
+      found.length === 1 ? `at ${say(first.at)}` : `in ${found.length} places, the first at ${say(first.at)}`;
+    const shared = {
+      stage: 'bond' as const,
+      course: from,
+      to,
+      run: run.index,
+      at: first.at,
+      source: wall.profile.leastLapSource,
+      tries: () => [
+        ...wayTries(wall),
+        ...lengthTries(wall, run.index),
+        ...openingsNear(wall, run.index, first.at).flatMap((o) => snapTries(wall, run, o).slice(0, 2)),
+        ...branchTries(wall, run, first.at),
+      ],
+    };
+    if (key === 'short') {
+      return issue({
+        ...shared,
+        code: 'lap-short',
+        severity: 'note',
+        says: `Perps lap ${say(Math.min(...found.map((c) => c.lap)))} ${places}${of}; the least lap is ${say(leaf.rules.least)}.`,
+      });
+    }
+    const courses = first.to - first.from + 1;
+    return issue({
+      ...shared,
+      code: 'straight-joint',
+      severity: courses > 2 ? 'fault' : 'note',
+      says: `${courses} perps stand in line ${places}${of}, courses ${first.from} to ${first.to}.`,
+    });
+  });
+}

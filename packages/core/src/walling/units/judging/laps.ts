@@ -1,0 +1,109 @@
+import { SAME_PLACE } from '../../../measure/length.js';
+import type { Row } from '../laying/row.js';
+
+/** Rules are compared within 1/64 in: no tape shows less. */
+export const SIXTY_FOURTH = 25.4 / 64;
+
+/** Perps that stand over one another through several courses. */
+export interface Chain {
+  at: number;
+  /** First and last course, both counted. */
+  from: number;
+  to: number;
+  /** Smallest lap along it, mm. */
+  lap: number;
+}
+
+/** What a lap is called by: perps within a joint of one another are in line; laps under the least are short. */
+export interface LapRules {
+  joint: number;
+  least: number;
+}
+
+interface Near {
+  below: number;
+  above: number;
+  lap: number;
+}
+
+/** Perps of two neighbouring rows closer than `least`. Both lists ascend, so one walk finds them all. */
+function nearPerps(below: Row, above: Row, least: number): Near[] {
+  const found: Near[] = [];
+  let j = 0;
+  for (const b of below.perps) {
+    while (j < above.perps.length && (above.perps[j]?.at ?? 0) < b.at - least) j++;
+    let best: Near | null = null;
+    for (let k = j; k < above.perps.length; k++) {
+      const a = above.perps[k];
+      if (!a || a.at > b.at + least) break;
+      const lap = Math.abs(a.at - b.at);
+      if (lap < least - SAME_PLACE && (best === null || lap < best.lap))
+        best = { below: b.at, above: a.at, lap };
+    }
+    if (best) found.push(best);
+  }
+  return found;
+}
+
+/** Laps under the rule between two neighbouring rows: less than the least by more than a 64th. */
+export const shortLaps = (below: Row, above: Row, least: number): Near[] =>
+  nearPerps(below, above, least - SIXTY_FOURTH);
+
+/** Pairs of rows alike are compared once. */
+function comparing(least: number): (below: Row, above: Row) => Near[] {
+  const pairs = new Map<Row, Map<Row, Near[]>>();
+  return (below, above) => {
+    let byAbove = pairs.get(below);
+    if (!byAbove) pairs.set(below, (byAbove = new Map<Row, Near[]>()));
+    let near = byAbove.get(above);
+    if (!near) byAbove.set(above, (near = nearPerps(below, above, least)));
+    return near;
+  };
+}
+
+/**
+ * Perps of neighbouring courses that stand over one another, each within `reach` of the next, followed from the lowest
+ * course up.
+ */
+function chains(rows: readonly Row[], reach: number): Chain[] {
+  const near = comparing(reach);
+  const done: Chain[] = [];
+  let open: (Chain & { last: number })[] = [];
+  for (let i = 0; i + 1 < rows.length; i++) {
+    const [below, above] = [rows[i], rows[i + 1]];
+    if (!below || !above) continue;
+    const next: typeof open = [];
+    const goneOn = new Set<(typeof open)[number]>();
+    for (const n of near(below, above)) {
+      const before = open.find((c) => Math.abs(c.last - n.below) < SAME_PLACE);
+      if (before) goneOn.add(before);
+      next.push(
+        before
+          ? { ...before, last: n.above, to: i + 2, lap: Math.min(before.lap, n.lap) }
+          : { at: n.below, from: i + 1, to: i + 2, lap: n.lap, last: n.above },
+      );
+    }
+    done.push(...open.filter((c) => !goneOn.has(c)));
+    open = next;
+  }
+  return [...done, ...open].map(({ at, from, to, lap }) => ({ at, from, to, lap }));
+}
+
+/** Straight joints of a leaf, perps in line through two courses or more; and laps that are short and not that. */
+export function lapFaults(
+  rows: readonly Row[],
+  { joint, least }: LapRules,
+): { straight: Chain[]; short: Chain[] } {
+  // A joint apart is within a joint of one another.
+  const inLine = joint + 2 * SAME_PLACE;
+  const straight = chains(rows, inLine);
+  const near = comparing(least - SIXTY_FOURTH);
+  const short: Chain[] = [];
+  for (let i = 0; i + 1 < rows.length; i++) {
+    const [below, above] = [rows[i], rows[i + 1]];
+    if (!below || !above) continue;
+    for (const n of near(below, above))
+      if (n.lap > joint + SAME_PLACE) short.push({ at: n.below, from: i + 1, to: i + 2, lap: n.lap });
+  }
+  return { straight, short };
+}

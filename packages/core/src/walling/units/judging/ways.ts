@@ -1,0 +1,92 @@
+import type { EditStep } from '../../../job/edit.js';
+import type { Build } from '../../../job/types.js';
+import type { Try } from '../../../plan/issue.js';
+import type { SetWall } from '../../../setout/wall.js';
+import { cornerCloser } from '../lines/endPatterns.js';
+import { canPair, runEnds } from '../lines/ends.js';
+
+/** A bond the wall could have instead: same line, another start or other corners. */
+export interface BondWay {
+  kind: string;
+  name: string;
+  edit: EditStep[];
+  /** What the file says now, or its default. */
+  inForce: boolean;
+  /** In force because the file says nothing: the contract's own way, so it leads whatever it costs. */
+  leads: boolean;
+}
+
+const setKey = (wall: SetWall, key: keyof Said, value: string | boolean): EditStep[] => [
+  { op: 'add', path: `/walls/${wall.index}/build/${key}`, value },
+];
+
+/** Whether closers beside the corners would change anything. */
+export const closersMatter = (wall: SetWall): boolean =>
+  wall.bond.family === 'running' &&
+  wall.bond.step > 0 &&
+  runEnds(wall).some((e) => e.start.other !== null || e.end.other !== null) &&
+  cornerCloser(wall) !== null;
+
+/** What the file itself says of these. */
+export type Said = Pick<Build, 'start' | 'corners' | 'closers' | 'cuts'>;
+
+/** Every start and corner rule open to this wall. A start only matters where run 0 begins free. */
+export function bondWays(wall: SetWall, said: Said = {}): BondWay[] {
+  const unit = wall.unit.family;
+  const freeStart = runEnds(wall)[0]?.start.other === null;
+  const ways: (Omit<BondWay, 'leads'> & { key: keyof Said })[] = [];
+  if (freeStart) {
+    for (const start of ['whole', 'half'] as const) {
+      ways.push({
+        key: 'start',
+        kind: `start-${start}`,
+        name: start === 'whole' ? `Begin on a whole ${unit}` : `Begin on a half ${unit}`,
+        edit: wall.start === start ? [] : setKey(wall, 'start', start),
+        inForce: wall.start === start,
+      });
+    }
+  }
+  if (canPair(wall) && wall.bond.family === 'running') {
+    for (const corners of ['in-turn', 'in-pairs'] as const) {
+      ways.push({
+        key: 'corners',
+        kind: `corners-${corners}`,
+        name:
+          corners === 'in-turn'
+            ? 'Take the corners in turn, each run one of its own'
+            : 'Take the corners in pairs, every second run both of its own',
+        edit: wall.corners === corners ? [] : setKey(wall, 'corners', corners),
+        inForce: wall.corners === corners,
+      });
+    }
+  }
+  if (closersMatter(wall)) {
+    for (const closers of [false, true]) {
+      ways.push({
+        key: 'closers',
+        kind: closers ? 'closers-beside-corners' : 'no-closers',
+        name: closers ? 'Put a closer beside each corner' : 'Run on from the corners without closers',
+        edit: wall.closers === closers ? [] : setKey(wall, 'closers', closers),
+        inForce: wall.closers === closers,
+      });
+    }
+  }
+  if (wall.openings.length > 0 && wall.bond.family === 'running' && wall.bond.step === 1 / 2) {
+    for (const cuts of ['panel', 'jamb'] as const) {
+      ways.push({
+        key: 'cuts',
+        kind: `cuts-${cuts}`,
+        name: cuts === 'panel' ? 'Cut in mid-panel and keep the reveals sound' : 'Cut at the jambs',
+        edit: wall.cuts === cuts ? [] : setKey(wall, 'cuts', cuts),
+        inForce: wall.cuts === cuts,
+      });
+    }
+  }
+  return ways.map(({ key, ...way }) => ({ ...way, leads: way.inForce && said[key] === undefined }));
+}
+
+/** Those ways as edits to try. */
+export const wayTries = (wall: SetWall): Try[] =>
+  bondWays(wall)
+    .filter((w) => w.edit.length > 0)
+    .map((w) => ({ says: w.name, edit: w.edit }));

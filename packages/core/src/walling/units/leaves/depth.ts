@@ -1,0 +1,8 @@
+import type { SetWall } from '../../../setout/wall.js';
+
+/**
+ * How deep into the wall what is laid as one goes, mm: bricks laid across it bond both its wythes, tied wythes are each laid
+ * for themselves.
+ */
+export const laidDepth = (wall: Pick<SetWall, 'bond' | 'thickness' | 'unitWidth'>): number =>
+  wall.bond.family === 'header' ? wall.thickness : wall.unitWidth;
