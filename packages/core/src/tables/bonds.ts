@@ -1,9 +1,20 @@
-import type { BondId } from '../job/types.js';
-
 /**
- * The bonds a wall can be laid in. `running` bonds lay every unit lengthwise and step by a part of a unit from
- * course to course; `header` bonds mix stretchers and headers. Names and rules: common practice.
+ * The bonds a wall can be laid in. `running` bonds lay every unit lengthwise and step by a part of a unit from course to course;
+ * `header` bonds mix stretchers and headers (`walling/units/bonds`). Names and rules: common practice.
  */
+const LIST = [
+  { id: 'half', name: 'Half bond', family: 'running', step: 1 / 2, period: 2 },
+  { id: 'third', name: 'Third bond', family: 'running', step: 1 / 3, period: 2 },
+  { id: 'quarter', name: 'Quarter bond', family: 'running', step: 1 / 4, period: 2 },
+  { id: 'stack', name: 'Stack bond', family: 'running', step: 0, period: 2 },
+  { id: 'english', name: 'English bond', family: 'header', step: 1 / 4, period: 2 },
+  { id: 'english-garden', name: 'English garden wall bond', family: 'header', step: 1 / 4, period: 4 },
+  { id: 'flemish', name: 'Flemish bond', family: 'header', step: 1 / 4, period: 2 },
+  { id: 'flemish-garden', name: 'Flemish garden wall bond', family: 'header', step: 1 / 4, period: 2 },
+] as const;
+
+export type BondId = (typeof LIST)[number]['id'];
+
 export interface Bond {
   id: BondId;
   name: string;
@@ -14,15 +25,7 @@ export interface Bond {
   period: 2 | 4;
 }
 
-export const BONDS: readonly Bond[] = [
-  { id: 'half', name: 'Half bond', family: 'running', step: 1 / 2, period: 2 },
-  { id: 'third', name: 'Third bond', family: 'running', step: 1 / 3, period: 2 },
-  { id: 'quarter', name: 'Quarter bond', family: 'running', step: 1 / 4, period: 2 },
-  { id: 'stack', name: 'Stack bond', family: 'running', step: 0, period: 2 },
-  { id: 'english', name: 'English bond', family: 'header', step: 1 / 4, period: 2 },
-  { id: 'english-garden', name: 'English garden wall bond', family: 'header', step: 1 / 4, period: 4 },
-  { id: 'flemish', name: 'Flemish bond', family: 'header', step: 1 / 4, period: 2 },
-  { id: 'flemish-garden', name: 'Flemish garden wall bond', family: 'header', step: 1 / 4, period: 2 },
-];
+export const BONDS: readonly Bond[] = LIST;
+export const BOND_IDS: readonly BondId[] = LIST.map((b) => b.id);
 
-export const bondById = (id: BondId): Bond => BONDS.find((b) => b.id === id) ?? (BONDS[0] as Bond);
+export const bondById = (id: BondId): Bond => BONDS.find((b) => b.id === id) ?? LIST[0];

@@ -1,17 +1,6 @@
-import type { BondId } from '../types.js';
+import { BOND_IDS } from '../../tables/bonds.js';
 import { optional, required, type Shape } from '../shape.js';
 import { count, id, joint, length, place, samples, text } from './basics.js';
-
-const BOND_IDS: readonly BondId[] = [
-  'half',
-  'third',
-  'quarter',
-  'stack',
-  'english',
-  'english-garden',
-  'flemish',
-  'flemish-garden',
-];
 
 export const size: Shape = {
   kind: 'object',

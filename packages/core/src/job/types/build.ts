@@ -1,3 +1,4 @@
+import type { BondId } from '../../tables/bonds.js';
 import type { Stated } from './line.js';
 
 /** Real units measured before the first course: what the order said and what came are not the same. */
@@ -6,9 +7,6 @@ export interface Samples {
   height?: Stated[];
   width?: Stated[];
 }
-
-export type BondId =
-  'half' | 'third' | 'quarter' | 'stack' | 'english' | 'english-garden' | 'flemish' | 'flemish-garden';
 
 /** How the courses are got to the height. Absent: ease every bed, as the contract says. */
 export interface Gauge {

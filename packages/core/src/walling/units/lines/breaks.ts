@@ -2,7 +2,8 @@ import { SAME_PLACE, toMillimetres } from '../../../measure/length.js';
 import type { SetWall } from '../../../setout/wall.js';
 import type { EndSpec } from './ends.js';
 import { lineCost } from './lineCost.js';
-import { endPatterns, type CourseClass, type Pattern } from './endPatterns.js';
+import type { Pattern } from '../bonds/headerBond.js';
+import { endPatterns, type CourseClass } from './endPatterns.js';
 import { byOwn, cheapestPair, lapsUnder, type LapRule, type WeighedLine } from './pairs.js';
 import {
   type ClassedEnds,

@@ -1,20 +1,11 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetWall } from '../../../setout/wall.js';
+import type { Bricks, HeaderBond, Pattern } from '../bonds/headerBond.js';
+import { headerBondOf } from '../bonds/registry.js';
 import type { EndSpec } from './ends.js';
-
-/**
- * How a course goes on from one of its ends, as piece lengths: `lead` once, then `cycle` over and over. The first
- * of a lead may be the end of another run's unit.
- */
-export interface Pattern {
-  lead: number[];
-  cycle: number[];
-}
 
 /** The brick cut lengthwise that brings a header bond back beside its quoin header: half a header less a joint. */
 export const closerLength = (wall: SetWall): number => (wall.unitWidth - wall.head) / 2;
-
-const threeQuarter = (wall: SetWall): number => 0.75 * (wall.unitLength + wall.head) - wall.head;
 
 /** The thinnest slip worth bedding beside a corner, mm: common practice. */
 const THINNEST_SLIP = 40;
@@ -55,43 +46,29 @@ function running(wall: SetWall, end: EndSpec, long: boolean, any: boolean): Patt
   return step === 1 / 2 ? [whole, part(step)] : [whole, part(step), part(1 - step)];
 }
 
-function header(wall: SetWall, end: EndSpec, long: boolean, headers: boolean, any: boolean): Pattern[] {
-  const [l, w, q] = [wall.unitLength, wall.unitWidth, closerLength(wall)];
-  // Against a course that goes through an inside corner, half over its bricks.
-  if (end.kind === 'return' && end.shows !== undefined) return [against(wall, end.shows, headers)];
-  const of = (isLong: boolean): Pattern => {
-    switch (wall.bond.id) {
-      case 'flemish':
-        return isLong ? { lead: [], cycle: [l, w] } : { lead: [w, q], cycle: [l, w] };
-      case 'flemish-garden':
-        return isLong
-          ? { lead: [], cycle: [l, l, l, w] }
-          : { lead: [w, threeQuarter(wall), w], cycle: [l, l, l, w] };
-      default:
-        if (isLong) return { lead: [], cycle: [l] };
-        return headers ? { lead: [w, q], cycle: [w] } : { lead: [w], cycle: [l] };
-    }
-  };
-  if (end.kind === 'own') return [of(true)];
-  if (end.kind === 'return') return [of(false)];
-  // A course of headers stops on one; the rest may stop either way, so that a length of half units closes.
-  return any && !headers ? [of(long), of(!long)] : [of(long)];
-}
+const bricksOf = (wall: SetWall): Bricks => ({
+  stretcher: wall.unitLength,
+  header: wall.unitWidth,
+  half: wall.half,
+  threeQuarter: 0.75 * (wall.unitLength + wall.head) - wall.head,
+  closer: closerLength(wall),
+});
 
-/**
- * A course that begins at an inside corner against one that goes through it, `through` mm wide: there is no quoin header of
- * its own, so other pieces bring it half over the bricks of the course below.
- */
-function against(wall: SetWall, through: number, headers: boolean): Pattern {
-  const [l, w, q] = [wall.unitLength, wall.unitWidth, closerLength(wall)];
-  switch (wall.bond.id) {
-    case 'flemish':
-      return { lead: [through, threeQuarter(wall), w], cycle: [l, w] };
-    case 'flemish-garden':
-      return { lead: [through, q, w], cycle: [l, l, l, w] };
-    default:
-      return headers ? { lead: [through, q], cycle: [w] } : { lead: [through, wall.half], cycle: [l] };
-  }
+function header(
+  wall: SetWall,
+  bond: HeaderBond,
+  end: EndSpec,
+  { long, headers }: CourseClass,
+  any: boolean,
+): Pattern[] {
+  const bricks = bricksOf(wall);
+  const [whole, short] = [bond.long(bricks), bond.short(bricks, headers)];
+  if (end.kind === 'own') return [whole];
+  if (end.kind === 'return')
+    return [end.shows === undefined ? short : bond.against(bricks, headers, end.shows)];
+  // A course of headers stops on one; the rest may stop either way, so that a length of half units closes.
+  const both = long ? [whole, short] : [short, whole];
+  return any && !headers ? both : both.slice(0, 1);
 }
 
 /** What a course is, beyond which end owns which corner. */
@@ -104,7 +81,6 @@ export interface CourseClass {
 
 /** The ways a course may begin at an end, the best first. `any`: whatever closes the course will do. */
 export function endPatterns(wall: SetWall, end: EndSpec, course: CourseClass, any: boolean): Pattern[] {
-  return wall.bond.family === 'header'
-    ? header(wall, end, course.long, course.headers, any)
-    : running(wall, end, course.long, any);
+  const bond = headerBondOf(wall.bond.id);
+  return bond ? header(wall, bond, end, course, any) : running(wall, end, course.long, any);
 }

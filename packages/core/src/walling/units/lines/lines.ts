@@ -1,6 +1,7 @@
 import { toMillimetres } from '../../../measure/length.js';
 import type { SetWall } from '../../../setout/wall.js';
-import type { CourseClass, Pattern } from './endPatterns.js';
+import type { Pattern } from '../bonds/headerBond.js';
+import type { CourseClass } from './endPatterns.js';
 import type { EndSpec } from './ends.js';
 
 export type Parity = 'odd' | 'even';

@@ -1,5 +1,6 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import { headerBondOf } from '../bonds/registry.js';
 import { endSpec, type RunEnds } from './ends.js';
 import { lineOf, type ClassedEnds, type Ends, type Parity, type RunLines, type Span } from './lines.js';
 import { countsOf } from './lineCost.js';
@@ -17,8 +18,8 @@ function classesOf(wall: SetWall, ends: RunEnds): ClassedEnds[] {
     const header = wall.bond.family === 'header';
     const corner = both.start.kind !== 'free' ? both.start.kind : both.end.kind;
     const long = header && corner !== 'free' ? corner === 'own' : turn;
-    const everySecond = wall.bond.id === 'english' || (wall.bond.id === 'english-garden' && i < 2);
-    return { ends: both, course: { long, headers: everySecond && !long } };
+    const headers = !long && (headerBondOf(wall.bond.id)?.headersIn(i) ?? false);
+    return { ends: both, course: { long, headers } };
   });
 }
 

@@ -1,7 +1,8 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetWall } from '../../../setout/wall.js';
 import { brokenRun } from './breaks.js';
-import { endPatterns, type Pattern } from './endPatterns.js';
+import type { Pattern } from '../bonds/headerBond.js';
+import { endPatterns } from './endPatterns.js';
 import { shownWidth, type EndSpec } from './ends.js';
 import { evenLines, filledSpan, leadsOf } from './fillSpan.js';
 import { movedLine } from '../laying/moved.js';
