@@ -3,7 +3,7 @@ import { issue, type Issue, type Try } from '../../../plan/issue.js';
 import type { SetWall } from '../../../setout/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import type { Leaf } from './judgedLeaves.js';
-import { lapFaults, type Chain } from './laps.js';
+import { lapFaults, type Stacked } from './laps.js';
 import { lineOf } from '../lines/lines.js';
 import { lengthTries, snapTries } from './snap.js';
 import { wayTries } from './ways.js';
@@ -41,14 +41,14 @@ export function lapIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] {
   const say = (n: number): string => sayMm(n, wall.show);
   const of = leaf.name === '' ? '' : ` in ${leaf.name}`;
   const { straight, short } = lapFaults(leaf.rows, leaf.rules);
-  const groups = new Map<string, Chain[]>();
+  const groups = new Map<string, Stacked[]>();
   for (const chain of straight) {
     const key = `${chain.from}-${chain.to}`;
     groups.set(key, [...(groups.get(key) ?? []), chain]);
   }
   if (short.length > 0) groups.set('short', short);
   return [...groups].map(([key, found]) => {
-    const first = found[0] as Chain;
+    const first = found[0] as Stacked;
     const from = Math.min(...found.map((c) => c.from));
     const to = Math.max(...found.map((c) => c.to));
     const places =

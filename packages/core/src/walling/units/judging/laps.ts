@@ -5,7 +5,7 @@ import type { Row } from '../laying/row.js';
 export const SIXTY_FOURTH = 25.4 / 64;
 
 /** Perps that stand over one another through several courses. */
-export interface Chain {
+export interface Stacked {
   at: number;
   /** First and last course, both counted. */
   from: number;
@@ -65,10 +65,10 @@ function comparing(least: number): (below: Row, above: Row) => Near[] {
  * Perps of neighbouring courses that stand over one another, each within `reach` of the next, followed from the lowest
  * course up.
  */
-function chains(rows: readonly Row[], reach: number): Chain[] {
+function stackedPerps(rows: readonly Row[], reach: number): Stacked[] {
   const near = comparing(reach);
-  const done: Chain[] = [];
-  let open: (Chain & { last: number })[] = [];
+  const done: Stacked[] = [];
+  let open: (Stacked & { last: number })[] = [];
   for (let i = 0; i + 1 < rows.length; i++) {
     const [below, above] = [rows[i], rows[i + 1]];
     if (!below || !above) continue;
@@ -93,12 +93,12 @@ function chains(rows: readonly Row[], reach: number): Chain[] {
 export function lapFaults(
   rows: readonly Row[],
   { joint, least }: LapRules,
-): { straight: Chain[]; short: Chain[] } {
+): { straight: Stacked[]; short: Stacked[] } {
   // A joint apart is within a joint of one another.
   const inLine = joint + 2 * SAME_PLACE;
-  const straight = chains(rows, inLine);
+  const straight = stackedPerps(rows, inLine);
   const near = comparing(least - SIXTY_FOURTH);
-  const short: Chain[] = [];
+  const short: Stacked[] = [];
   for (let i = 0; i + 1 < rows.length; i++) {
     const [below, above] = [rows[i], rows[i + 1]];
     if (!below || !above) continue;

@@ -3,7 +3,7 @@ import type { SetWall } from '../../../setout/wall.js';
 import { bondWall, type BondedRun } from './bond.js';
 import { bondCost } from '../judging/cost.js';
 import { canPair, runEnds } from '../lines/ends.js';
-import type { BondBefore } from './standing.js';
+import type { BondBefore } from './takenOver.js';
 
 /** One way a wall may begin and take its corners, laid. */
 export interface Begun {

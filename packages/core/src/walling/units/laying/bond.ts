@@ -2,7 +2,7 @@ import { gaugeSlack, type Course } from '../../../gauge/courses.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetOpening, SetVents, SetWall } from '../../../setout/wall.js';
 import { backedStretch, backRow, innerWythe, type BackLeaf, type Behind } from '../leaves/back.js';
-import { standingRuns, type BondBefore } from './standing.js';
+import { runsTakenOver, type BondBefore } from './takenOver.js';
 import { mapRows, movedLine, movedRow, rowOnFace } from './moved.js';
 import { chainsOf, mergedWall, type Chain } from './chains.js';
 import {
@@ -275,10 +275,10 @@ function leaf(
   const chains = chainsOf(wall);
   const merged = mergedWall(wall, chains);
   const ends = runEnds(merged);
-  const standing = standingRuns(merged, chains, ends, courses, level, before);
+  const takenOver = runsTakenOver(merged, chains, ends, courses, level, before);
   return chains.flatMap((chain, k) => {
     const own = ends[k];
-    if (standing[k]) return standing[k];
+    if (takenOver[k]) return takenOver[k];
     return own ? parted(wall, chains, chain, bondRun(merged, k, own, chain.ring, courses, level)) : [];
   });
 }

@@ -1,7 +1,7 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetWall } from '../../../setout/wall.js';
 import { closerLength } from '../lines/endPatterns.js';
-import { kindInHeaderBond, near, sizesOf } from './kindOf.js';
+import { kindInHeaderBond, near, unitLengthsOf } from './kindOf.js';
 import { headLimits, THINNEST_PIECE, type PerpLine } from '../lines/lines.js';
 import { RUN_END, type Laid, type Stretch } from './stretch.js';
 
@@ -15,7 +15,7 @@ export function fillHeaderStretch(wall: SetWall, line: PerpLine, stretch: Stretc
   const end = stretch.to + joint;
   const inner = line.u.filter((u) => u > stretch.from + SAME_PLACE && u < end - SAME_PLACE);
   let bounds = [stretch.from, ...inner, end];
-  const sizes = sizesOf(wall);
+  const sizes = unitLengthsOf(wall);
   const fits = (off: number): boolean =>
     off <= limits.most - joint + SAME_PLACE && -off <= joint - limits.least + SAME_PLACE;
   // A perp that stands all but on the jamb is the jamb's own joint.

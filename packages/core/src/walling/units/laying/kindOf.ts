@@ -4,13 +4,13 @@ import { closerLength } from '../lines/endPatterns.js';
 import type { Kind } from './kinds.js';
 
 /** Whole, half and three-quarter lengths of the wall's unit. */
-export interface Sizes {
+export interface UnitLengths {
   whole: number;
   half: number;
   threeQuarter: number;
 }
 
-export const sizesOf = (wall: SetWall): Sizes => ({
+export const unitLengthsOf = (wall: SetWall): UnitLengths => ({
   whole: wall.unitLength,
   half: wall.half,
   threeQuarter: 0.75 * (wall.unitLength + wall.head) - wall.head,
@@ -28,7 +28,7 @@ export function kindInHeaderBond(wall: SetWall, length: number): { kind: Kind; c
 }
 
 /** What a piece is by its length, and whether it is sawn. */
-export function kindOf(wall: SetWall, length: number, sizes: Sizes): { kind: Kind; cut: boolean } {
+export function kindOf(wall: SetWall, length: number, sizes: UnitLengths): { kind: Kind; cut: boolean } {
   const own = kindInHeaderBond(wall, length);
   if (own) return own;
   if (near(length, sizes.whole, 0.01)) return { kind: 'stretcher', cut: false };

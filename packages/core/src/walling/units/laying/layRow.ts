@@ -2,7 +2,7 @@ import { firstThat } from '../../../measure/inOrder.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetOpening, SetWall } from '../../../setout/wall.js';
 import type { Cover } from './cover.js';
-import { kindOf, sizesOf } from './kindOf.js';
+import { kindOf, unitLengthsOf } from './kindOf.js';
 import type { Kind } from './kinds.js';
 import { headLimits, THINNEST_PIECE, type BesideLine, type PerpLine, type Span } from '../lines/lines.js';
 import { pieceAt, type Piece, type Row } from './row.js';
@@ -122,7 +122,7 @@ export function layRow(
   cover: Cover,
 ): Row {
   const { own: line } = lines;
-  const sizes = sizesOf(wall);
+  const sizes = unitLengthsOf(wall);
   const hollow = wall.unit.shells !== null;
   const row: Row = { pieces: [], perps: [], bedded: [] };
   const gaps: Gap[] = [...cover.through, ...cover.partly.map((p) => p.opening), ...(cover.missing ?? [])];

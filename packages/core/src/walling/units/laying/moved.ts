@@ -8,7 +8,7 @@ const along =
   <T extends { from: number; to: number }>(p: T): T => ({ ...p, from: p.from + by, to: p.to + by });
 
 /** A length kept as it is, its middle where it stands on the face. */
-const standing =
+const keepingLength =
   (at: Behind) =>
   <T extends { from: number; to: number }>(p: T): T => {
     const by = onFace(at, (p.from + p.to) / 2) - (p.from + p.to) / 2;
@@ -29,7 +29,7 @@ export function rowOnFace(row: Row, at: Behind): Row {
   if (at.scale === 1) return movedRow(row, at.inset);
   return {
     ...row,
-    pieces: row.pieces.map(standing(at)),
+    pieces: row.pieces.map(keepingLength(at)),
     perps: row.perps.map((p) => ({ ...p, at: onFace(at, p.at) })),
     bedded: row.bedded.map(projected(at)),
     ...(row.shown ? { shown: row.shown.map(projected(at)) } : {}),

@@ -1,7 +1,7 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetPier, SetWall } from '../../../setout/wall.js';
 import { headLimits, lineOf, THINNEST_PIECE, type RunLines } from '../lines/lines.js';
-import { kindOf, sizesOf } from '../laying/kindOf.js';
+import { kindOf, unitLengthsOf } from '../laying/kindOf.js';
 import type { Piece, Row } from '../laying/row.js';
 
 /** Whether a unit laid across reaches through the wall and the pier: two widths and a joint. */
@@ -79,7 +79,7 @@ export function turnedAt(wall: SetWall, row: Row, pier: SetPier): Row {
 
 /** A unit, or what is left of it, by its length. */
 export function cutTo(wall: SetWall, like: Piece, from: number, to: number): Piece {
-  const { kind, cut } = kindOf(wall, to - from, sizesOf(wall));
+  const { kind, cut } = kindOf(wall, to - from, unitLengthsOf(wall));
   const sawn = cut || (kind === 'half' && wall.unit.halves === 'sawn');
   return { ...like, kind, from, to, cutFrom: sawn ? 'stretcher' : null, opening: -1 };
 }

@@ -1,5 +1,5 @@
 import { Heap } from './heap.js';
-import { has, serves, type Sizes } from './sizes.js';
+import { has, serves, type CutSizes } from './cutSizes.js';
 import {
   HINT,
   pricing,
@@ -82,7 +82,7 @@ function within(
   /** The newest way to each state, one more than its number; the way before it is `other`. */
   const newest = new Int32Array(2 * states);
   let next = Infinity;
-  const put = (state: number, cost: number, from: number, used: Sizes | null): void => {
+  const put = (state: number, cost: number, from: number, used: CutSizes | null): void => {
     const at = state < states ? state : state - states;
     const j = at % width;
     const f = cost + (oddAhead[(at - j) / width] as number) + (evenAhead[j] as number);
@@ -185,7 +185,7 @@ interface Ways {
   state: number[];
   from: number[];
   cost: number[];
-  sizes: (Sizes | null)[];
+  sizes: (CutSizes | null)[];
   /** Another way to the same state, one more than its number. */
   other: number[];
 }

@@ -1,7 +1,7 @@
 import { behind, type CourseSteps } from './courseSteps.js';
 import { tiesOf, type Lapping, type OnLine, type Ties } from './ties.js';
 import { Heap } from './heap.js';
-import { has, serves, type Sizes } from './sizes.js';
+import { has, serves, type CutSizes } from './cutSizes.js';
 import type { SlotRules } from './slots.js';
 import { togetherBound, type ToGo } from './togetherBound.js';
 
@@ -67,7 +67,7 @@ interface Ways {
   at: number[][];
   from: number[];
   cost: number[];
-  sizes: (Sizes | null)[];
+  sizes: (CutSizes | null)[];
   /** Another way to the same state, one more than its number. */
   other: number[];
 }
@@ -82,7 +82,7 @@ function walk(
   const key: number[] = [];
   const heap = new Heap(key);
   const newest = new Map<number, number>();
-  const put = (at: number[], cost: number, from: number, used: Sizes | null): void => {
+  const put = (at: number[], cost: number, from: number, used: CutSizes | null): void => {
     const ahead = toGo(at);
     if (!(cost + ahead < atMost)) return;
     let state = 0;

@@ -46,7 +46,7 @@ const sameOnRun = (a: SetWall, b: SetWall, run: number): boolean =>
  * The runs of each chain that an edit left as they were, to be taken over as they stand; null for those to be laid
  * anew. Everything a bond could read is compared, value by value: what it need not read is only left out above.
  */
-export function standingRuns(
+export function runsTakenOver(
   merged: SetWall,
   chains: readonly Chain[],
   ends: readonly RunEnds[],
