@@ -17,9 +17,19 @@ const STAGES = [
 const stageRules = STAGES.slice(0, -1).map((stage, i) => ({
   name: `${stage}-reads-only-earlier-stages`,
   severity: 'error',
-  from: { path: `^packages/core/src/${stage}/`, pathNot: '(issues|choices)\\.ts$|\\.test\\.ts$' },
+  from: { path: `^packages/core/src/${stage}/`, pathNot: '\\.test\\.ts$' },
   to: { path: `^packages/core/src/(${STAGES.slice(i + 1).join('|')})/` },
 }));
+/** What a stage says of itself is read by the plan and drawn by the scene, and never the other way, types included. */
+const beneath = {
+  name: 'stages-know-nothing-of-the-plan',
+  severity: 'error',
+  from: {
+    path: `^packages/core/src/(${[...STAGES, 'findings', 'tables', 'job', 'measure'].join('|')})/`,
+    pathNot: '\\.test\\.ts$',
+  },
+  to: { path: '^packages/core/src/(plan|scene|exchange|record)/' },
+};
 module.exports = {
   forbidden: [
     {
@@ -47,6 +57,7 @@ module.exports = {
       to: { path: '^apps/(web|cli)' },
     },
     ...stageRules,
+    beneath,
   ],
   options: {
     tsPreCompilationDeps: true,

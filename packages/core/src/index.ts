@@ -34,7 +34,7 @@ export * from './walling/units/laying/bond.js';
 export { jambPlaces } from './walling/units/judging/snap.js';
 export type { Piece, Row } from './walling/units/laying/row.js';
 export * from './tally/tally.js';
-export * from './plan/finding.js';
+export * from './findings/finding.js';
 export * from './plan/plan.js';
 export * from './plan/steps.js';
 export * from './plan/work.js';

@@ -1,4 +1,4 @@
-import type { WallWork } from '../plan/work.js';
+import type { CavityWall } from './inner.js';
 import type { TieLevels } from './levels.js';
 import { cavityPlaces, type CavityPlaces } from './places.js';
 
@@ -33,7 +33,7 @@ export const withLaps = (length: number): number =>
 
 /** What a cavity takes, counted from where each thing stands. */
 export function cavityAmounts(
-  work: WallWork,
+  work: CavityWall,
   places: CavityPlaces | null = cavityPlaces(work),
 ): CavityAmounts | null {
   const { wall, gauge, inner } = work;

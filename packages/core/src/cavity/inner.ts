@@ -4,6 +4,7 @@ import { innerWythe, type Behind } from '../walling/units/leaves/back.js';
 import { solveGauge, type GaugeSolution } from '../gauge/solve.js';
 import type { Build, JobDocument, Wall } from '../job/types.js';
 import { findUnit } from '../job/units.js';
+import type { SiteLevels } from '../setout/site.js';
 import { setOutWall, type SetWall } from '../setout/wall.js';
 
 /** The leaf behind a cavity, laid as a wall of its own: another unit, its own courses, on a line set in. */
@@ -15,6 +16,16 @@ export interface InnerLeaf {
   behind: Behind[];
   /** It has the cells, and the outer leaf has none: bars and grout go up in it. */
   carries: boolean;
+}
+
+/** A wall with what stands behind its cavity. */
+export interface CavityWall {
+  wall: SetWall;
+  gauge: GaugeSolution;
+  runs: readonly BondedRun[];
+  inner: InnerLeaf | null;
+  /** Levels of the site: where the ground stands. */
+  site: SiteLevels;
 }
 
 /** The wall's document as if it were built of the inner unit only. Its face is hidden, so beds may ease. */

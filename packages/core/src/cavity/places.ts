@@ -1,6 +1,6 @@
 import { fromFace } from '../walling/units/leaves/back.js';
 import { gaugeSlack, type Course } from '../gauge/courses.js';
-import type { WallWork } from '../plan/work.js';
+import type { CavityWall } from './inner.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import { levelBeds, tieLevels, type TieLevels } from './levels.js';
 
@@ -122,7 +122,7 @@ function dpcBed(courses: readonly Course[], ground: number): number | null {
 }
 
 /** Air bricks and vents in the outer leaf, and how many pieces of the inner leaf are cut round their sleeves. */
-function sleevesOf({ runs, gauge, inner }: WallWork): CavityPlaces['sleeves'] {
+function sleevesOf({ runs, gauge, inner }: CavityWall): CavityPlaces['sleeves'] {
   return runs.flatMap((run) =>
     run.rows.flatMap((row, i) =>
       row.pieces
@@ -148,7 +148,7 @@ function sleevesOf({ runs, gauge, inner }: WallWork): CavityPlaces['sleeves'] {
 }
 
 /** Where everything stands that goes across a cavity or into it: what is counted and drawn comes from here. */
-export function cavityPlaces(work: WallWork): CavityPlaces | null {
+export function cavityPlaces(work: CavityWall): CavityPlaces | null {
   const { wall, gauge, runs, inner, site } = work;
   const { cavity } = wall;
   if (!cavity || !inner) return null;

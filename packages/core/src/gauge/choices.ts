@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
-import type { Candidate } from '../plan/finding.js';
+import type { Candidate } from '../findings/finding.js';
 import { gaugeSlack } from './courses.js';
 import { fixedHeights } from './fixed.js';
 import type { GaugeSolution } from './solve.js';

@@ -1,6 +1,6 @@
 import { SAME_PLACE, millimetres } from '../measure/length.js';
 import { sayMm, writeLength } from '../measure/format.js';
-import { issue, type Issue, type Try } from '../plan/issue.js';
+import { issue, type Issue, type Try } from '../findings/issue.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import { bedLimits, gaugeSlack } from './courses.js';
 import { sampleIssues } from './sampleIssues.js';

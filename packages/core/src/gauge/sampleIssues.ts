@@ -1,6 +1,6 @@
 import { SAME_PLACE, millimetres, toMillimetres } from '../measure/length.js';
 import { sayMm, writeLength } from '../measure/format.js';
-import { issue, type Issue } from '../plan/issue.js';
+import { issue, type Issue } from '../findings/issue.js';
 import { leastJointFor, type Sampled } from '../setout/samples.js';
 import type { SetWall } from '../setout/wall.js';
 

@@ -1,12 +1,11 @@
 import { sayMm } from '../measure/format.js';
 import { written } from '../walling/units/judging/written.js';
-import { issue, type Issue } from '../plan/issue.js';
-import type { WallWork } from '../plan/work.js';
+import { issue, type Issue } from '../findings/issue.js';
 import { GROUT_SPACE_SOURCE, GROUT_SPACES } from '../tables/grout.js';
-import { tightSpaces } from './pours.js';
+import { tightSpaces, type GroutedWall } from './pours.js';
 
 /** Cells too tight for the height that is to be poured down them. */
-function spaceIssues(work: WallWork): Issue[] {
+function spaceIssues(work: GroutedWall): Issue[] {
   const { wall, steel, fills, pours } = work;
   const say = (n: number): string => sayMm(n, wall.show);
   const path = `/walls/${wall.index}/grout`;
@@ -57,7 +56,7 @@ function spaceIssues(work: WallWork): Issue[] {
 }
 
 /** A unit with no cells has nothing to fill. */
-function solidIssue({ wall }: WallWork): Issue[] {
+function solidIssue({ wall }: GroutedWall): Issue[] {
   if (!wall.grout || wall.grout.fill === 'none' || wall.unit.shells !== null) return [];
   return [
     issue({
@@ -71,4 +70,4 @@ function solidIssue({ wall }: WallWork): Issue[] {
   ];
 }
 
-export const groutIssues = (work: WallWork): Issue[] => [...solidIssue(work), ...spaceIssues(work)];
+export const groutIssues = (work: GroutedWall): Issue[] => [...solidIssue(work), ...spaceIssues(work)];

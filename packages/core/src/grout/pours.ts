@@ -3,7 +3,7 @@ import { pourLimit } from '../setout/reinforcement.js';
 import type { SetWall } from '../setout/wall.js';
 import { insideWidth } from '../steel/cells.js';
 import { barOf } from '../tables/bars.js';
-import type { SteelWork } from '../steel/steel.js';
+import type { ReinforcedWall, SteelWork } from '../steel/steel.js';
 import {
   CLEANOUT_EVERY,
   CLEANOUT_OVER,
@@ -52,6 +52,12 @@ export interface Pour {
   /** How much goes in. */
   filled: Filled;
   space: GroutSpace | null;
+}
+
+/** A wall with its steel and its grout, as far as what is said of them goes. */
+export interface GroutedWall extends ReinforcedWall {
+  fills: readonly RunFill[];
+  pours: readonly Pour[];
 }
 
 /** The last course of each pour: a beam ends one, and none is higher than it may be. */

@@ -5,7 +5,7 @@ import type { BondedRun } from '../walling/units/laying/bond.js';
 import { lineOf } from '../walling/units/lines/lines.js';
 import type { EditStep } from '../job/edit.js';
 import type { MovementJoint } from '../job/types.js';
-import { issue, type Issue, type Try } from '../plan/issue.js';
+import { issue, type Issue, type Try } from '../findings/issue.js';
 import type { SetJoint, SetWall } from '../setout/wall.js';
 import { isDue, jointSpacing, panelsOfRun, perpPlaces, proposedJoints } from './spacing.js';
 import { isIn, weakPlaces, type WeakPlace } from './weak.js';

@@ -1,8 +1,8 @@
 import { gaugeCandidates } from '../gauge/choices.js';
 import type { EditStep } from '../job/edit.js';
 import type { JobDocument } from '../job/types.js';
-import type { Candidate, Choice, Finding, FindingCode, Fix } from './finding.js';
-import type { Issue, Try } from './issue.js';
+import type { Candidate, Choice, Finding, FindingCode, Fix } from '../findings/finding.js';
+import type { Issue, Try } from '../findings/issue.js';
 import { breaksLock } from './lock.js';
 import { proved, provedTogether, type Proving } from './prove.js';
 import { handedOut, type Steps } from './steps.js';

@@ -11,7 +11,7 @@ import { cutBars } from '../steel/cutting.js';
 import { markOf, schedule, stockOf, stretchBars, uprightBars, uprightLengths } from '../steel/steel.js';
 import { BAR_SIZES, type BarSize } from '../tables/bars.js';
 import { GROUT_FACTOR } from '../tables/grout.js';
-import type { Finding } from './finding.js';
+import type { Finding } from '../findings/finding.js';
 import type { Plan, WallPlan } from './plan.js';
 
 /** Filed numbers are rounded to a millionth of a millimetre (or of a m³ in mm³ terms): float noise, not measure. */

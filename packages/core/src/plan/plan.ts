@@ -1,8 +1,8 @@
 import type { Job, JobDocument } from '../job/types.js';
 import { addTallies, buyLines, tallyRun, type BuyLine, type Tally } from '../tally/tally.js';
 import { adviseWall } from './advise.js';
-import type { Choice, Finding } from './finding.js';
-import type { Issue } from './issue.js';
+import type { Choice, Finding } from '../findings/finding.js';
+import type { Issue } from '../findings/issue.js';
 import { toTheEnd, type Steps } from './steps.js';
 import { issuesOf, workWall, type WallWork } from './work.js';
 

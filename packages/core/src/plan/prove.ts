@@ -1,7 +1,7 @@
 import type { EditStep } from '../job/edit.js';
 import type { JobDocument } from '../job/types.js';
-import type { Fix } from './finding.js';
-import type { Issue, Try } from './issue.js';
+import type { Fix } from '../findings/finding.js';
+import type { Issue, Try } from '../findings/issue.js';
 import type { Steps } from './steps.js';
 import { guards, type Trial } from './trials.js';
 

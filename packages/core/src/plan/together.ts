@@ -2,7 +2,7 @@ import { bondCost } from '../walling/units/judging/cost.js';
 import { runEnds } from '../walling/units/lines/ends.js';
 import type { EditStep } from '../job/edit.js';
 import type { Job, JobDocument } from '../job/types.js';
-import type { Candidate } from './finding.js';
+import type { Candidate } from '../findings/finding.js';
 import type { Steps } from './steps.js';
 import { workWall } from './work.js';
 

@@ -1,7 +1,7 @@
 import { applyEdit, type EditStep, type Guard } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
 import type { Job, JobDocument } from '../job/types.js';
-import type { Issue } from './issue.js';
+import type { Issue } from '../findings/issue.js';
 import { issuesOf, workWall, type WallWork } from './work.js';
 
 /** The job with an edit made, or null where it cannot be or is not sound. */

@@ -6,7 +6,7 @@ import type { JobDocument } from '../job/types.js';
 import { sayMm } from '../measure/format.js';
 import type { SetWall } from '../setout/wall.js';
 import { steelCost, type SteelCost } from '../steel/cost.js';
-import type { Candidate } from './finding.js';
+import type { Candidate } from '../findings/finding.js';
 import type { Steps } from './steps.js';
 import type { Trial } from './trials.js';
 import type { WallWork } from './work.js';

@@ -23,7 +23,7 @@ import { siteLevels, type SiteLevels } from '../setout/site.js';
 import { surveyOf, type FirstLaid, type Survey } from '../setout/survey.js';
 import { setOutIssues } from '../setout/issues.js';
 import { setOutWall, type SetWall } from '../setout/wall.js';
-import type { Issue } from './issue.js';
+import type { Issue } from '../findings/issue.js';
 
 export interface WallWork {
   wall: SetWall;

@@ -1,10 +1,10 @@
 import { sayMm } from '../measure/format.js';
-import { issue, type Issue } from '../plan/issue.js';
-import type { WallWork } from '../plan/work.js';
+import { issue, type Issue } from '../findings/issue.js';
+import type { SetWall } from '../setout/wall.js';
 import { engineerReasons, retainLimit } from './retain.js';
 
 /** Ground held that an engineer decides about: the stage stops there, and says what to take along. */
-export function retainIssues({ wall }: WallWork): Issue[] {
+export function retainIssues({ wall }: { wall: SetWall }): Issue[] {
   const say = (n: number): string => sayMm(n, wall.show);
   const held = wall.retains;
   const reasons = engineerReasons(wall, say);

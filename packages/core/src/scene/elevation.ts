@@ -1,5 +1,5 @@
 import { showMm, type Show } from '../measure/format.js';
-import type { Finding } from '../plan/finding.js';
+import type { Finding } from '../findings/finding.js';
 import type { WallWork } from '../plan/work.js';
 import { pieceColumns } from './columns.js';
 import { FOOTING_DRAWN, skyShapes, stepShapes } from './outline.js';

@@ -13,7 +13,7 @@ import { cornersTaken, runEnds } from '../walling/units/lines/ends.js';
 import { narrowPiers, type NarrowPier } from '../walling/units/judging/narrow.js';
 import { jambPlaces } from '../walling/units/judging/snap.js';
 import { bedLimits } from '../gauge/courses.js';
-import type { Choice } from '../plan/finding.js';
+import type { Choice } from '../findings/finding.js';
 import type { WallPlan } from '../plan/plan.js';
 import { packsOf } from '../tally/tally.js';
 import { elevationScene, letterFindings, type Lettered } from './elevation.js';

@@ -1,5 +1,5 @@
 import { sayMm } from '../measure/format.js';
-import { issue, type Issue } from '../plan/issue.js';
+import { issue, type Issue } from '../findings/issue.js';
 import type { JobDocument } from '../job/types.js';
 import { footingAmounts } from './footing.js';
 import type { SiteLevels } from './site.js';

@@ -1,6 +1,6 @@
 import { sayMm } from '../measure/format.js';
 import { SAME_PLACE } from '../measure/length.js';
-import { issue, type Issue } from '../plan/issue.js';
+import { issue, type Issue } from '../findings/issue.js';
 import type { SetWall } from './wall.js';
 
 /** Near enough to have been meant to close, too far to be one joint: half a unit. */

@@ -2,8 +2,8 @@ import { sayMm } from '../measure/format.js';
 import { written } from '../walling/units/judging/written.js';
 import type { EditStep } from '../job/edit.js';
 import type { Held } from '../job/types.js';
-import { issue, type Issue, type Try } from '../plan/issue.js';
-import type { WallWork } from '../plan/work.js';
+import { issue, type Issue, type Try } from '../findings/issue.js';
+import type { ReinforcedWall } from './steel.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
 import { bondWays } from '../walling/units/judging/ways.js';
 import { snapTries } from '../walling/units/judging/snap.js';
@@ -27,7 +27,7 @@ const REASONS: Record<BarReason, string> = {
 const steelPath = (wall: SetWall): string => `/walls/${wall.index}/steel`;
 
 /** A spacing the unit's cells do not allow, and the two nearest that they do. */
-function spacingIssue({ wall, steel }: WallWork): Issue[] {
+function spacingIssue({ wall, steel }: ReinforcedWall): Issue[] {
   const s = steel.spacing;
   if (!s || s.fits) return [];
   const say = (n: number): string => sayMm(n, wall.show);
@@ -53,7 +53,7 @@ function spacingIssue({ wall, steel }: WallWork): Issue[] {
 }
 
 /** A unit without cells takes no uprights. */
-function solidIssue({ wall }: WallWork): Issue[] {
+function solidIssue({ wall }: ReinforcedWall): Issue[] {
   if (!wall.steel?.vertical || wall.unit.shells !== null) return [];
   return [
     issue({
@@ -71,7 +71,7 @@ function solidIssue({ wall }: WallWork): Issue[] {
 }
 
 /** Openings near a place, nearest first: moving one may clear the cell. */
-const nearTries = (work: WallWork, run: BondedRun, at: number): Try[] =>
+const nearTries = (work: ReinforcedWall, run: BondedRun, at: number): Try[] =>
   work.wall.openings
     .filter((o) => o.run === run.index)
     .sort((a, b) => Math.abs((a.from + a.to) / 2 - at) - Math.abs((b.from + b.to) / 2 - at))
@@ -95,7 +95,7 @@ function sayGap(wall: SetWall, v: Verticals): string {
   return `Between ${say(widest.from)} and ${say(widest.to)} no cell goes up: there is no bar for ${say(widest.to - widest.from)}, and ${say(v.spacing.asked)} was asked.`;
 }
 
-function brokenIssues(work: WallWork): Issue[] {
+function brokenIssues(work: ReinforcedWall): Issue[] {
   const { wall, steel, runs } = work;
   return steel.verticals.flatMap((v, k): Issue[] => {
     const first = v.broken[0];
@@ -131,7 +131,7 @@ function brokenIssues(work: WallWork): Issue[] {
 }
 
 /** Bars taken out of places where they belong by rule, and changes by hand that lost their cell. */
-function byHandIssues({ wall, steel }: WallWork): Issue[] {
+function byHandIssues({ wall, steel }: ReinforcedWall): Issue[] {
   const say = (n: number): string => sayMm(n, wall.show);
   const without = (index: number): EditStep[] => [
     { op: 'remove', path: `${steelPath(wall)}/cells/${index}` },
@@ -176,7 +176,7 @@ const HELD: readonly [Held, string][] = [
 ];
 
 /** How a wall is held is asked, never inferred. */
-function heldIssue({ wall, steel }: WallWork): Issue[] {
+function heldIssue({ wall, steel }: ReinforcedWall): Issue[] {
   if (!steel.place || wall.held !== null || typeof wall.steel?.vertical?.from === 'number') return [];
   return [
     issue({
@@ -196,7 +196,7 @@ function heldIssue({ wall, steel }: WallWork): Issue[] {
 }
 
 /** A bar that will not go in its cell with grout round it, and laps the rule does not serve. */
-function sizeIssues({ wall, steel }: WallWork): Issue[] {
+function sizeIssues({ wall, steel }: ReinforcedWall): Issue[] {
   const vertical = wall.steel?.vertical;
   if (!vertical || wall.unit.shells === null) return [];
   const say = (n: number): string => sayMm(n, wall.show);
@@ -252,7 +252,7 @@ function sizeIssues({ wall, steel }: WallWork): Issue[] {
 }
 
 /** Beams in courses the wall does not have: said once, and put right together. */
-function beamIssues({ wall, steel: { nowhere }, gauge }: WallWork): Issue[] {
+function beamIssues({ wall, steel: { nowhere }, gauge }: ReinforcedWall): Issue[] {
   if (nowhere.length === 0) return [];
   const one = nowhere.length === 1;
   const path = (index: number): string => `${steelPath(wall)}/beams/${index}`;
@@ -278,7 +278,7 @@ function beamIssues({ wall, steel: { nowhere }, gauge }: WallWork): Issue[] {
   ];
 }
 
-export const steelIssues = (work: WallWork): Issue[] =>
+export const steelIssues = (work: ReinforcedWall): Issue[] =>
   work.wall.steel === null
     ? []
     : [

@@ -1,7 +1,7 @@
 import { written } from '../walling/units/judging/written.js';
 import { toMillimetres, inches } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
-import type { Try } from '../plan/issue.js';
+import type { Try } from '../findings/issue.js';
 import type { SetWall } from '../setout/wall.js';
 import { roomInCell } from './place.js';
 import { footColumns, judgeAt, judgeStarters, type JudgedStarter } from './starters.js';

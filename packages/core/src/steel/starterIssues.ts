@@ -1,14 +1,14 @@
 import { bondWays } from '../walling/units/judging/ways.js';
 import { sayMm } from '../measure/format.js';
-import { issue, type Issue } from '../plan/issue.js';
-import type { WallWork } from '../plan/work.js';
+import { issue, type Issue } from '../findings/issue.js';
+import type { ReinforcedWall } from './steel.js';
 import { bestShift, sayShift, shiftTry, type Shift } from './shift.js';
 import { judgeStarters, MOST_SLOPE } from './starters.js';
 import { drilled } from './steel.js';
 import { turnTry } from './turning.js';
 
 /** Starters as they were found: what is in the way, and the ways out a mason has, in the order to try them. */
-export function starterIssues({ wall, steel, runs }: WallWork): Issue[] {
+export function starterIssues({ wall, steel, runs }: ReinforcedWall): Issue[] {
   const size = wall.steel?.vertical?.bar;
   const judged = judgeStarters(wall, steel);
   if (size === undefined || judged.length === 0) return [];

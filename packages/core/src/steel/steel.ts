@@ -1,3 +1,4 @@
+import type { GaugeSolution } from '../gauge/solve.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
 import { isSquare } from '../walling/units/lines/ends.js';
 import type { Course } from '../gauge/courses.js';
@@ -25,6 +26,14 @@ export interface SteelWork {
   bed: BedSteel | null;
   place: PlaceInCell | null;
   lap: Lap | null;
+}
+
+/** A wall with its steel, as far as what is said of it goes. */
+export interface ReinforcedWall {
+  wall: SetWall;
+  gauge: GaugeSolution;
+  runs: readonly BondedRun[];
+  steel: SteelWork;
 }
 
 /** Concrete kept over a bar's end at the top of the wall and at a free end, mm: 2 in, common practice. */

@@ -3,7 +3,7 @@ import type { Piece, Row } from '../walling/units/laying/row.js';
 import { written } from '../walling/units/judging/written.js';
 import type { EditStep } from '../job/edit.js';
 import type { PieceChange } from '../job/types.js';
-import type { Try } from '../plan/issue.js';
+import type { Try } from '../findings/issue.js';
 import type { SetWall } from '../setout/wall.js';
 import { jointFollows } from './cells.js';
 import type { JudgedStarter } from './starters.js';

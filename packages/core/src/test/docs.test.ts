@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { jobSchema } from '../job/schema.js';
-import { FINDINGS } from '../plan/finding.js';
+import { FINDINGS } from '../findings/finding.js';
 
 const docs = (name: string): string => join(__dirname, '../../../../docs', name);
 

@@ -1,7 +1,7 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import { sayMm, writeLength } from '../../../measure/format.js';
 import { millimetres } from '../../../measure/length.js';
-import { issue, type Issue } from '../../../plan/issue.js';
+import { issue, type Issue } from '../../../findings/issue.js';
 import { isTangent } from '../../../setout/line.js';
 import { facet, insideJoint, leastRadius } from '../../../setout/curve.js';
 import type { SetWall } from '../../../setout/wall.js';

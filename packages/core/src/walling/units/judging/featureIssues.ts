@@ -2,7 +2,7 @@ import { gaugeSlack } from '../../../gauge/courses.js';
 import type { GaugeSolution } from '../../../gauge/solve.js';
 import { sayMm } from '../../../measure/format.js';
 import { SAME_PLACE } from '../../../measure/length.js';
-import { issue, type Issue } from '../../../plan/issue.js';
+import { issue, type Issue } from '../../../findings/issue.js';
 import type { SetChange, SetOpening, SetPier, SetWall } from '../../../setout/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { headLimits } from '../lines/lines.js';

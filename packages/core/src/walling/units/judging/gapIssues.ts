@@ -1,6 +1,6 @@
 import { writeLength, sayMm } from '../../../measure/format.js';
 import { millimetres, SAME_PLACE } from '../../../measure/length.js';
-import { issue, type Issue, type Try } from '../../../plan/issue.js';
+import { issue, type Issue, type Try } from '../../../findings/issue.js';
 import type { SetOpening, SetWall } from '../../../setout/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import type { RunEnd } from '../lines/ends.js';

@@ -1,5 +1,5 @@
 import { sayMm } from '../../../measure/format.js';
-import { issue, type Issue, type Try } from '../../../plan/issue.js';
+import { issue, type Issue, type Try } from '../../../findings/issue.js';
 import type { SetWall } from '../../../setout/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import type { Leaf } from './judgedLeaves.js';

@@ -2,7 +2,7 @@ import { gaugeSlack, type Course } from '../../../gauge/courses.js';
 import type { GaugeSolution } from '../../../gauge/solve.js';
 import { sayMm } from '../../../measure/format.js';
 import { SAME_PLACE } from '../../../measure/length.js';
-import { issue, type Issue, type Try } from '../../../plan/issue.js';
+import { issue, type Issue, type Try } from '../../../findings/issue.js';
 import { isTangent } from '../../../setout/line.js';
 import { overlapOf, stepEdges, upAt } from '../../../setout/steps.js';
 import type { SetTop, SetWall } from '../../../setout/wall.js';

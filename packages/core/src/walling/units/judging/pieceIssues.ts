@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import { sayMm } from '../../../measure/format.js';
-import { issue, type Issue } from '../../../plan/issue.js';
+import { issue, type Issue } from '../../../findings/issue.js';
 import type { SetOpening, SetWall } from '../../../setout/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import type { Leaf } from './judgedLeaves.js';

@@ -1,7 +1,7 @@
 import { SAME_PLACE, millimetres } from '../../../measure/length.js';
 import { sayMm, writeLength } from '../../../measure/format.js';
 import type { EditStep } from '../../../job/edit.js';
-import type { Try } from '../../../plan/issue.js';
+import type { Try } from '../../../findings/issue.js';
 import type { SetOpening, SetWall } from '../../../setout/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { firstFrom, headLimits, within } from '../lines/lines.js';

@@ -1,6 +1,6 @@
 import { sayMm } from '../../../measure/format.js';
 import { toMillimetres } from '../../../measure/length.js';
-import { issue, type Issue } from '../../../plan/issue.js';
+import { issue, type Issue } from '../../../findings/issue.js';
 import { stated } from '../../../job/stated.js';
 import type { JobDocument } from '../../../job/types.js';
 import { solveGauge, type GaugeSolution } from '../../../gauge/solve.js';

@@ -1,6 +1,6 @@
 import type { EditStep } from '../../../job/edit.js';
 import type { Build } from '../../../job/types.js';
-import type { Try } from '../../../plan/issue.js';
+import type { Try } from '../../../findings/issue.js';
 import type { SetWall } from '../../../setout/wall.js';
 import { cornerCloser } from '../lines/endPatterns.js';
 import { canPair, runEnds } from '../lines/ends.js';
