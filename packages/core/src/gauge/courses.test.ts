@@ -56,8 +56,8 @@ test('and every gable, every height hidden or grouted to, and the level of the b
   expect(written.get('/walls/0/tops/0/left')).toBe('8\' 8"');
   expect(written.get('/walls/0/tops/0/right')).toBe('11\' 8"');
   expect(written.get('/walls/0/grout/below')).toBe("1'");
-  // Two feet under the datum before, so four inches less now.
-  expect(written.get('/walls/0/base')).toBe('-1\' 8"');
+  // Two feet under the datum before, so four inches less now: 20 in.
+  expect(written.get('/walls/0/base')).toBeCloseTo(-20 * 25.4, 6);
 });
 
 test('a way that throws sills and heads off the courses says so and ranks below one that does not', () => {

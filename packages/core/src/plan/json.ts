@@ -208,13 +208,9 @@ const innerJson = (p: WallPlan, inner: InnerLeaf): Record<string, unknown> => ({
   })),
 });
 
-/** A piece behind a curve as it is seen from the face, its own length beside. */
-function onArc(piece: PieceJson, scale: number): PieceJson {
-  if (scale === 1) return piece;
-  const [middle, length] = [(piece.from + piece.to) / 2, piece.to - piece.from];
-  const half = length / scale / 2;
-  return { ...piece, from: tidy(middle - half), to: tidy(middle + half), length: tidy(length) };
-}
+/** A piece behind a curve, its own length beside where it is seen from the face. */
+const withLength = (piece: PieceJson, scale: number): PieceJson =>
+  scale === 1 ? piece : { ...piece, length: tidy((piece.to - piece.from) * scale) };
 
 function wallJson(p: WallPlan): Record<string, unknown> {
   return {
@@ -234,7 +230,7 @@ function wallJson(p: WallPlan): Record<string, unknown> {
           leaf === 0
             ? (run.rows[i]?.pieces ?? []).map((x) => pieceJson(p, run, run.rows[i], x, c.kind === 'sawn'))
             : (run.back?.rows[i]?.pieces ?? []).map((x) =>
-                onArc(pieceJson(p, run, run.rows[i], x, c.kind === 'sawn'), run.back?.scale ?? 1),
+                withLength(pieceJson(p, run, run.rows[i], x, c.kind === 'sawn'), run.back?.scale ?? 1),
               ),
         ),
       })),

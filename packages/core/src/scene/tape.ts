@@ -87,7 +87,7 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
   if (inner && innerRun && cavity) {
     const place = inner.behind[runIndex] as Behind;
     const y = unitWidth + cavity.width;
-    const behind = innerRun.rows[innerCourse] && rowOnFace(innerRun.rows[innerCourse], place);
+    const behind = innerRun.rows[innerCourse] && rowOnFace(innerRun.rows[innerCourse], place, 'as-long');
     for (const p of behind?.pieces ?? [])
       shapes.push(
         rect('unit-plan', p.from, y, p.to - p.from, inner.wall.unitWidth, p.kind),

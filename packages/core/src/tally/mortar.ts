@@ -37,18 +37,18 @@ interface RowSums {
   stripJoints: number;
 }
 
-/** `scale`: how much longer the row is than the places it is given in. */
+/** `scale`: the row's own length for one of the places it is given in. */
 function sums(row: Row, scale = 1): RowSums {
   const strips = row.strips ?? [];
   const add = (of: (s: RowStrip) => number): number => strips.reduce((sum, s) => sum + of(s), 0);
   return {
-    bedLength: scale * row.bedded.reduce((sum, b) => sum + b.to - b.from, 0) - add((s) => s.counted),
-    perpWidth: row.perps.reduce((sum, p) => sum + p.width, 0),
+    bedLength: scale * (row.bedded.reduce((sum, b) => sum + b.to - b.from, 0) - add((s) => s.counted)),
+    perpWidth: scale * row.perps.reduce((sum, p) => sum + p.width, 0),
     perpCount: row.perps.length,
     stripLength: scale * add((s) => s.to - s.from),
     stripFace: scale * add((s) => (s.to - s.from) * s.high),
     stripBeds: scale * add((s) => (s.to - s.from) * s.bed),
-    stripJoints: add((s) => s.joints * Math.max(0, s.high - s.bed)),
+    stripJoints: scale * add((s) => s.joints * Math.max(0, s.high - s.bed)),
   };
 }
 

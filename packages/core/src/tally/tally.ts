@@ -74,11 +74,23 @@ function usedMortar(wall: SetWall, geometric: number, area: number, collar: numb
   return 'factor' in rule ? geometric * rule.factor : rule.rateM3PerM2 * area * wall.wythes + collar;
 }
 
-const bothLeaves = (run: BondedRun): [Row, number][] => [...run.uses, ...(run.back?.uses ?? [])];
+/** Rows of both leaves, how many courses each serves, and how long it is for one of the places it is given in. */
+const bothLeaves = (run: BondedRun): [Row, number, number][] => [
+  ...[...run.uses].map(([row, uses]): [Row, number, number] => [row, uses, 1]),
+  ...[...(run.back?.uses ?? [])].map(([row, uses]): [Row, number, number] => [
+    row,
+    uses,
+    run.back?.scale ?? 1,
+  ]),
+];
 
-const rowsOf = (run: BondedRun, course: number): Piece[] => [
-  ...(run.rows[course - 1]?.pieces ?? []),
-  ...(run.back?.rows[course - 1]?.pieces ?? []),
+/** The pieces of a course, both leaves, with the lengths they have. */
+const piecesIn = (run: BondedRun, course: number): { p: Piece; length: number }[] => [
+  ...(run.rows[course - 1]?.pieces ?? []).map((p) => ({ p, length: p.to - p.from })),
+  ...(run.back?.rows[course - 1]?.pieces ?? []).map((p) => ({
+    p,
+    length: (p.to - p.from) * (run.back?.scale ?? 1),
+  })),
 ];
 
 /** Closers of a one-brick wall are bricks split along their length: two from one, whatever their place. */
@@ -89,8 +101,8 @@ const isSawnToLength = (wall: SetWall, p: Piece): boolean =>
   p.cutFrom !== null && !(p.kind === 'closer' && splitsLengthwise(wall));
 
 /** A half of a beam is sawn from a whole trough unit, however halves of other courses are bought. */
-const isBeamHalf = (wall: SetWall, p: Piece): boolean =>
-  p.kind === 'beam' && p.cutFrom === null && p.fitting === undefined && p.to - p.from < wall.unitLength - 1;
+const isBeamHalf = (wall: SetWall, p: Piece, length: number): boolean =>
+  p.kind === 'beam' && p.cutFrom === null && p.fitting === undefined && length < wall.unitLength - 1;
 
 /** Bought apart from the wall's own units: a corner's special, an air brick, a vent. */
 const isApart = (p: Piece): boolean =>
@@ -105,19 +117,20 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
   const fittings: Tally['fittings'] = { 'air-brick': 0, vent: 0 };
   const apart: Tally['apart'] = { whole: zero(), halfHigh: zero() };
   const sawnCourse = new Set(gauge.courses.filter((c) => c.kind === 'sawn').map((c) => c.number));
-  for (const [row, uses] of bothLeaves(run)) {
+  for (const [row, uses, scale] of bothLeaves(run)) {
     for (const p of row.pieces) {
+      const length = (p.to - p.from) * scale;
       pieces[p.kind] += uses;
       total += uses;
       if (p.special) specials += uses;
       if (p.fitting && p.fitting !== 'soldier') fittings[p.fitting] += uses;
       if (isApart(p)) apart.whole[p.kind] += uses;
-      if (isSawnToLength(wall, p) || isBeamHalf(wall, p))
-        addSawn(sawn, p.kind === 'beam' ? 'beam' : 'stretcher', p.to - p.from, uses);
+      if (isSawnToLength(wall, p) || isBeamHalf(wall, p, length))
+        addSawn(sawn, p.kind === 'beam' ? 'beam' : 'stretcher', length, uses);
     }
   }
   for (const number of sawnCourse) {
-    for (const p of rowsOf(run, number)) {
+    for (const { p, length } of piecesIn(run, number)) {
       // Sawn to height: whatever it was, it is now a cut.
       pieces[p.kind] -= 1;
       pieces.cut += 1;
@@ -125,18 +138,18 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
         apart.whole[p.kind] -= 1;
         apart.whole.cut += 1;
       }
-      if (p.cutFrom === null) addSawn(sawn, 'stretcher', p.to - p.from, 1);
+      if (p.cutFrom === null) addSawn(sawn, 'stretcher', length, 1);
     }
   }
   const halfHigh: Tally['halfHigh'] = { pieces: zero(), sawn: new Map() };
   for (const course of gauge.courses.filter((c) => c.kind === 'half-high')) {
-    for (const p of rowsOf(run, course.number)) {
+    for (const { p, length } of piecesIn(run, course.number)) {
       halfHigh.pieces[p.kind] += 1;
       if (isApart(p)) {
         apart.whole[p.kind] -= 1;
         apart.halfHigh[p.kind] += 1;
       }
-      if (p.cutFrom !== null || isBeamHalf(wall, p))
+      if (p.cutFrom !== null || isBeamHalf(wall, p, length))
         addSawn(
           halfHigh.sawn,
           p.kind === 'beam' || p.cutFrom === null ? 'beam' : p.cutFrom,

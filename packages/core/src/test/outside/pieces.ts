@@ -48,7 +48,10 @@ export function coverDefects(f: Facts): string[] {
       const start = -inside(run.turnBefore);
       const end = run.length + inside(run.turnAfter) + goesIn(f, i, row.course);
       const strips = row.pieces.filter((p) => p.run === i && p.bottom !== undefined);
+      const soldiers = new Set((f.file.openings ?? []).filter((o) => o.over === 'soldiers').map((o) => o.id));
       const holes = f.openings
+        // Soldiers stand in the row of their lowest course, and are not looked for in the others.
+        .map((o) => ({ ...o, head: soldiers.has(o.id) ? o.head + f.unit.length + 2 * f.head : o.head }))
         .filter(
           (o) =>
             o.run === i &&

@@ -13,6 +13,8 @@ export interface Leaf {
   uses: ReadonlyMap<Row, number>;
   leastPiece: number;
   rules: LapRules;
+  /** Its own length for one of the places it is given in: other than 1 behind a curve. */
+  scale: number;
   /** What a sentence calls it, empty for the outer one. */
   name: string;
 }
@@ -21,9 +23,9 @@ export interface Leaf {
 export function leavesOf(wall: SetWall, run: BondedRun, inner: InnerToJudge | null): Leaf[] {
   const rules = lapRules(wall);
   const leastPiece = leastPieceOf(wall);
-  const leaves: Leaf[] = [{ rows: run.rows, uses: run.uses, leastPiece, rules, name: '' }];
+  const leaves: Leaf[] = [{ rows: run.rows, uses: run.uses, leastPiece, rules, scale: 1, name: '' }];
   if (run.back && wall.wythes === 2 && wall.bond.family !== 'header')
-    leaves.push({ ...run.back, leastPiece, rules, name: 'the inner wythe' });
+    leaves.push({ ...run.back, leastPiece, rules, scale: run.back.scale ?? 1, name: 'the inner wythe' });
   const own = inner?.runs.find((r) => r.index === run.index);
   if (inner && own)
     leaves.push({
@@ -31,6 +33,7 @@ export function leavesOf(wall: SetWall, run: BondedRun, inner: InnerToJudge | nu
       uses: own.uses,
       leastPiece: leastPieceOf(inner.wall),
       rules: lapRules(inner.wall),
+      scale: 1,
       name: 'the inner leaf',
     });
   return leaves;
@@ -54,7 +57,7 @@ export function curvedLeaves(wall: SetWall, run: BondedRun, inner: InnerToJudge 
   if (radius === null) return [];
   const leaves: CurvedLeaf[] = [{ wall, joint: run.lines[0]?.joint ?? wall.head, name: '', behind: 0 }];
   if (run.back && wall.wythes === 2 && wall.bond.family !== 'header') {
-    const joint = run.back.rows[0]?.perps[0]?.width ?? wall.head;
+    const joint = (run.back.rows[0]?.perps[0]?.width ?? wall.head) * (run.back.scale ?? 1);
     const behind = wall.unitWidth + wall.head;
     leaves.push({ wall: innerWythe(wall).wall, joint, name: 'the inner wythe', behind });
   }

@@ -59,12 +59,8 @@ function standsOnPerps(wall: SetWall, run: BondedRun, o: SetOpening): boolean {
 }
 
 /** Shorter than the least worth laying, by more than a 64th, and not the bond's own closer or what a slope leaves. */
-const isSliver = (p: Piece, least: number): boolean =>
-  p.to - p.from < least - SIXTY_FOURTH &&
-  p.kind !== 'closer' &&
-  !p.rake &&
-  !p.special &&
-  p.fitting !== 'soldier';
+const isSliver = (p: Piece, length: number, least: number): boolean =>
+  length < least - SIXTY_FOURTH && p.kind !== 'closer' && !p.rake && !p.special && p.fitting !== 'soldier';
 
 export function pieceIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] {
   const least = leaf.leastPiece;
@@ -74,11 +70,11 @@ export function pieceIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] 
   for (const [row, uses] of leaf.uses) {
     const span: [number, number] = [leaf.rows.indexOf(row) + 1, leaf.rows.lastIndexOf(row) + 1];
     for (const p of row.pieces) {
-      const length = p.to - p.from;
+      const length = (p.to - p.from) * leaf.scale;
       const at = (p.from + p.to) / 2;
       if (leaf.name === '' && p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
       // A closer is the bond's own.
-      if (isSliver(p, least)) {
+      if (isSliver(p, length, least)) {
         const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, p.from, p.to);
         note(slivers, opening, length, span, uses, at);
       }

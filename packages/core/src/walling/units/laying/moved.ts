@@ -24,17 +24,30 @@ const projected =
     to: onFace(at, p.to),
   });
 
-/** A row of a leaf behind the face, in places of the face: pieces keep their length, beds are where they are seen from it. */
-export function rowOnFace(row: Row, at: Behind): Row {
+/**
+ * A row of a leaf behind the face, in places of the face. Round a curve the places are where it is seen from there, so that its
+ * lengths are the face's too; `pieces` `as-long` keeps those of its pieces, about the place of their middle: what is read of them
+ * by their length, their cells, is then what it is.
+ */
+export function rowOnFace(row: Row, at: Behind, pieces: 'seen' | 'as-long' = 'seen'): Row {
   if (at.scale === 1) return movedRow(row, at.inset);
+  const project = projected(at);
   return {
     ...row,
-    pieces: row.pieces.map(keepingLength(at)),
-    perps: row.perps.map((p) => ({ ...p, at: onFace(at, p.at) })),
-    bedded: row.bedded.map(projected(at)),
-    ...(row.shown ? { shown: row.shown.map(projected(at)) } : {}),
-    ...(row.left ? { left: row.left.map(projected(at)) } : {}),
-    ...(row.strips ? { strips: row.strips.map(projected(at)) } : {}),
+    pieces: row.pieces.map(pieces === 'seen' ? project : keepingLength(at)),
+    perps: row.perps.map((p) => ({ at: onFace(at, p.at), width: p.width / at.scale })),
+    bedded: row.bedded.map(project),
+    ...(row.shown ? { shown: row.shown.map(project) } : {}),
+    ...(row.left ? { left: row.left.map(project) } : {}),
+    ...(row.strips
+      ? {
+          strips: row.strips.map((s) => ({
+            ...project(s),
+            joints: s.joints / at.scale,
+            counted: s.counted / at.scale,
+          })),
+        }
+      : {}),
   };
 }
 
@@ -95,7 +108,7 @@ export const runOnFace = (run: BondedRun, at: Behind): BondedRun => ({
   from: onFace(at, run.from),
   to: onFace(at, run.to),
   lines: at.scale === 1 ? movedLines(run.lines, at.inset) : movedLines(run.lines, 0).map(lineOnFace(at)),
-  ...mapRows(run.rows, (row) => rowOnFace(row, at)),
+  ...mapRows(run.rows, (row) => rowOnFace(row, at, 'as-long')),
 });
 
 /** The edges of a line round a curve, as they are on the face. */

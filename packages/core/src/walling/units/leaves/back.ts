@@ -5,13 +5,13 @@ import { THINNEST_PIECE, type Parity, type Span } from '../lines/lines.js';
 import type { Piece, Row } from '../laying/row.js';
 
 /**
- * The inner leaf's rows of a run, in the run's own outside-face places. Rows alike are shared, as outside. Round a curve every
- * piece and joint keeps the length it has, about the place its middle has on the face.
+ * The inner leaf's rows of a run, in the run's own outside-face places. Rows alike are shared, as outside. Round a curve
+ * they are where they are seen from the face: `scale` times as long in themselves.
  */
 export interface BackLeaf {
   rows: Row[];
   uses: Map<Row, number>;
-  /** How much longer it is than the face, for one of the face: other than 1 round a curve. */
+  /** Its own length for one of the face: other than 1 round a curve. */
   scale?: number;
 }
 
