@@ -53,7 +53,7 @@ export const FINDINGS = {
   'opening-off-bond': 'A jamb does not fall on a perp, so units are sawn to it.',
   'straight-joint': 'Perps stand over one another: two courses are a caution, three or more a fault.',
   'stack-bond': 'Perps stand over one another by design: the wall has no lap.',
-  'header-bond-impossible': 'A unit is too short to reach across two widths and a joint.',
+  'header-bond-impossible': 'A unit is too short or too long to reach across two widths and a joint.',
   'lap-short': 'A perp laps the one below by less than the least lap.',
   sliver: 'A piece shorter than the least piece.',
   'head-joint-out': 'A head joint outside its limits.',

@@ -84,17 +84,21 @@ function kindIssues(wall: SetWall): Issue[] {
     ];
   }
   const two = 2 * wall.unitWidth + wall.head;
-  const short = two - wall.unitLength;
   const limits = headLimits(wall);
-  if (wall.bond.family !== 'header' || wall.wythes === 1 || short <= wall.head - limits.least + SAME_PLACE)
-    return [];
+  // The joint there would be between the wythes for a header to reach from face to face.
+  const between = wall.unitLength - 2 * wall.unitWidth;
+  const fits = between >= limits.least - SAME_PLACE && between <= limits.most + SAME_PLACE;
+  if (wall.bond.family !== 'header' || wall.wythes === 1 || fits) return [];
   return [
     issue({
       code: 'header-bond-impossible',
       stage: 'bond',
       severity: 'fault',
       course: 1,
-      says: `A header of ${say(wall.unitLength)} cannot reach across two widths and a joint, ${say(two)}: these units do not bond through the wall.`,
+      says:
+        between < limits.least
+          ? `A header of ${say(wall.unitLength)} cannot reach across two widths and a joint, ${say(two)}: these units do not bond through the wall.`
+          : `A header of ${say(wall.unitLength)} stands out past two widths and a joint, ${say(two)}: these units do not bond through the wall.`,
       source: 'length must be 2 × width + joint: geometry',
       tries: () => [
         {

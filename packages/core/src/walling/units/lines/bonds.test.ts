@@ -145,6 +145,13 @@ describe('units that cannot bond through', () => {
     expect(finding?.severity).toBe('fault');
     expect(finding?.fixes).toHaveLength(2);
   });
+  test('too long they stand out past the back, and that is one too', () => {
+    // 440 long and 140 wide: 160 would have to be left between the wythes.
+    const p = planOf({ ...own, build: { ...own.build, unit: 'block-440x215x140' } });
+    const finding = p.findings.find((f) => f.code === 'header-bond-impossible');
+    expect(finding?.severity).toBe('fault');
+    expect(finding?.says).toContain('stands out past');
+  });
 });
 
 describe('closers beside corners', () => {
