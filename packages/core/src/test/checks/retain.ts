@@ -1,7 +1,26 @@
-import { middleThirdHeight, retainLimit } from '../../retain/retain.js';
+import { middleThirdHeight } from '../../retain/retain.js';
+import { planOf, straight, type OneWall } from '../jobs.js';
 import type { PublishedCheck } from './list.js';
 
 const STATICS = 'statics: Rankine at φ 30°, 18 kN/m³ soil, 20 kN/m³ masonry, arithmetic';
+
+/** A wall 440 thick, which holds 803 of ground within its middle third. */
+const UK: OneWall = {
+  line: [{ run: 4490 }],
+  height: 1800,
+  unit: 'block-440x215x215',
+  profile: 'uk',
+  show: 'mm',
+  build: { wythes: 2 },
+};
+
+/** The last height, by steps from one that is the mason's, before the plan says an engineer decides. */
+function lastHeld(from: number, step: number, wall: (height: number) => OneWall): number {
+  const mason = (h: number): boolean => planOf(wall(h)).findings.every((f) => f.code !== 'engineer-needed');
+  let at = mason(from) ? from : NaN;
+  while (mason(at + step) && at < from + 100 * step) at += step;
+  return at;
+}
 
 export const RETAIN: PublishedCheck[] = [
   ...(
@@ -26,7 +45,7 @@ export const RETAIN: PublishedCheck[] = [
     within: 0,
     unit: 'mm',
     source: 'warranty standard, from memory',
-    got: () => retainLimit('uk').most,
+    got: () => lastHeld(500, 10, (h) => ({ ...UK, wall: { retains: { height: h } } })),
   },
   {
     id: 'retain US',
@@ -35,6 +54,17 @@ export const RETAIN: PublishedCheck[] = [
     within: 0,
     unit: 'ft',
     source: 'building codes’ permit limit, from memory',
-    got: () => retainLimit('us').most / 304.8,
+    got: () =>
+      (lastHeld(30 * 25.4, 25.4, (h) => ({
+        line: straight("16'"),
+        height: h,
+        wall: {
+          steel: { vertical: { bar: '#4', every: '24"' } },
+          footing: { width: "2'", depth: '8"' },
+          retains: { height: "2'" },
+        },
+      })) +
+        8 * 25.4) /
+      304.8,
   },
 ];
