@@ -1,3 +1,4 @@
+import { FOOT, INCH } from '../measure/length.js';
 import type { LineItem, Stated } from '../job/types.js';
 
 /** A stroke of a drawing, in the drawing's own units: from one end to the other, bowed by `bulge` (tan of a quarter of its sweep, left positive). */
@@ -30,7 +31,7 @@ export interface TakenLines {
 }
 
 /** What one unit of a drawing measures, mm. */
-export const DRAWING_UNITS = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 } as const;
+export const DRAWING_UNITS = { mm: 1, cm: 10, m: 1000, in: INCH, ft: FOOT } as const;
 export type DrawingUnit = keyof typeof DRAWING_UNITS;
 
 const degrees = (radians: number): number => (radians * 180) / Math.PI;

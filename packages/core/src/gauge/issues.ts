@@ -1,4 +1,4 @@
-import { SAME_PLACE, millimetres } from '../measure/length.js';
+import { INCH, millimetres, SAME_PLACE } from '../measure/length.js';
 import { sayMm, writeLength } from '../measure/format.js';
 import { issue, type Issue, type Try } from '../findings/issue.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
@@ -37,7 +37,7 @@ function openingTries(
   off: { sill: boolean; head: boolean },
 ): Try[] {
   const path = `/walls/${wall.index}/openings/${o.index}`;
-  const grid = wall.show === 'mm' ? 1 : 25.4 / 16;
+  const grid = wall.show === 'mm' ? 1 : INCH / 16;
   const round = (n: number): number =>
     n >= wall.height - SAME_PLACE ? wall.height : Math.round(n / grid) * grid;
   const sills = off.sill ? nearest(marks, o.sill) : [o.sill];

@@ -1,4 +1,4 @@
-import { SAME_PLACE, millimetres, toMillimetres } from '../measure/length.js';
+import { INCH, millimetres, SAME_PLACE, toMillimetres } from '../measure/length.js';
 import { sayMm, writeLength } from '../measure/format.js';
 import { issue, type Issue } from '../findings/issue.js';
 import { leastJointFor, type Sampled } from '../setout/samples.js';
@@ -43,7 +43,7 @@ export function sampleIssues(wall: SetWall): Issue[] {
     if (!units) return [];
     const least = leastJointFor(units, limits.least);
     if (joint >= least - SAME_PLACE) return [];
-    const step = wall.show === 'mm' ? 0.5 : 25.4 / 32;
+    const step = wall.show === 'mm' ? 0.5 : INCH / 32;
     const asked = Math.ceil(least / step - 1e-9) * step;
     const can = asked <= limits.most + SAME_PLACE;
     const path = `/walls/${wall.index}/build/${key}`;

@@ -1,4 +1,4 @@
-import { type Length, toInches, toMillimetres } from './length.js';
+import { INCH, type Length, toInches, toMillimetres } from './length.js';
 
 export type Show = 'ft-in' | 'mm';
 
@@ -25,7 +25,7 @@ export function showMm(value: number, show: Show, per = 16): string {
     const tenth = Math.round(size * 10) / 10;
     return sign + (size < 100 && !Number.isInteger(tenth) ? tenth.toFixed(1) : String(Math.round(size)));
   }
-  const parts = Math.round((size / 25.4) * per);
+  const parts = Math.round((size / INCH) * per);
   const feet = Math.floor(parts / (12 * per));
   const rest = parts - feet * 12 * per;
   if (feet === 0) return `${sign}${mixed(rest, per, SLASH)}″`;

@@ -30,13 +30,14 @@ export const toInches = (l: Length): number => l / PER_INCH;
 export const toMm = (l: Length): Mm => (l / PER_MM) as Mm;
 export const mm = (n: number): Mm => n as Mm;
 
-export const INCH: Mm = 25.4 as Mm;
-export const FOOT: Mm = 304.8 as Mm;
+/** From the two exact scales, so that what an inch is, is told in one place. */
+export const INCH: Mm = (PER_INCH / PER_MM) as Mm;
+export const FOOT: Mm = ((12 * PER_INCH) / PER_MM) as Mm;
 /** One cubic foot in mm³, exact. */
-export const CUBIC_FOOT_MM3 = 304.8 ** 3;
+export const CUBIC_FOOT_MM3 = FOOT ** 3;
 export const CUBIC_METRE_MM3 = 1e9;
 /** 100 ft² in mm², exact. */
-export const HUNDRED_SQUARE_FEET_MM2 = 100 * 304.8 ** 2;
+export const HUNDRED_SQUARE_FEET_MM2 = 100 * FOOT ** 2;
 
 /** Two positions closer than this are the same place: a thousandth of a millimetre. */
 export const SAME_PLACE = 1e-3;

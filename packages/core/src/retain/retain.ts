@@ -1,3 +1,4 @@
+import { FOOT } from '../measure/length.js';
 import type { SetWall } from '../setout/wall.js';
 
 /** How high a wall may hold ground before its engineer decides, mm, and how that height is measured. */
@@ -9,8 +10,6 @@ interface RetainLimit {
   source: string;
 }
 
-const FOUR_FEET = 1219.2;
-
 export const retainLimit = (profile: SetWall['profile']['id']): RetainLimit =>
   profile === 'uk'
     ? {
@@ -20,7 +19,7 @@ export const retainLimit = (profile: SetWall['profile']['id']): RetainLimit =>
         source: 'warranty standard, from memory',
       }
     : {
-        most: FOUR_FEET,
+        most: 4 * FOOT,
         from: 'footing',
         says: '4 ft from the underside of the footing to the top',
         source: 'US building codes’ permit limit, from memory',

@@ -1,5 +1,5 @@
 import { CLEANOUT_OVER } from '../tables/grout.js';
-import { toMillimetres } from '../measure/length.js';
+import { FOOT, toMillimetres } from '../measure/length.js';
 import { stated } from '../job/stated.js';
 import type { BeamCourse, Stated, Wall } from '../job/types.js';
 
@@ -123,7 +123,7 @@ export function groutOfWall({ steel, grout }: Wall): SetGrout | null {
  * Stone behind the wall, and weeps through it, where nobody says otherwise, mm: 300 and 900 where the tape is metric,
  * 12 in and 32 in where it is not. Common practice.
  */
-const BEHIND = { metric: { stone: 300, weeps: 900 }, inches: { stone: 304.8, weeps: 812.8 } } as const;
+const BEHIND = { metric: { stone: 300, weeps: 900 }, inches: { stone: FOOT, weeps: 812.8 } } as const;
 
 export function retainsOfWall({ retains }: Wall, metric: boolean): SetRetains | null {
   if (!retains) return null;

@@ -1,4 +1,4 @@
-import { toMillimetres } from '../measure/length.js';
+import { FOOT, toMillimetres } from '../measure/length.js';
 import { stated } from '../job/stated.js';
 import type { JobDocument, Stated } from '../job/types.js';
 import { fadePlan, sayLean, type FadePlan, type SaidLean } from './lean.js';
@@ -100,7 +100,7 @@ export function surveyOf(job: JobDocument, wall: SetWall, firstLaid: (run: numbe
     simulated: runs.filter((run) => (document?.poured ?? []).some((s) => s.run === run && s.simulated)),
     square: taped && first > 0 && second > 0 ? checkSquare({ ab, bc, cd, da, ac, bd }, first, second) : null,
     threeFourFive:
-      first > 0 && second > 0 ? threeFourFive(first, second, wall.show === 'mm' ? 100 : 304.8) : null,
+      first > 0 && second > 0 ? threeFourFive(first, second, wall.show === 'mm' ? 100 : FOOT) : null,
     oldPitch: old.height !== undefined && old.courses !== undefined ? mm(old.height) / old.courses : null,
     drifts:
       old.height !== undefined && old.courses !== undefined

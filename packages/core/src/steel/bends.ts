@@ -1,3 +1,4 @@
+import { INCH } from '../measure/length.js';
 import { barOf, type Bar } from '../tables/bars.js';
 
 /** Shapes a mason bends or orders. `A`, `B`, `C` are outside dimensions, mm. */
@@ -9,8 +10,6 @@ export interface BentBar {
   b: number;
   c: number;
 }
-
-const INCH = 25.4;
 
 /** Standard hook, 90°: from the bar's far face to the end of the hook, mm: bend, and twelve diameters on. */
 export function hook90(size: string): number {

@@ -1,4 +1,4 @@
-import { toMillimetres, inches } from '../measure/length.js';
+import { INCH, inches, toMillimetres } from '../measure/length.js';
 import type { ProfileId } from '../tables/profiles.js';
 import { barOf } from '../tables/bars.js';
 
@@ -23,7 +23,6 @@ export interface Lap {
   beyond: string | null;
 }
 
-const INCH = 25.4;
 const PSI = 0.00689476;
 
 /** f'm 2 000 psi and Grade 60: what the table units make with Type S mortar, from memory. */

@@ -1,3 +1,4 @@
+import { INCH } from '../measure/length.js';
 import type { Held } from '../job/types.js';
 import type { SetWall } from '../setout/wall.js';
 import { barOf } from '../tables/bars.js';
@@ -20,8 +21,6 @@ export interface PlaceInCell {
   says: string;
   source: string;
 }
-
-const INCH = 25.4;
 
 /** Tolerance across the wall by effective depth: ½ in to 8 in, 1 in to 24 in, 1¼ in over. */
 const acrossTolerance = (depth: number): number =>

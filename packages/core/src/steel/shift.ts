@@ -1,5 +1,5 @@
 import { written } from '../walling/units/judging/written.js';
-import { toMillimetres, inches } from '../measure/length.js';
+import { INCH, inches, toMillimetres } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
 import type { Try } from '../findings/issue.js';
 import type { SetWall } from '../setout/wall.js';
@@ -38,7 +38,7 @@ export function seenFrom(
 
 /** Up to what a tape can set out, away from nought. */
 const upTo = (wall: SetWall, mm: number): number => {
-  const grid = wall.show === 'mm' ? 0.5 : 25.4 / 16;
+  const grid = wall.show === 'mm' ? 0.5 : INCH / 16;
   return Math.sign(mm) * Math.ceil(Math.abs(mm) / grid - 1e-9) * grid;
 };
 

@@ -1,3 +1,4 @@
+import { INCH } from '../measure/length.js';
 /** Bar designations a job file may name (contract): US #3–#9, metric T8–T32. */
 export const BAR_SIZES = [
   '#3',
@@ -31,7 +32,6 @@ export interface Bar {
   source: string;
 }
 
-const INCH = 25.4;
 const POUND_PER_FOOT = 0.45359237 / 0.3048;
 
 const US_SOURCE = 'ASTM A615 bar table; bends TMS 402 6.1, ACI 318 Table 25.3.1, from memory';

@@ -1,5 +1,4 @@
-const INCH = 25.4;
-const FOOT = 304.8;
+import { FOOT, INCH } from '../measure/length.js';
 
 export type Aggregate = 'fine' | 'coarse';
 

@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../measure/length.js';
+import { INCH, SAME_PLACE } from '../../measure/length.js';
 import { sayMm } from '../../measure/format.js';
 import type { SetWall } from '../../setout/wall.js';
 import { bedLimits, evenSpread, layCourses } from '../courses.js';
@@ -57,7 +57,7 @@ export function easedWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
 /** Joints a mason has a gauge stick for: whole millimetres, or sixteenths of an inch. */
 function usualJoints(wall: SetWall): number[] {
   const limits = bedLimits(wall);
-  const step = wall.show === 'mm' ? 1 : 25.4 / 16;
+  const step = wall.show === 'mm' ? 1 : INCH / 16;
   const first = Math.ceil(limits.least / step - 1e-9);
   const last = Math.floor(limits.most / step + 1e-9);
   return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => (first + i) * step);

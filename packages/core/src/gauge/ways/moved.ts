@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../measure/length.js';
+import { INCH, SAME_PLACE } from '../../measure/length.js';
 import { sayMm } from '../../measure/format.js';
 import type { EditStep } from '../../job/edit.js';
 import type { SetWall } from '../../setout/wall.js';
@@ -92,7 +92,7 @@ export function openingWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
   const slack = gaugeSlack(wall) + SAME_PLACE;
   const marks = [0, ...now.courses.map((c) => c.top)];
   const top = marks.at(-1) ?? 0;
-  const grid = wall.show === 'mm' ? 1 : 25.4 / 16;
+  const grid = wall.show === 'mm' ? 1 : INCH / 16;
   const edit: EditStep[] = [];
   const says: string[] = [];
   const settle = (height: number): number => {

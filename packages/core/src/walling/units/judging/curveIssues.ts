@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../../measure/length.js';
+import { INCH, SAME_PLACE } from '../../../measure/length.js';
 import { sayMm, writeLength } from '../../../measure/format.js';
 import { millimetres } from '../../../measure/length.js';
 import { issue, type Issue } from '../../../findings/issue.js';
@@ -39,7 +39,7 @@ export function curveIssues(run: BondedRun, { wall, joint, name, behind }: Curve
   if (inside >= limits.least - SAME_PLACE && outside <= limits.most + SAME_PLACE) return [];
   const whole = leastRadius(unit, limits.least, limits.most);
   const half = leastRadius({ length: wall.half, depth }, limits.least, limits.most);
-  const step = wall.show === 'mm' ? 10 : 25.4;
+  const step = wall.show === 'mm' ? 10 : INCH;
   // The file states the radius of the face.
   const base = set.radius > 0 ? whole + behind : whole - depth - behind;
   // The least radius only just does: a little more leaves the joints some room.

@@ -1,5 +1,5 @@
 import { writeLength, sayMm } from '../../../measure/format.js';
-import { millimetres, SAME_PLACE } from '../../../measure/length.js';
+import { INCH, millimetres, SAME_PLACE } from '../../../measure/length.js';
 import { issue, type Issue, type Try } from '../../../findings/issue.js';
 import type { SetOpening, SetWall } from '../../../setout/wall.js';
 import type { BondedRun } from '../laying/bond.js';
@@ -14,7 +14,7 @@ const takes = (wall: SetWall, end: RunEnd): number =>
 /** The opening clear of the corner by a half unit, where a jamb can stand. */
 function clearOfCorner(wall: SetWall, o: SetOpening, from: number): Try {
   const off = wall.nominal ? wall.head : 0;
-  const grid = wall.show === 'mm' ? 1 : 25.4 / 8;
+  const grid = wall.show === 'mm' ? 1 : INCH / 8;
   const at = Math.round((from + off) / grid) * grid;
   return {
     says: `Move ${o.name} to ${sayMm(at, wall.show)}, clear of the corner`,

@@ -1,8 +1,8 @@
-import { SAME_PLACE } from '../../../measure/length.js';
+import { INCH, SAME_PLACE } from '../../../measure/length.js';
 import type { Row } from '../laying/row.js';
 
 /** Rules are compared within 1/64 in: no tape shows less. */
-export const SIXTY_FOURTH = 25.4 / 64;
+export const SIXTY_FOURTH = INCH / 64;
 
 /** Perps that stand over one another through several courses. */
 export interface Stacked {

@@ -1,4 +1,4 @@
-import { SAME_PLACE, millimetres } from '../../../measure/length.js';
+import { INCH, millimetres, SAME_PLACE } from '../../../measure/length.js';
 import { sayMm, writeLength } from '../../../measure/format.js';
 import type { EditStep } from '../../../job/edit.js';
 import type { Try } from '../../../findings/issue.js';
@@ -42,7 +42,7 @@ function closest(values: readonly number[], to: number, count: number): number[]
 }
 
 function edits(wall: SetWall, o: SetOpening, from: number, to: number): Try | null {
-  const grid = wall.show === 'mm' ? 1 : 25.4 / 8;
+  const grid = wall.show === 'mm' ? 1 : INCH / 8;
   const path = `/walls/${wall.index}/openings/${o.index}`;
   // Back to stated terms: a nominal opening's tape is a joint wider than its stated width.
   const off = wall.nominal ? wall.head : 0;

@@ -1,10 +1,10 @@
 import { writeLength } from '../../../measure/format.js';
-import { millimetres } from '../../../measure/length.js';
+import { INCH, millimetres } from '../../../measure/length.js';
 import type { Stated } from '../../../job/types.js';
 import type { SetWall } from '../../../setout/wall.js';
 
 /** A place as a fix writes it: to half a millimetre or a sixteenth of an inch, which a tape can set out. */
 export function written(wall: SetWall, mm: number): Stated {
-  const grid = wall.show === 'mm' ? 0.5 : 25.4 / 16;
+  const grid = wall.show === 'mm' ? 0.5 : INCH / 16;
   return writeLength(millimetres(Math.round(mm / grid) * grid), wall.show);
 }
