@@ -3,9 +3,16 @@ import { lapDefects } from './laps.js';
 import { mortarOf } from './mortar.js';
 import { courseDefects, coverDefects, pieceDefects } from './pieces.js';
 import { barDefects, groutOf } from './steel.js';
-import { twoLeafDefects } from './fromAbove.js';
+import { curvedDefects, twoLeafDefects } from './fromAbove.js';
 import { mm } from './trade.js';
-import { factsOf, type Facts } from './wall.js';
+import { factsOf, isHeaderBond, type Facts } from './wall.js';
+
+/** Runs and curves that go on from one another, a curve among them, in tied leaves of solid units. */
+const isChain = (f: Facts): boolean =>
+  f.runs.some((r) => r.arc) &&
+  f.runs.every((r) => (r.turnAfter ?? 0) === 0) &&
+  f.unit.cores === null &&
+  !isHeaderBond(f);
 
 /**
  * Everything wrong with a plan, read from the job file and the plan's JSON alone, by somebody who knows the trade and
@@ -28,6 +35,10 @@ export function defectsOf(job: JobFile, plan: PlanFile): string[] {
     ),
   );
   out.push(...twoLeafDefects(facts, plan));
+  // One wall that goes round without a corner.
+  const [only] = facts;
+  if (only && facts.length === 1 && only.file.build.wythes === 2 && isChain(only))
+    out.push(...curvedDefects(only, plan));
   const about = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(1e-6, 0.001 * b);
   const add = (of: (f: Facts) => number | null): number | null =>
     facts.reduce<number | null>((sum, f) => {

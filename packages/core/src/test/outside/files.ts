@@ -52,6 +52,7 @@ export interface PieceFile {
   run: number;
   from: number;
   to: number;
+  length?: number;
   cutFrom?: string;
   shows?: { run: number; from: number; to: number };
   bottom?: number;

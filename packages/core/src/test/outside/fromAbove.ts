@@ -1,5 +1,5 @@
 import type { CourseFile, PieceFile, PlanFile, RowFile } from './files.js';
-import { isHeaderBond, said, type Facts, type OpeningFacts } from './wall.js';
+import { isHeaderBond, lengthOf, said, type Facts, type OpeningFacts } from './wall.js';
 
 /**
  * A wall of one or two leaves course by course from above: every piece as a rectangle in the ground plan, against what the wall
@@ -232,6 +232,55 @@ export function twoLeafDefects(facts: readonly Facts[], plan: PlanFile): string[
     (sum, f) => sum + covered(groundOf(f, framesOf(f))) * (f.plan.courses.at(-1)?.top ?? 0),
     0,
   );
+  if (Math.abs(plan.tally.mortar.geometric - mortar) > (0.001 * walled) / 1e9)
+    out.push(`mortar ${plan.tally.mortar.geometric}, by volume ${mortar.toFixed(6)}`);
+  return out;
+}
+
+/** How much longer or shorter a run is in the middle of its thickness than on its face. */
+const inMiddle = ({ radius }: Facts['runs'][number], thickness: number): number =>
+  radius === null ? 1 : Math.abs((radius - thickness / 2) / radius);
+
+/** Mortar of a line of runs and curves that goes on without a corner: its annulus, openings and bricks out, m³. */
+function curvedMortar(f: Facts): number {
+  const high = f.plan.courses.at(-1)?.top ?? 0;
+  const walled = f.runs.reduce((sum, r) => sum + r.length * inMiddle(r, f.thickness), 0) * f.thickness * high;
+  const open = f.openings.reduce((sum, o) => {
+    const run = f.runs[o.run] as Facts['runs'][number];
+    const stands = f.plan.courses.reduce((s, c) => s + openIn(f, o, c), 0);
+    return sum + (o.to - o.from) * inMiddle(run, f.thickness) * f.thickness * stands;
+  }, 0);
+  const units = f.plan.rows.reduce((sum, row) => {
+    const course = f.plan.courses[row.course - 1] as CourseFile;
+    return (
+      sum +
+      row.pieces.reduce((s, p) => {
+        const [front, back] = depthOf(f, row.leaf, p);
+        const high = (p.top ?? course.top) - (p.bottom ?? course.bottom) - course.bed;
+        return s + lengthOf(p) * (back - front) * high;
+      }, 0)
+    );
+  }, 0);
+  return (walled - open - units) / 1e9;
+}
+
+/** Everything wrong with a two-leaf wall on a curve: bricks in one another's place along each leaf, and its mortar by volume. */
+export function curvedDefects(f: Facts, plan: PlanFile): string[] {
+  const out: string[] = [];
+  for (const row of f.plan.rows)
+    f.runs.forEach((_, run) => {
+      const list = row.pieces
+        .filter((p) => p.run === run && p.bottom === undefined)
+        .sort((a, b) => a.from - b.from);
+      list.slice(1).forEach((p, i) => {
+        const before = list[i] as PieceFile;
+        if (p.from < before.to - HAIR)
+          out.push(`course ${row.course} leaf ${row.leaf} run ${run}: overlap at ${p.from.toFixed(0)}`);
+      });
+    });
+  const high = f.plan.courses.at(-1)?.top ?? 0;
+  const walled = f.runs.reduce((sum, r) => sum + r.length * f.thickness, 0) * high;
+  const mortar = curvedMortar(f);
   if (Math.abs(plan.tally.mortar.geometric - mortar) > (0.001 * walled) / 1e9)
     out.push(`mortar ${plan.tally.mortar.geometric}, by volume ${mortar.toFixed(6)}`);
   return out;

@@ -68,3 +68,36 @@ export function twoLeafJob(seed: number): Json {
     walls: [wall],
   };
 }
+
+/** A brick wall of two tied leaves on a line of runs and curves without a corner, openings off gauge among them. */
+export function curvedTwoLeafJob(seed: number): Json {
+  const c = new Chance(seed ^ 0x51ab3);
+  const unit = 'brick-215x102.5x65';
+  const long = (): number => c.int(120, 400) * 10;
+  const arc = (): Json => ({ arc: c.int(300, 900) * 10, sweep: c.int(20, 110) * c.pick([1, 1, -1]) });
+  const line: Json[] = c.odds(0.4)
+    ? [arc()]
+    : [{ run: long() }, arc(), ...(c.odds(0.5) ? [{ run: long() }] : [])];
+  const pitch = 75;
+  const height = c.int(8, 20) * pitch;
+  const openings = line.flatMap((item, run): Json[] => {
+    const length =
+      'run' in item ? Number(item.run) : (Number(item.arc) * Math.abs(Number(item.sweep)) * Math.PI) / 180;
+    const width = c.int(9, 18) * 50;
+    const at = 700 + c.int(0, 40) * 10;
+    if (!c.odds(0.6) || at + width > length - 700) return [];
+    const head = Math.min(height, c.int(50, 120) * 10);
+    return [{ id: `o${run}`, run, at, width, sill: c.int(0, 40) * 10, head }];
+  });
+  const build: Json = { kind: 'units', unit, bond: c.pick(['half', 'half', 'third']), wythes: 2 };
+  const wall: Json = { id: 'a', name: 'A', lengths: 'actual', line, height, build };
+  if (openings.length > 0) wall.openings = openings;
+  return {
+    format: 'even-tally/job',
+    version: 1,
+    name: `curve ${seed}`,
+    show: 'mm',
+    profile: 'uk',
+    walls: [wall],
+  };
+}

@@ -1,5 +1,5 @@
 import type { RowFile } from './files.js';
-import { goesThrough, HAIR, ofRun, said, standing, type Facts } from './wall.js';
+import { goesThrough, HAIR, lengthOf, ofRun, said, standing, type Facts } from './wall.js';
 
 /** Every piece is one a unit gives, and is called what it is. */
 export function pieceDefects(f: Facts): string[] {
@@ -11,7 +11,7 @@ export function pieceDefects(f: Facts): string[] {
   for (const { rows, name } of leaves)
     for (const row of rows)
       for (const p of row.pieces) {
-        const long = p.to - p.from;
+        const long = lengthOf(p);
         const where = `${name} ${row.leaf} course ${row.course} run ${p.run} at ${p.from.toFixed(1)}`;
         if (!(long > 0.5)) out.push(`${where}: a ${p.kind} of ${long.toFixed(2)} mm`);
         if (long > length + HAIR)

@@ -4,6 +4,8 @@ import { mm, PROFILE_FACTS, unitFacts, type ProfileFacts, type UnitFacts } from 
 export interface RunFacts {
   length: number;
   arc: boolean;
+  /** Of its outside face, mm, positive where it bulges; null where it is straight. */
+  radius: number | null;
   /** Turn at its end, degrees left of straight on; null where nothing follows. */
   turnAfter: number | null;
   turnBefore: number | null;
@@ -57,7 +59,8 @@ export function factsOf(job: JobFile, file: WallFile, plan: WallPlanFile): Facts
       : mm(item.run) - (nominal ? head : 0);
     const turnBefore = last ? (last.turnAfter ?? 0) : null;
     if (last) last.turnAfter = turnBefore;
-    runs.push({ length, arc, turnAfter: null, turnBefore });
+    const radius = arc ? mm(item.arc) * Math.sign(Number(item.sweep)) : null;
+    runs.push({ length, arc, radius, turnAfter: null, turnBefore });
   }
   // Four runs that come back to where they began: the last turn may be left out.
   const [a, b, c, d] = runs;
@@ -117,6 +120,9 @@ export const isHeaderBond = (f: Facts): boolean =>
 
 /** How far a course that goes through an inside corner stands past it: tied leaves turn it each for itself. */
 export const goesThrough = (f: Facts): number => (isHeaderBond(f) ? f.thickness : f.unit.width);
+
+/** How long a piece is: behind a curve it says so itself. */
+export const lengthOf = (p: PieceFile): number => p.length ?? p.to - p.from;
 
 export const ofRun = (row: RowFile | undefined, run: number): PieceFile[] =>
   (row?.pieces ?? []).filter((p) => p.run === run);
