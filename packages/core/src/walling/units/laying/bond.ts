@@ -3,8 +3,8 @@ import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetOpening, SetVents, SetWall } from '../../../setout/wall.js';
 import { backedStretch, backRow, innerWythe, type BackLeaf, type Behind } from '../leaves/back.js';
 import { runsTakenOver, type BondBefore } from './takenOver.js';
-import { mapRows, movedLine, movedRow, rowOnFace } from './moved.js';
-import { chainsOf, mergedWall, type Chain } from './chains.js';
+import { mapRows, rowOnFace } from './moved.js';
+import { chainsOf, mergedWall } from './chains.js';
 import {
   asBeam,
   dressRow,
@@ -15,14 +15,16 @@ import {
   socket,
 } from '../let-in/features.js';
 import type { LostChange } from '../let-in/changes.js';
-import { FREE, runEnds, shownWidth, type RunEnd, type RunEnds } from '../lines/ends.js';
-import { courseOutline, cutRow, standingHeight, standsIn, type CourseOutline } from './outline.js';
+import { runEnds, shownWidth, type RunEnd, type RunEnds } from '../lines/ends.js';
+import { courseOutline } from './outline.js';
 import { lineOf, type Parity, type PerpLine, type RunLines, type Span } from '../lines/lines.js';
 import { perpLines, ringLines } from '../lines/perpLine.js';
 import { jointGap, standingJoints } from '../lines/sections.js';
 import { soldiersOver } from '../let-in/soldiers.js';
 import { coverOf, openingsInLine } from './cover.js';
 import { layRow, type CourseLines } from './layRow.js';
+import { parted } from './partedChain.js';
+import { aloneIn, endedAlone, outlined } from './shaped.js';
 import type { Row } from './row.js';
 
 export interface BondedRun {
@@ -140,62 +142,6 @@ function bondRun(
   return { index, ends, lines, from: run.from, to, rows, uses, back, lost };
 }
 
-/** At which of its ends a run goes on higher than the run round the corner, so that nothing of the other's shows. */
-function aloneIn(
-  wall: SetWall,
-  ends: RunEnds,
-  course: Course,
-  level: number,
-  slack: number,
-): [boolean, boolean] {
-  if (wall.tops.length === 0) return [false, false];
-  const { start, end } = ends;
-  const gone = (other: number | null, x: (length: number) => number): boolean =>
-    other !== null && !standsIn(wall, other, x(wall.runs[other]?.length ?? 0), course, level, slack);
-  return [gone(start.other, (length) => length - 1), gone(end.other, () => 1)];
-}
-
-/** A line whose end is its own, where the other run's unit would have shown: the perps stay where they are. */
-const endedAlone = (line: PerpLine, start: boolean, end: boolean): PerpLine =>
-  start || end
-    ? {
-        ...line,
-        shownAtStart: line.shownAtStart && !start,
-        shownAtEnd: line.shownAtEnd && !end,
-        ...(line.sections
-          ? {
-              sections: line.sections.map((s, i, all) => ({
-                ...s,
-                line: endedAlone(s.line, start && i === 0, end && i === all.length - 1),
-              })),
-            }
-          : {}),
-      }
-    : line;
-
-/** A row as the outline leaves it: sawn to the top, and bare where the run round the corner has nothing to show. */
-function outlined(
-  row: Row,
-  wall: SetWall,
-  run: number,
-  course: Course,
-  outline: CourseOutline,
-  slack: number,
-  span: { from: number; to: number },
-): Row {
-  const cut =
-    outline.cut.length > 0 || outline.otherwise === 0
-      ? cutRow(row, wall, run, course, outline, slack)
-      : { ...row };
-  const bare = (x: number): boolean =>
-    outline.missing.some((m) => x > m.from && x < m.to) ||
-    (outline.otherwise === 0 && outline.cut.length === 0) ||
-    standingHeight(wall, run, x, outline) < course.top - slack - course.unitHeight / 2;
-  if (bare(span.from + 1)) cut.bareStart = true;
-  if (bare(span.to - 1)) cut.bareEnd = true;
-  return cut;
-}
-
 /** The joint where a ring comes round to its first unit. */
 function closeRing(row: Row, line: PerpLine): void {
   const end = line.u.at(-1) ?? 0;
@@ -203,67 +149,6 @@ function closeRing(row: Row, line: PerpLine): void {
   if (!last || Math.abs(last.to - (end - line.joint)) > SAME_PLACE) return;
   last.to = end;
   row.perps.push({ at: end - line.joint / 2, width: line.joint });
-}
-
-/** What a chain's row is on one of its runs: pieces by where they begin, joints by their middle. */
-function partOf(row: Row, from: number, to: number): Row {
-  const here = (x: number): boolean => x >= from - SAME_PLACE && x < to - SAME_PLACE;
-  return movedRow(
-    {
-      ...row,
-      pieces: row.pieces.filter((p) => here(p.from)),
-      perps: row.perps.filter((p) => here(p.at)),
-      ...(row.shown ? { shown: row.shown.filter((s) => here(s.from)) } : {}),
-      ...(row.strips ? { strips: row.strips.filter((s) => here(s.from)) } : {}),
-      bedded: row.bedded.flatMap((b) => {
-        const cut = { from: Math.max(b.from, from), to: Math.min(b.to, to) };
-        return cut.to - cut.from > SAME_PLACE ? [cut] : [];
-      }),
-    },
-    -from,
-  );
-}
-
-const turned = (end: RunEnd, run: (chain: number) => number | undefined): RunEnd =>
-  end.other === null ? end : { ...end, other: run(end.other) ?? end.other };
-
-/** A chain laid as one run, parted again into the runs it is made of. */
-function parted(wall: SetWall, chains: readonly Chain[], chain: Chain, bonded: BondedRun): BondedRun[] {
-  // Round a corner stands the last run of the chain before, or the first of the one after.
-  const laid = {
-    ...bonded,
-    ends: {
-      start: turned(bonded.ends.start, (k) => chains[k]?.runs.at(-1)),
-      end: turned(bonded.ends.end, (k) => chains[k]?.runs[0]),
-    },
-  };
-  if (chain.runs.length === 1) return [{ ...laid, index: chain.runs[0] ?? 0 }];
-  const last = chain.runs.length - 1;
-  return chain.runs.map((index, k): BondedRun => {
-    const offset = chain.offsets[k] ?? 0;
-    // The ends of the chain keep what stands past them.
-    const from = k === 0 ? -Infinity : offset;
-    const to = k === last ? Infinity : (chain.offsets[k + 1] ?? 0);
-    const { rows, uses } = mapRows(laid.rows, (row) =>
-      movedRow(partOf(row, Math.max(from, -1e9), Math.min(to, 1e9)), Math.max(from, -1e9) - offset),
-    );
-    return {
-      index,
-      ends: { start: k === 0 ? laid.ends.start : FREE, end: k === last ? laid.ends.end : FREE },
-      lines: laid.lines.map((l) => ({
-        ...movedLine(l, -offset),
-        ...(l.own ? { own: movedLine(l.own, -offset) } : {}),
-        shownAtStart: k === 0 && l.shownAtStart,
-        shownAtEnd: k === last && l.shownAtEnd,
-      })),
-      from: k === 0 ? laid.from : 0,
-      to: k === last ? laid.to - offset : (wall.runs[index]?.length ?? 0),
-      rows,
-      uses,
-      back: null,
-      lost: k === 0 ? laid.lost : [],
-    };
-  });
 }
 
 function leaf(
