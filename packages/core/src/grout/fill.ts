@@ -6,7 +6,8 @@ import type { Row } from '../walling/units/laying/row.js';
 import { cellsOfPiece, insideWidth } from '../steel/cells.js';
 import { middleOf, type Column, type RunCells } from '../steel/columns.js';
 import type { SteelWork } from '../steel/steel.js';
-import { ownColumns, type Verticals } from '../steel/vertical.js';
+import { ownColumns } from '../steel/barCells.js';
+import type { Verticals } from '../steel/vertical.js';
 import { joinedStretches } from '../steel/horizontal.js';
 import type { Stretch } from '../steel/spans.js';
 

@@ -16,7 +16,8 @@ import type { ScheduleLine } from '../steel/schedule.js';
 import { stretchesOf } from '../steel/spans.js';
 import { dowelPlan, judgeStarters, type DowelPlace, type JudgedStarter } from '../steel/starters.js';
 import { markOf, schedule, stockOf, uprightBars } from '../steel/steel.js';
-import type { BarReason, Spacing } from '../steel/vertical.js';
+import type { Spacing } from '../steel/spacing.js';
+import type { BarReason } from '../steel/vertical.js';
 import { GROUT_FACTOR } from '../tables/grout.js';
 
 /** A continuous cell of the run on the sheet, mm. */

@@ -5,7 +5,8 @@ import type { Course } from '../gauge/courses.js';
 import type { SetCellChange, SetJoint, SetOpening, SetWall } from '../setout/wall.js';
 import type { RunCells } from './columns.js';
 import type { Beam } from './horizontal.js';
-import type { Spacing, Verticals } from './vertical.js';
+import type { Spacing } from './spacing.js';
+import type { Verticals } from './vertical.js';
 
 /**
  * A wall as it was planned before. An edit touches one run of it, or none: the cells and bars of the others are taken

@@ -12,7 +12,8 @@ import { lapOf, lapRuleOf, PLAIN_MASONRY, PLAIN_STEEL, type Lap } from './laps.j
 import { placeInCell, type PlaceInCell } from './place.js';
 import { stretchesOf, type Stretch } from './spans.js';
 import { barWith, lineOfBar, scheduleOf, type BarWanted, type ScheduleLine } from './schedule.js';
-import { cellPitch, spacingOf, verticalsOf, type Spacing, type Verticals } from './vertical.js';
+import { cellPitch, spacingOf, type Spacing } from './spacing.js';
+import { verticalsOf, type Verticals } from './vertical.js';
 
 /** Everything the stage Steel works out for one wall. */
 export interface SteelWork {

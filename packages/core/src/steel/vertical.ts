@@ -1,14 +1,13 @@
-import { firstThat } from '../measure/inOrder.js';
 import { SAME_PLACE } from '../measure/length.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
 import { sectionsOf } from '../walling/units/lines/sections.js';
 import type { Course } from '../gauge/courses.js';
-import type { SetCellChange, SetWall } from '../setout/wall.js';
+import type { SetCellChange, SetOpening, SetWall } from '../setout/wall.js';
+import { barCells, ownColumns, stackAt, type BarCells } from './barCells.js';
 import { middleOf, type Column } from './columns.js';
-import { pourLimit } from '../setout/reinforcement.js';
-import { spaceFor } from '../tables/grout.js';
 import { fewestBetween } from './fewest.js';
 import { columnsBetween, endColumn, piersOf, startsOf, type Pier } from './piers.js';
+import { NEAR_WHOLE, type Spacing } from './spacing.js';
 
 /** Why a bar stands where it does. */
 export type BarReason = 'end' | 'corner' | 'jamb' | 'joint' | 'spacing' | 'asked';
@@ -44,60 +43,8 @@ export interface Verticals {
   spacing: Spacing | null;
 }
 
-export interface Spacing {
-  asked: number;
-  used: number;
-  /** Continuous cells stand this far apart, mm. */
-  pitch: number;
-  fits: boolean;
-}
-
 /** A change by hand means the cell within this of where it was, mm. */
 const SAME_CELL = 30;
-/** A spacing this near a whole number of cells is one. */
-const NEAR_WHOLE = 0.02;
-
-/** How far apart the continuous cells of a wall stand: its module over what stands in it. */
-export function cellPitch(wall: SetWall, columns: readonly (readonly Column[])[]): number | null {
-  const longest = columns.reduce<readonly Column[]>((best, c) => (c.length > best.length ? c : best), []);
-  const base = longest.filter((c) => c.low === 0);
-  const [first, last] = [base[0], base.at(-1)];
-  const module = wall.unitLength + wall.head;
-  if (!first || !last) return null;
-  if (base.length < 2) return module / Math.max(1, wall.unit.shells?.cells ?? 1);
-  const mean = (middleOf(last) - middleOf(first)) / (base.length - 1);
-  return module / Math.max(1, Math.round(module / mean));
-}
-
-/** The spacing asked for against the unit's own cells: the next lower that fits, where it does not. */
-export function spacingOf(every: number, pitch: number): Spacing {
-  const cells = every / pitch;
-  const whole = Math.round(cells);
-  const fits = whole >= 1 && Math.abs(cells - whole) <= NEAR_WHOLE;
-  const used = fits ? whole * pitch : Math.max(1, Math.floor(cells)) * pitch;
-  return { asked: every, used, pitch, fits };
-}
-
-/** The columns of a run that are its own: a corner's cell belongs to the run that begins there. */
-export const ownColumns = (wall: SetWall, run: BondedRun, columns: readonly Column[]): Column[] =>
-  run.ends.end.other === null ? [...columns] : columns.filter((c) => middleOf(c) < run.to - wall.unitWidth);
-
-/** Columns one over another at one place, the nearest first for each height. They come in order along the run. */
-export function stackAt(columns: readonly Column[], x: number, reach: number): Column[] {
-  const off = (c: Column): number => Math.abs(middleOf(c) - x);
-  let i = firstThat(columns, (c) => c.to >= x - reach);
-  const near: Column[] = [];
-  for (; i < columns.length && (columns[i] as Column).from < x + reach; i++) {
-    const c = columns[i] as Column;
-    if (off(c) < reach) near.push(c);
-  }
-  if (near.length < 2) return near;
-  near.sort((a, b) => off(a) - off(b));
-  const stack: Column[] = [];
-  for (const c of near) if (stack.every((s) => c.low > s.high || c.high < s.low)) stack.push(c);
-  return stack;
-}
-
 /** A place a bar must stand, whatever the spacing. */
 interface Wanted {
   column: Column;
@@ -111,82 +58,63 @@ export interface WideGap {
   to: number;
 }
 
-/** Whether masonry stands in a course at a place. */
-const standsAt = (run: BondedRun, i: number, x: number): boolean => {
-  const within = (b: { from: number; to: number }): boolean => x > b.from && x < b.to;
-  return (run.rows[i]?.bedded ?? []).some(within) || (run.rows[i]?.shown ?? []).some(within);
-};
+/** The bars of a run as they are put, one by one, and what could not be. */
+class Uprights {
+  readonly bars = new Map<Column, VerticalBar>();
+  readonly broken: BrokenPlace[] = [];
+  readonly gaps: WideGap[] = [];
 
-/** The vertical bars of one run. */
-export function verticalsOf(
+  constructor(
+    private readonly run: number,
+    private readonly columns: readonly Column[],
+    private readonly spacing: Spacing,
+  ) {}
+
+  put(column: Column, why: BarReason): void {
+    if (!this.bars.has(column)) this.bars.set(column, { run: this.run, at: middleOf(column), column, why });
+  }
+
+  /** In every cell one over another at a place. */
+  putAll(x: number, why: BarReason): void {
+    for (const column of stackAt(this.columns, x, this.spacing.pitch * 0.6)) this.put(column, why);
+  }
+
+  cannot(at: number, course: number | null, why: BarReason): void {
+    this.broken.push({ run: this.run, at, course, why });
+  }
+
+  /** What the drawing asks is the measure of what is said: the spacing that fits may be less. */
+  gapAt(list: readonly [number, number][]): void {
+    for (const [from, to] of list)
+      if (to - from > this.spacing.asked * (1 + NEAR_WHOLE)) this.gaps.push({ run: this.run, from, to });
+  }
+}
+
+/** How bars between two others are chosen: no further apart, where on the grid from the first of their section. */
+interface Choosing {
+  most: number;
+  gridOf: (section: number) => (x: number) => number;
+  cells: BarCells;
+}
+
+/** Between which places the bars of a pier stand: those at its ends, where they could be put. */
+interface Bounds {
+  left: number;
+  right: number;
+}
+
+/** Bars at both ends of every pier, and as few as may be between them. */
+function inPiers(
   wall: SetWall,
   run: BondedRun,
-  courses: readonly Course[],
-  all: readonly Column[],
-  spacing: Spacing | null,
-): Verticals {
-  const columns = ownColumns(wall, run, all);
-  const changes = (wall.steel?.cells ?? []).filter((c) => c.run === run.index && c.bar !== null);
-  const none: Verticals = { run: run.index, bars: [], broken: [], gaps: [], leftOut: [], lost: [], spacing };
-  if (!wall.steel?.vertical) return { ...none, lost: changes };
-  if (spacing === null) {
-    // Hollow units laid so that no cell stands over another: what a solid unit lacks is said of the unit.
-    const nowhere: BrokenPlace = {
-      run: run.index,
-      at: (run.from + run.to) / 2,
-      course: null,
-      why: 'spacing',
-    };
-    return { ...none, lost: changes, broken: wall.unit.shells ? [nowhere] : [] };
-  }
-  const sections = sectionsOf(wall, run.index, { from: run.from, to: run.to }, run.ends);
-  const reach = spacing.pitch * 0.6;
-  const most = Math.min(spacing.used, spacing.asked) * (1 + NEAR_WHOLE);
-  const masonryAt = (i: number, x: number): boolean => i >= 0 && i < run.rows.length && standsAt(run, i, x);
-  const goesUp = new Map<Column, boolean>();
-  /** Whether a bar in a cell goes all the way up through what stands there. */
-  const whole = (c: Column): boolean => {
-    let is = goesUp.get(c);
-    if (is === undefined) {
-      const x = middleOf(c);
-      is = !masonryAt(c.high + 1, x) && !masonryAt(c.low - 1, x);
-      goesUp.set(c, is);
-    }
-    return is;
-  };
-  const pour = pourLimit(wall);
-  /** Whether a cell is too tight for grout poured down it as high as it goes, or as is poured at once. */
-  const tight = (c: Column): boolean => {
-    const space = spaceFor(wall.grout?.aggregate ?? 'fine', Math.min(c.top - c.bottom, pour));
-    return space !== null && c.to - c.from < space.cell[0] - 0.5;
-  };
-  const bars = new Map<Column, VerticalBar>();
-  const put = (column: Column, why: BarReason): void => {
-    if (!bars.has(column)) bars.set(column, { run: run.index, at: middleOf(column), column, why });
-  };
-  const broken: BrokenPlace[] = [];
-  const gaps: WideGap[] = [];
-  const putAll = (x: number, why: BarReason): void => {
-    for (const column of stackAt(columns, x, reach)) put(column, why);
-  };
-  const piers = piersOf(wall, run.index, sections);
-  const openings = wall.openings.filter((o) => o.run === run.index);
+  columns: readonly Column[],
+  piers: readonly Pier[],
+  firstOf: Map<number, number>,
+  { most, gridOf, cells }: Choosing,
+  up: Uprights,
+): Bounds[] {
   const starts = startsOf(columns);
-  const firstOf = new Map<number, number>();
-  const gridOf =
-    (pier: { section: number }) =>
-    (x: number): number => {
-      const first = firstOf.get(pier.section) ?? x;
-      const off = (((x - first) % spacing.used) + spacing.used) % spacing.used;
-      return Math.min(off, spacing.used - off);
-    };
-  const gapAt = (list: readonly [number, number][]): void => {
-    // What the drawing asks is the measure of what is said: the spacing that fits may be less.
-    for (const [from, to] of list)
-      if (to - from > spacing.asked * (1 + NEAR_WHOLE)) gaps.push({ run: run.index, from, to });
-  };
-  const bounds: { left: number; right: number }[] = [];
-  piers.forEach((pier) => {
+  return piers.map((pier): Bounds => {
     const own = columnsBetween(columns, starts, pier.from, pier.to);
     const corner = pier.end === 'corner';
     const wanted: (Wanted | null)[] = (['start', 'end'] as const).map((side) => {
@@ -194,27 +122,39 @@ export function verticalsOf(
       const why = pier[side];
       // The corner's own cell is the next run's.
       if (side === 'end' && corner) return null;
-      const column = endColumn(own, whole, x, wall.unitLength);
+      const column = endColumn(own, cells.whole, x, wall.unitLength);
       if (column) return { column, why };
-      if (x > run.from + wall.unitWidth / 2 && x < run.to - wall.unitWidth / 2)
-        broken.push({ run: run.index, at: x, course: null, why });
+      if (x > run.from + wall.unitWidth / 2 && x < run.to - wall.unitWidth / 2) up.cannot(x, null, why);
       return null;
     });
-    for (const w of wanted) if (w) putAll(middleOf(w.column), w.why);
+    for (const w of wanted) if (w) up.putAll(middleOf(w.column), w.why);
     const left = wanted[0] ? middleOf(wanted[0].column) : pier.from;
     const right = wanted[1] ? middleOf(wanted[1].column) : corner ? pier.to - wall.unitWidth / 2 : pier.to;
     if (!firstOf.has(pier.section)) firstOf.set(pier.section, left);
-    bounds.push({ left, right });
     // An end bar may stand a unit in, where no nearer cell goes up: further than bars may be apart is said.
-    gapAt([[pier.from, left], ...(corner ? [] : [[right, pier.to] as [number, number]])]);
-    if (right - left <= most) return;
-    const found = fewestBetween(left, right, own, whole, { most, grid: gridOf(pier), tight });
-    for (const c of found.chosen) putAll(middleOf(c), 'spacing');
-    gapAt(found.gaps);
+    up.gapAt([[pier.from, left], ...(corner ? [] : [[right, pier.to] as [number, number]])]);
+    if (right - left > most) {
+      const { whole, tight } = cells;
+      const found = fewestBetween(left, right, own, whole, { most, grid: gridOf(pier.section), tight });
+      for (const c of found.chosen) up.putAll(middleOf(c), 'spacing');
+      up.gapAt(found.gaps);
+    }
+    return { left, right };
   });
+}
+
+/** Over and under openings bars go on between the jambs', in short cells. */
+function aboutOpenings(
+  openings: readonly SetOpening[],
+  columns: readonly Column[],
+  piers: readonly Pier[],
+  bounds: readonly Bounds[],
+  { most, gridOf, cells }: Choosing,
+  up: Uprights,
+): void {
+  const starts = startsOf(columns);
   const endsAt = new Map(piers.map((p, k) => [p.to, k]));
   const startsAt = new Map(piers.map((p, k) => [p.from, k]));
-  // Over and under openings bars go on between the jambs', in short cells.
   for (const o of openings) {
     const k = endsAt.get(o.from) ?? -1;
     const left = bounds[k]?.right ?? o.from;
@@ -224,35 +164,80 @@ export function verticalsOf(
     const under = inside.filter((c) => c.top <= o.sill + SAME_PLACE);
     for (const short of [over, under]) {
       if (short.length === 0 || right - left <= most) continue;
-      const found = fewestBetween(left, right, short, whole, {
-        most,
-        grid: gridOf(piers[Math.max(k, 0)] as Pier),
-        tight,
-      });
-      for (const c of found.chosen) put(c, 'spacing');
-      gapAt(found.gaps);
+      const { whole, tight } = cells;
+      const grid = gridOf((piers[Math.max(k, 0)] as Pier).section);
+      const found = fewestBetween(left, right, short, whole, { most, grid, tight });
+      for (const c of found.chosen) up.put(c, 'spacing');
+      up.gapAt(found.gaps);
     }
   }
+}
+
+/** What the mason changed by hand, cell by cell: bars put where none belong, and taken out of where they do. */
+function byHand(
+  run: number,
+  changes: readonly SetCellChange[],
+  columns: readonly Column[],
+  up: Uprights,
+): Pick<Verticals, 'lost' | 'leftOut'> {
   const lost: SetCellChange[] = [];
   const leftOut: Verticals['leftOut'] = [];
   for (const change of changes) {
     const there = columns.filter((c) => Math.abs(middleOf(c) - change.at) <= SAME_CELL);
     if (there.length === 0) lost.push(change);
     for (const column of there) {
-      const bar = bars.get(column);
-      if (change.bar === true) put(column, 'asked');
+      const bar = up.bars.get(column);
+      if (change.bar === true) up.put(column, 'asked');
       else if (bar) {
-        bars.delete(column);
-        if (bar.why !== 'spacing') leftOut.push({ run: run.index, at: bar.at, why: bar.why, change });
+        up.bars.delete(column);
+        if (bar.why !== 'spacing') leftOut.push({ run, at: bar.at, why: bar.why, change });
       }
     }
   }
-  // A bar whose cell stops under masonry, or begins over it, cannot go through.
-  for (const { at, column, why } of bars.values()) {
-    const across = [column.high + 1, column.low - 1].find((i) => masonryAt(i, at));
-    if (across !== undefined)
-      broken.push({ run: run.index, at, course: courses[across]?.number ?? null, why });
+  return { lost, leftOut };
+}
+
+/** The vertical bars of one run. */
+export function verticalsOf(
+  wall: SetWall,
+  run: BondedRun,
+  courses: readonly Course[],
+  all: readonly Column[],
+  spacing: Spacing | null,
+): Verticals {
+  const { index } = run;
+  const columns = ownColumns(wall, run, all);
+  const changes = (wall.steel?.cells ?? []).filter((c) => c.run === index && c.bar !== null);
+  const none: Verticals = { run: index, bars: [], broken: [], gaps: [], leftOut: [], lost: [], spacing };
+  if (!wall.steel?.vertical) return { ...none, lost: changes };
+  if (spacing === null) {
+    // Hollow units laid so that no cell stands over another: what a solid unit lacks is said of the unit.
+    const nowhere: BrokenPlace = { run: index, at: (run.from + run.to) / 2, course: null, why: 'spacing' };
+    return { ...none, lost: changes, broken: wall.unit.shells ? [nowhere] : [] };
   }
-  const sorted = [...bars.values()].sort((a, b) => a.at - b.at || a.column.bottom - b.column.bottom);
-  return { run: run.index, bars: sorted, broken, gaps, leftOut, lost, spacing };
+  const sections = sectionsOf(wall, index, { from: run.from, to: run.to }, run.ends);
+  const piers = piersOf(wall, index, sections);
+  const cells = barCells(wall, run);
+  const firstOf = new Map<number, number>();
+  const choosing: Choosing = {
+    most: Math.min(spacing.used, spacing.asked) * (1 + NEAR_WHOLE),
+    gridOf: (section) => (x) => {
+      const first = firstOf.get(section) ?? x;
+      const off = (((x - first) % spacing.used) + spacing.used) % spacing.used;
+      return Math.min(off, spacing.used - off);
+    },
+    cells,
+  };
+  const up = new Uprights(index, columns, spacing);
+  const bounds = inPiers(wall, run, columns, piers, firstOf, choosing, up);
+  const openings = wall.openings.filter((o) => o.run === index);
+  aboutOpenings(openings, columns, piers, bounds, choosing, up);
+  const { lost, leftOut } = byHand(index, changes, columns, up);
+  // A bar whose cell stops under masonry, or begins over it, cannot go through.
+  for (const { at, column, why } of up.bars.values()) {
+    const across = [column.high + 1, column.low - 1].find((i) => cells.masonryAt(i, at));
+    if (across !== undefined) up.cannot(at, courses[across]?.number ?? null, why);
+  }
+  const bars = [...up.bars.values()].sort((a, b) => a.at - b.at || a.column.bottom - b.column.bottom);
+  return { run: index, bars, broken: up.broken, gaps: up.gaps, leftOut, lost, spacing };
 }
