@@ -23,10 +23,16 @@ export interface CurvedLeaf {
   behind: number;
 }
 
-/** Wedge joints of a curved run: too tight inside or too wide outside for straight units. */
-export function curveIssues(run: BondedRun, { wall, joint, name, behind }: CurvedLeaf): Issue[] {
+/** What is wrong with the wedge joints of a leaf, said, and from what radius of the face on they are sound, mm. */
+interface TooTight {
+  says: string;
+  base: number;
+}
+
+/** A leaf of a curved run whose joints are too tight inside or too wide outside for straight units; null where they are neither. */
+function tooTight(run: BondedRun, { wall, joint, name, behind }: CurvedLeaf): TooTight | null {
   const set = wall.runs[run.index];
-  if (!set || set.radius === null) return [];
+  if (!set || set.radius === null) return null;
   const limits = headLimits(wall);
   const say = (n: number): string => sayMm(n, wall.show);
   const depth = laidDepth(wall);
@@ -36,12 +42,24 @@ export function curveIssues(run: BondedRun, { wall, joint, name, behind }: Curve
   const outside =
     set.radius > 0 ? joint : ((wall.unitLength + joint) * radius) / -set.radius - wall.unitLength;
   const inside = set.radius > 0 ? insideJoint(unit, radius, outside) : joint;
-  if (inside >= limits.least - SAME_PLACE && outside <= limits.most + SAME_PLACE) return [];
+  if (inside >= limits.least - SAME_PLACE && outside <= limits.most + SAME_PLACE) return null;
   const whole = leastRadius(unit, limits.least, limits.most);
   const half = leastRadius({ length: wall.half, depth }, limits.least, limits.most);
+  return {
+    says: `Round ${set.name}${name === '' ? '' : `, in ${name},`} a perp of ${say(outside)} outside is ${inside > 0 ? say(inside) : 'closed'} inside; they may be ${say(limits.least)} to ${say(limits.most)}. Whole units want a radius of ${say(whole)}, halves ${say(half)}. Each stands ${say(facet(wall.unitLength, radius))} off the curve in its middle.`,
+    // The file states the radius of the face.
+    base: set.radius > 0 ? whole + behind : whole - depth - behind,
+  };
+}
+
+/** A curve too tight for one of its leaves, or more: said once, and the radii to ask for are all leaves'. */
+export function curveIssues(run: BondedRun, leaves: readonly CurvedLeaf[]): Issue[] {
+  const found = leaves.flatMap((leaf) => tooTight(run, leaf) ?? []);
+  const wall = leaves[0]?.wall;
+  const set = wall?.runs[run.index];
+  if (!wall || !set || found.length === 0) return [];
   const step = wall.show === 'mm' ? 10 : INCH;
-  // The file states the radius of the face.
-  const base = set.radius > 0 ? whole + behind : whole - depth - behind;
+  const base = Math.max(...found.map((f) => f.base));
   // The least radius only just does: a little more leaves the joints some room.
   const radii = [1, 1.1, 1.25, 1.5, 2].map((more) => Math.ceil((base * more) / step) * step);
   return [
@@ -52,12 +70,11 @@ export function curveIssues(run: BondedRun, { wall, joint, name, behind }: Curve
       run: run.index,
       at: set.length / 2,
       course: 1,
-      key: `curve-too-tight|${run.index}|${name}`,
-      says: `Round ${set.name}${name === '' ? '' : `, in ${name},`} a perp of ${say(outside)} outside is ${inside > 0 ? say(inside) : 'closed'} inside; they may be ${say(limits.least)} to ${say(limits.most)}. Whole units want a radius of ${say(whole)}, halves ${say(half)}. Each stands ${say(facet(wall.unitLength, radius))} off the curve in its middle.`,
+      says: found.map((f) => f.says).join(' '),
       source: 'geometry of wedge joints; limits of the profile',
       tries: () =>
         radii.map((asked) => ({
-          says: `Ask for a radius of ${say(asked)}`,
+          says: `Ask for a radius of ${sayMm(asked, wall.show)}`,
           edit: [
             {
               op: 'replace',

@@ -126,7 +126,7 @@ export function bondIssues(wall: SetWall, runs: BondedRun[], inner: InnerToJudge
       ...jointIssues(wall, run),
       ...gapIssues(wall, run),
       ...lintelIssue(wall, run),
-      ...curvedLeaves(wall, run, inner).flatMap((leaf) => curveIssues(run, leaf)),
+      ...curveIssues(run, curvedLeaves(wall, run, inner)),
     ]),
   ];
 }

@@ -146,7 +146,7 @@ function linesAtNought(
     const sound = (joint: number): boolean => opensSoundly(wall, perp, joint);
     // Round a curve too tight for any joint there is none to choose.
     if (eased && (eased.every((l) => sound(l.joint)) || !sound(perp))) return eased;
-    return filledSpan({ ...wall, head: perp }, span, classes, breakAt, counts);
+    if (sound(perp)) return filledSpan({ ...wall, head: perp }, span, classes, breakAt, counts);
   }
   if (wall.bond.family === 'header') {
     const broken = brokenRun(wall, span, span.to, breakAt, classes);
