@@ -1,7 +1,8 @@
 import {
   KINDS,
   KIND_NAMES,
-  mortarOfLeaves,
+  carried,
+  mortarOfWall,
   packsOf,
   sayMass,
   sayMm,
@@ -34,16 +35,14 @@ function wallText(p: WallPlan, show: JobDocument['show']): string[] {
   const counts = KINDS.filter((k) => p.tally.pieces[k] > 0).map(
     (k) => `  ${KIND_NAMES[k].padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`,
   );
-  const order = p.buy.map(
-    (l) =>
-      `  ${`order, ${l.halfHigh ? 'half-high ' : ''}${KIND_NAMES[l.kind].toLowerCase()}`.padEnd(24)}${pad(String(l.ordered), 8)}`,
-  );
-  const inner = p.innerBuy.map(
-    (l) =>
-      `  ${`inner leaf, ${KIND_NAMES[l.kind].toLowerCase()}`.padEnd(24)}${pad(String(l.ordered), 8)} ${l.unit}`,
+  const order = p.tallies.flatMap((t) =>
+    t.buy.map((l) => {
+      const name = `${t.name === '' ? 'order' : t.name.toLowerCase()}, ${l.halfHigh ? 'half-high ' : ''}${KIND_NAMES[l.kind].toLowerCase()}`;
+      return `  ${name.padEnd(24)}${pad(String(l.ordered), 8)}${t.name === '' ? '' : ` ${l.unit}`}`;
+    }),
   );
   const { pack } = p.wall.profile;
-  const mortar = mortarOfLeaves(p);
+  const mortar = mortarOfWall(p);
   const findings = p.findings.map(
     (f) =>
       `  ${f.severity.toUpperCase()} ${f.says}${f.fixes.length > 0 ? ` Fixes: ${f.fixes.map((x) => x.says).join('; ')}.` : ''}`,
@@ -55,7 +54,6 @@ function wallText(p: WallPlan, show: JobDocument['show']): string[] {
     ...counts,
     `  ${'pieces'.padEnd(24)}${pad(String(p.tally.total), 8)}`,
     ...order,
-    ...inner,
     `  mortar in the joints ${showVolume(mortar.geometric, show)}, to mix ${showVolume(mortar.used, show)}: ${packsOf(mortar.used, pack)} × ${pack.name}`,
     ...steelText(p, show),
     ...findings,
@@ -76,7 +74,7 @@ const sayFigure = (value: number, quantity: Quantity, show: JobDocument['show'])
 /** Steel, grout and joints, and the bar schedule by mark. */
 function steelText(p: WallPlan, show: JobDocument['show']): string[] {
   const bars = p.wall.steel
-    ? schedule(p.carrier.wall, p.steel).map(
+    ? schedule(carried(p).wall, p.steel).map(
         (l) =>
           `  ${`bars ${l.mark}, ${l.size}`.padEnd(24)}${pad(`${l.count}`, 8)} × ${sayMm(l.length, show)}`,
       )

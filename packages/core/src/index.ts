@@ -85,4 +85,5 @@ export { steelFigures } from './plan/steelWorking.js';
 export { withLaps, type CavityAmounts } from './cavity/amounts.js';
 export { levelBeds, tieLevels } from './cavity/levels.js';
 export { weepsOver, type CavityPlaces } from './cavity/places.js';
-export type { InnerLeaf } from './cavity/inner.js';
+export * from './walling/units/leaves/leaf.js';
+export { mortarOfWall, type LeafTally } from './tally/ofWall.js';

@@ -1,6 +1,6 @@
-import type { CavityWall } from './inner.js';
+import { behindCavity } from '../walling/units/leaves/leaf.js';
 import type { TieLevels } from './levels.js';
-import { cavityPlaces, type CavityPlaces } from './places.js';
+import { cavityPlaces, type CavityPlaces, type CavityWall } from './places.js';
 
 export interface CavityAmounts {
   ties: number;
@@ -36,7 +36,8 @@ export function cavityAmounts(
   work: CavityWall,
   places: CavityPlaces | null = cavityPlaces(work),
 ): CavityAmounts | null {
-  const { wall, gauge, inner } = work;
+  const { wall, gauge } = work;
+  const inner = behindCavity(work);
   const { cavity } = wall;
   if (!cavity || !inner || !places) return null;
   const top = gauge.courses[gauge.count - 1]?.top ?? 0;

@@ -12,6 +12,7 @@ import {
   straight,
   type OneWall,
 } from '../test/jobs.js';
+import { behindCavity, carryingLeaf } from '../walling/units/leaves/leaf.js';
 import { startersSheet } from '../exchange/paper/starters.js';
 import type { LineItem, Wall } from '../job/types.js';
 import { sayMm } from '../measure/format.js';
@@ -39,15 +40,17 @@ const amounts = (w: OneWall): CavityAmounts => {
 test('the inner leaf stands in by the outer leaf and the cavity at every corner, in courses of its own', () => {
   const p = planOf(cavityWall());
   const by = 102.5 + 100;
-  expect(p.inner?.wall.runs.map((r) => r.length)).toEqual([8990, 5390, 8990, 5390].map((l) => l - 2 * by));
+  expect(behindCavity(p)?.wall.runs.map((r) => r.length)).toEqual(
+    [8990, 5390, 8990, 5390].map((l) => l - 2 * by),
+  );
   expect(p.gauge.count).toBe(30);
-  expect(p.inner?.gauge.count).toBe(10);
-  expect(p.inner?.gauge.short).toBe(0);
+  expect(behindCavity(p)?.gauge.count).toBe(10);
+  expect(behindCavity(p)?.gauge.short).toBe(0);
 });
 
 test('three brick courses are one block course: beds come level every 225, ties lie every 450', () => {
   const p = planOf(cavityWall());
-  expect(levelBeds(p.gauge.courses, p.inner?.gauge.courses ?? []).map(Math.round)).toEqual(
+  expect(levelBeds(p.gauge.courses, behindCavity(p)?.gauge.courses ?? []).map(Math.round)).toEqual(
     Array.from({ length: 10 }, (_, i) => (i + 1) * 225),
   );
   const a = amounts(cavityWall());
@@ -179,7 +182,9 @@ test('a movement joint parts both leaves', () => {
   const crosses = (rows: { pieces: { from: number; to: number }[] }[] | undefined, at: number): boolean =>
     rows?.some((r) => r.pieces.some((x) => x.from < at - 9 && x.to > at + 9)) ?? true;
   expect(crosses(p.runs[0]?.rows, 4505)).toBe(false);
-  expect(crosses(p.inner?.runs[0]?.rows, 4505 - (p.inner?.behind[0]?.inset ?? 0))).toBe(false);
+  expect(crosses(behindCavity(p)?.runs[0]?.rows, 4505 - (behindCavity(p)?.behind[0]?.inset ?? 0))).toBe(
+    false,
+  );
 });
 
 test('figures of the cavity and the inner leaf open into their working', () => {
@@ -221,29 +226,33 @@ describe('brick before reinforced block', () => {
   const steelIn = (w: OneWall) => {
     const p = planOf(w);
     const json = planJson({ walls: [p] }) as {
-      walls: { bars: unknown[]; cells: unknown[] }[];
+      walls: { bars: { leaf: number }[]; cells: { leaf: number }[] }[];
       tally: { steel: unknown[]; grout: { geometric: number } };
     };
-    const { bars, cells } = json.walls[0] ?? {};
-    return { bars, cells, steel: json.tally.steel, grout: json.tally.grout };
+    const { bars = [], cells = [] } = json.walls[0] ?? {};
+    const leaves = new Set([...bars, ...cells].map((x) => x.leaf));
+    for (const x of [...bars, ...cells]) x.leaf = 0;
+    return { leaves: [...leaves], bars, cells, steel: json.tally.steel, grout: json.tally.grout };
   };
 
   test('a straight wall of block carries the same bars and grout with a brick skin as without', () => {
     const alone = steelIn({ line: straight("24'"), height: "8'", openings: [opening], wall: reinforced });
     const behind = steelIn(skinned(straight("24'")));
     expect(alone.bars?.length).toBeGreaterThan(10);
-    expect(behind).toEqual(alone);
+    expect(behind).toEqual({ ...alone, leaves: [1] });
   });
 
   test('round a corner its bars are measured on the brick: leaf, cavity and half a cell in', () => {
     const p = planOf(skinned(closed("24'", "16'"), []));
     // 3 5/8 of brick, 2 of cavity, and 3 13/16 to the middle of the corner's cell.
     expect((p.steel.verticals[0]?.bars[0]?.at ?? 0) / 25.4).toBeCloseTo(3.625 + 2 + 3.8125, 6);
-    expect(p.carrier.behind / 25.4).toBeCloseTo(5.625, 6);
+    expect(carryingLeaf(p).offset / 25.4).toBeCloseTo(5.625, 6);
     expect(p.steel.verticals.flatMap((v) => v.broken)).toEqual([]);
     // The beam lies in course 12 of block; no brick is a trough.
-    expect(p.steel.beams.map((b) => p.carrier.gauge.courses[b.course]?.number)).toEqual([12, 12, 12, 12]);
-    expect(p.inner?.runs[0]?.rows[11]?.pieces.every((x) => x.kind === 'beam')).toBe(true);
+    expect(p.steel.beams.map((b) => carryingLeaf(p).gauge.courses[b.course]?.number)).toEqual([
+      12, 12, 12, 12,
+    ]);
+    expect(behindCavity(p)?.runs[0]?.rows[11]?.pieces.every((x) => x.kind === 'beam')).toBe(true);
     expect(p.runs[0]?.rows[35]?.pieces.some((x) => x.kind === 'beam')).toBe(false);
   });
 
@@ -265,7 +274,7 @@ describe('brick before reinforced block', () => {
 
   test('where both leaves have cells the outer one carries', () => {
     const p = planOf({ ...skinned(straight("24'")), unit: 'cmu-8x8x16' });
-    expect(p.inner?.carries).toBe(false);
-    expect(p.carrier.behind).toBe(0);
+    expect(behindCavity(p)?.carries).toBe(false);
+    expect(carryingLeaf(p).offset).toBe(0);
   });
 });

@@ -1,13 +1,14 @@
 import { sayMm } from '../measure/format.js';
 import { issue, type Issue } from '../findings/issue.js';
-import type { CavityWall } from './inner.js';
+import { behindCavity, type Leaf, type Leaved } from '../walling/units/leaves/leaf.js';
 import { LEVEL_WITHIN, tieLevels } from './levels.js';
 
 /** A cavity narrower than this lets mortar bridge it, mm (AD A 2C6, from memory). */
 const LEAST_CAVITY = 50;
 
 /** Leaves whose beds do not come level where ties want to lie, and cavities too narrow. */
-export function cavityIssues({ wall, gauge, inner }: CavityWall): Issue[] {
+export function cavityIssues({ wall, gauge, leaves }: Leaved & Pick<Leaf, 'gauge'>): Issue[] {
+  const inner = behindCavity({ leaves });
   const { cavity } = wall;
   if (!cavity || !inner) return [];
   const say = (n: number): string => sayMm(n, wall.show);

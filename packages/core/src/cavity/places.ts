@@ -1,6 +1,7 @@
-import { fromFace } from '../walling/units/leaves/back.js';
+import { fromFace } from '../walling/units/leaves/behind.js';
+import { behindCavity, type Leaf, type Leaved } from '../walling/units/leaves/leaf.js';
 import { gaugeSlack, type Course } from '../gauge/courses.js';
-import type { CavityWall } from './inner.js';
+import type { SiteLevels } from '../setout/site.js';
 import type { SetOpening, SetWall } from '../setout/wall.js';
 import { levelBeds, tieLevels, type TieLevels } from './levels.js';
 
@@ -15,6 +16,11 @@ export const WEEP_EVERY = 450;
 const WEEPS_LEAST = 2;
 /** The damp-proof course lies at least so far above the ground, mm: 150 (6 in), PD 6697, from memory. */
 export const DPC_UP = 150;
+
+/** A wall with its leaves, and the levels of the site it stands on: where the ground is. */
+export interface CavityWall extends Leaved, Pick<Leaf, 'gauge' | 'runs'> {
+  site: SiteLevels;
+}
 
 /** Lengths mm along a run's outside face and above the wall's base. */
 export interface CavityPlaces {
@@ -122,7 +128,8 @@ function dpcBed(courses: readonly Course[], ground: number): number | null {
 }
 
 /** Air bricks and vents in the outer leaf, and how many pieces of the inner leaf are cut round their sleeves. */
-function sleevesOf({ runs, gauge, inner }: CavityWall): CavityPlaces['sleeves'] {
+function sleevesOf({ runs, gauge, leaves }: CavityWall): CavityPlaces['sleeves'] {
+  const inner = behindCavity({ leaves });
   return runs.flatMap((run) =>
     run.rows.flatMap((row, i) =>
       row.pieces
@@ -149,7 +156,8 @@ function sleevesOf({ runs, gauge, inner }: CavityWall): CavityPlaces['sleeves'] 
 
 /** Where everything stands that goes across a cavity or into it: what is counted and drawn comes from here. */
 export function cavityPlaces(work: CavityWall): CavityPlaces | null {
-  const { wall, gauge, runs, inner, site } = work;
+  const { wall, gauge, runs, site } = work;
+  const inner = behindCavity(work);
   const { cavity } = wall;
   if (!cavity || !inner) return null;
   const outer = gauge.courses.slice(0, gauge.count);

@@ -1,5 +1,6 @@
 import { KINDS } from '../walling/units/laying/kinds.js';
-import { mortarOfLeaves, packsOf } from '../tally/tally.js';
+import { mortarOfWall } from '../tally/ofWall.js';
+import { packsOf } from '../tally/tally.js';
 import { steelFigures } from '../plan/steelWorking.js';
 import { KIND_NAMES, type Quantity } from '../plan/working.js';
 import type { Plan } from '../plan/plan.js';
@@ -28,33 +29,25 @@ export function tallyRows(plan: Plan): CsvRow[] {
           rows.push([p.wall.name, name, KIND_NAMES[kind], p.wall.unit.id, t.pieces[kind], '', 'pieces laid']);
       }
     });
-    for (const line of p.buy)
+    const [, ...behind] = p.tallies;
+    for (const t of p.tallies)
+      for (const line of t.buy)
+        rows.push([
+          p.wall.name,
+          '',
+          `To order${t.name === '' ? '' : `, ${t.name.toLowerCase()}`}: ${KIND_NAMES[line.kind].toLowerCase()}`,
+          line.unit,
+          line.net,
+          line.ordered,
+          'units',
+        ]);
+    for (const t of behind)
       rows.push([
         p.wall.name,
         '',
-        `To order: ${KIND_NAMES[line.kind].toLowerCase()}`,
-        line.unit,
-        line.net,
-        line.ordered,
-        'units',
-      ]);
-    for (const line of p.innerBuy)
-      rows.push([
-        p.wall.name,
+        `${t.name}: mortar to mix`,
         '',
-        `To order, inner leaf: ${KIND_NAMES[line.kind].toLowerCase()}`,
-        line.unit,
-        line.net,
-        line.ordered,
-        'units',
-      ]);
-    if (p.innerTally)
-      rows.push([
-        p.wall.name,
-        '',
-        'Inner leaf: mortar to mix',
-        '',
-        Number(p.innerTally.mortar.used.toFixed(6)),
+        Number(t.tally.mortar.used.toFixed(6)),
         '',
         'm3',
       ]);
@@ -64,10 +57,10 @@ export function tallyRows(plan: Plan): CsvRow[] {
     rows.push([
       p.wall.name,
       '',
-      p.innerTally ? 'Mortar to mix (packs for both leaves)' : 'Mortar to mix',
+      behind.length > 0 ? 'Mortar to mix (packs for both leaves)' : 'Mortar to mix',
       pack.name,
       Number(used.toFixed(6)),
-      packsOf(mortarOfLeaves(p).used, pack),
+      packsOf(mortarOfWall(p).used, pack),
       'm3, packs',
     ]);
     for (const { key, made } of steelFigures(p))

@@ -104,6 +104,8 @@ export const FINDINGS = {
   'starters-wait': 'Starters wait for the footing’s depth.',
   'beam-nowhere': 'A beam is asked for in a course the wall does not have.',
   'ties-not-level': 'The beds of two leaves do not come level where ties have to lie.',
+  'leaf-cannot-carry':
+    'Bars or grout are asked for in a leaf that is not there, or that has no cells while the other has.',
   'cavity-narrow': 'A cavity so narrow that droppings bridge it.',
   'inner-off-gauge': 'The inner leaf’s courses do not reach the height.',
   'grout-space-tight': 'A cell is too tight for the height of grout to be poured down it.',

@@ -8,7 +8,8 @@ import { KINDS } from '../walling/units/laying/kinds.js';
 import { stated } from '../job/stated.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';
 import { anySoundWall, HALF } from '../test/anyWall.js';
-import { documentOf, jobOf, planOf, soundJob, straight } from '../test/jobs.js';
+import { documentOf, jobOf, planOf, soundJob, straight, rowsBehind } from '../test/jobs.js';
+import { behindCavity } from '../walling/units/leaves/leaf.js';
 import { plan, type WallPlan } from './plan.js';
 
 /** Walls planned, or planned and advised, in a plain run; ten times as many with --long. */
@@ -77,9 +78,10 @@ test('courses and beds make the height; pieces and joints fill every course; not
 test('kinds sum to the number of pieces, and what is ordered is never less than what is laid', () => {
   fc.assert(
     fc.property(anySoundWall, (w) => {
-      const { tally, buy, runs } = planOf(w);
-      const drawn = runs
-        .flatMap((r) => [...r.rows, ...(r.back?.rows ?? [])])
+      const { tally, buy, leaves } = planOf(w);
+      const drawn = leaves
+        .filter((l) => l.heldBy !== 'cavity')
+        .flatMap((l) => l.runs.flatMap((r) => r.rows))
         .reduce((sum, row) => sum + row.pieces.length, 0);
       const kinds = Object.values(tally.pieces).reduce((a, b) => a + b, 0);
       return (
@@ -189,7 +191,7 @@ test('no two pieces of a wall’s two leaves stand in one place', () => {
       const { cavity: _cavity, ...build } = w.build ?? {};
       const p = planOf({ ...w, build: { ...build, wythes: 2 } });
       return p.runs.every((run) =>
-        (run.back?.rows ?? []).every((row) =>
+        rowsBehind(p, run.index).every((row) =>
           row.pieces
             .filter((x) => x.band === null)
             .every((x, k, all) => x.to > x.from && (k === 0 || x.from >= (all[k - 1]?.to ?? 0) - 1e-6)),
@@ -305,9 +307,10 @@ test('an inner leaf fills its own courses, and none of it stands in an opening o
   fc.assert(
     fc.property(anySoundWall, (w) => {
       const p = planOf(w);
-      if (!p.inner) return true;
+      const inner = behindCavity(p);
+      if (!inner) return true;
       leaves++;
-      const { wall, gauge, runs } = p.inner;
+      const { wall, gauge, runs } = inner;
       const slack = gaugeSlack(wall);
       return runs.every((run) =>
         run.rows.every((row, i) => {

@@ -1,10 +1,18 @@
 import { KINDS } from '../walling/units/laying/kinds.js';
-import { onFace, type Behind } from '../walling/units/leaves/back.js';
+import { onFace } from '../walling/units/leaves/behind.js';
+import {
+  behindCavity,
+  behindOf,
+  carried,
+  carryingLeaf,
+  rowsSeen,
+  type Leaf,
+} from '../walling/units/leaves/leaf.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { Piece, Row } from '../walling/units/laying/row.js';
 import { CONCRETE_FACTOR, footingAmounts } from '../setout/footing.js';
-import type { InnerLeaf } from '../cavity/inner.js';
-import { mortarOfLeaves, packsOf, type Counts } from '../tally/tally.js';
+import { mortarOfWall } from '../tally/ofWall.js';
+import { packsOf, type Counts } from '../tally/tally.js';
 import { filledVolume } from '../grout/fill.js';
 import { middleOf } from '../steel/columns.js';
 import { cutBars } from '../steel/cutting.js';
@@ -59,13 +67,16 @@ function pieceJson(
   sawn: boolean,
 ): PieceJson {
   const turned = shows(plan, run, row, piece);
+  return { ...pieceAlone(run.index, piece, sawn), ...(turned ? { shows: turned } : {}) };
+}
+
+function pieceAlone(run: number, piece: Piece, sawn: boolean): PieceJson {
   return {
     kind: sawn ? 'cut' : piece.kind,
-    run: run.index,
+    run,
     from: tidy(piece.from),
     to: tidy(piece.to),
     ...(sawn || piece.cutFrom !== null ? { cutFrom: piece.cutFrom ?? 'stretcher' } : {}),
-    ...(turned ? { shows: turned } : {}),
     ...(piece.band ? { bottom: tidy(piece.band.from), top: tidy(piece.band.to) } : {}),
     ...(piece.fitting ? { fitting: piece.fitting } : {}),
     ...(piece.rake ? { rake: { left: tidy(piece.rake.left), right: tidy(piece.rake.right) } } : {}),
@@ -98,7 +109,9 @@ function findingJson(f: Finding): Record<string, unknown> {
 }
 
 /** One entry a place for uprights; one a stretch for bars along the wall, with its course and no place. */
-function barsJson({ carrier: { wall, gauge }, steel }: WallPlan): Record<string, unknown>[] {
+function barsJson(p: WallPlan): Record<string, unknown>[] {
+  const { wall, gauge, steel } = carried(p);
+  const leaf = carryingLeaf(p).index;
   const vertical = wall.steel?.vertical;
   const lines = schedule(wall, steel);
   const uprights = steel.verticals.flatMap((v) =>
@@ -108,6 +121,7 @@ function barsJson({ carrier: { wall, gauge }, steel }: WallPlan): Record<string,
         mark: markOf(lines, uprightBars(wall, b.column)[0]),
         size: vertical?.bar ?? '',
         run: b.run,
+        leaf,
         at: tidy(b.at),
         bottom: tidy(b.column.bottom),
         top: tidy(b.column.top),
@@ -124,6 +138,7 @@ function barsJson({ carrier: { wall, gauge }, steel }: WallPlan): Record<string,
           mark: markOf(lines, bars[0]),
           size: beam.bar,
           run: beam.run,
+          leaf,
           course: gauge.courses[beam.course]?.number ?? 0,
           from: tidy(s.from),
           to: tidy(s.to),
@@ -142,6 +157,7 @@ const cellsJson = (p: WallPlan): Record<string, unknown>[] =>
   p.fills.flatMap((f) =>
     f.cells.map(({ column, filled }) => ({
       run: column.run,
+      leaf: carryingLeaf(p).index,
       at: tidy(middleOf(column)),
       bottom: tidy(column.bottom),
       top: tidy(column.top),
@@ -152,7 +168,7 @@ const cellsJson = (p: WallPlan): Record<string, unknown>[] =>
 /** Steel of the whole job by size: length mm, mass kg, and stock bars to buy. */
 function steelJson(plan: Plan): Record<string, unknown>[] {
   const lines = plan.walls.flatMap((p) =>
-    schedule(p.carrier.wall, p.steel).map((l) => ({ ...l, wall: p.carrier.wall })),
+    schedule(carried(p).wall, p.steel).map((l) => ({ ...l, wall: carried(p).wall })),
   );
   const sizes = [...new Set(lines.map((l) => l.size))].sort(
     (a, b) => BAR_SIZES.indexOf(a as BarSize) - BAR_SIZES.indexOf(b as BarSize),
@@ -173,70 +189,94 @@ function steelJson(plan: Plan): Record<string, unknown>[] {
   });
 }
 
-/** Pieces of both leaves by kind. */
-const bothLeaves = (p: WallPlan): Counts =>
-  Object.fromEntries(KINDS.map((k) => [k, p.tally.pieces[k] + (p.innerTally?.pieces[k] ?? 0)])) as Counts;
+/** Pieces of all leaves by kind. */
+const countsOfWall = (p: WallPlan): Counts =>
+  Object.fromEntries(
+    KINDS.map((k) => [k, p.tallies.reduce((sum, t) => sum + t.tally.pieces[k], 0)]),
+  ) as Counts;
 
-/** The leaf behind a cavity: it has courses of its own, so its rows stand apart. Places on the outer leaf's face. */
-const innerJson = (p: WallPlan, inner: InnerLeaf): Record<string, unknown> => ({
-  unit: inner.wall.unit.id,
-  courses: inner.gauge.courses.map((c) => ({
+const coursesJson = ({ gauge }: Leaf): Record<string, number>[] =>
+  gauge.courses.map((c) => ({
     number: c.number,
     bottom: tidy(c.bottom),
     top: tidy(c.top),
     bed: tidy(c.bed),
     unitHeight: tidy(c.unitHeight),
-  })),
-  rows: inner.gauge.courses.map((c, i) => ({
-    course: c.number,
-    leaf: 1,
-    pieces: inner.runs.flatMap((run) =>
-      (run.rows[i]?.pieces ?? []).map((piece) => {
-        const at = inner.behind[run.index] as Behind;
-        return {
-          kind: piece.kind,
-          run: run.index,
-          from: tidy(onFace(at, piece.from)),
-          to: tidy(onFace(at, piece.to)),
-          ...(at.scale === 1 ? {} : { length: tidy(piece.to - piece.from) }),
-          ...(piece.cutFrom === null ? {} : { cutFrom: piece.cutFrom }),
-          ...(piece.band ? { bottom: tidy(piece.band.from), top: tidy(piece.band.to) } : {}),
-          ...(piece.rake ? { rake: { left: tidy(piece.rake.left), right: tidy(piece.rake.right) } } : {}),
-        };
-      }),
-    ),
-  })),
-});
+  }));
 
-/** A piece behind a curve, its own length beside where it is seen from the face. */
-const withLength = (piece: PieceJson, scale: number): PieceJson =>
-  scale === 1 ? piece : { ...piece, length: tidy((piece.to - piece.from) * scale) };
+/** A piece of a leaf behind the face: where it is seen from there, round a curve with its own length beside. */
+function pieceBehind(leaf: Leaf, run: BondedRun, piece: Piece, sawn: boolean): PieceJson {
+  const at = behindOf(leaf, run.index);
+  return {
+    ...pieceAlone(run.index, piece, sawn),
+    from: tidy(onFace(at, piece.from)),
+    to: tidy(onFace(at, piece.to)),
+    ...(at.scale === 1 ? {} : { length: tidy(piece.to - piece.from) }),
+  };
+}
+
+interface RowJson {
+  course: number;
+  leaf: number;
+  pieces: PieceJson[];
+}
+
+/** The courses of a leaf, its pieces left and right of an opening in one list, run after run. */
+const rowsJson = (p: WallPlan, leaf: Leaf): RowJson[] =>
+  leaf.gauge.courses.map((c, i) => ({
+    course: c.number,
+    leaf: leaf.index,
+    pieces: leaf.runs.flatMap((run) =>
+      (run.rows[i]?.pieces ?? []).map((x) =>
+        leaf.index === 0
+          ? pieceJson(p, run, run.rows[i], x, c.kind === 'sawn')
+          : pieceBehind(leaf, run, x, c.kind === 'sawn'),
+      ),
+    ),
+  }));
+
+function leafJson(p: WallPlan, leaf: Leaf): Record<string, unknown> & { rows: RowJson[] } {
+  return {
+    leaf: leaf.index,
+    offset: tidy(leaf.offset),
+    thickness: tidy(leaf.thickness),
+    unit: leaf.wall.unit.id,
+    carries: leaf.carries,
+    courses: coursesJson(leaf),
+    rows: rowsJson(p, leaf),
+  };
+}
+
+/** What an older reader knows: the rows of leaves in the face's own courses by turns, and the leaf behind a cavity apart. */
+function olderJson(p: WallPlan, leaves: readonly { rows: RowJson[] }[]): Record<string, unknown> {
+  const cavity = behindCavity(p);
+  const courses = p.gauge.courses.length;
+  const own = leaves.filter((_, i) => p.leaves[i] !== cavity);
+  return {
+    courses: coursesJson(p.leaves[0] as Leaf),
+    rows: Array.from({ length: courses }, (_, i) => own.map((leaf) => leaf.rows[i])).flat(),
+    ...(cavity
+      ? {
+          inner: {
+            unit: cavity.wall.unit.id,
+            courses: coursesJson(cavity),
+            rows: leaves[cavity.index]?.rows,
+          },
+        }
+      : {}),
+  };
+}
 
 function wallJson(p: WallPlan): Record<string, unknown> {
+  const leaves = p.leaves.map((leaf) => leafJson(p, leaf));
   return {
     id: p.wall.id,
-    courses: p.gauge.courses.map((c) => ({
-      number: c.number,
-      bottom: tidy(c.bottom),
-      top: tidy(c.top),
-      bed: tidy(c.bed),
-      unitHeight: tidy(c.unitHeight),
-    })),
-    rows: p.gauge.courses.flatMap((c, i) =>
-      Array.from({ length: p.runs.some((r) => r.back) ? 2 : 1 }, (_, leaf) => ({
-        course: c.number,
-        leaf,
-        pieces: p.runs.flatMap((run) =>
-          leaf === 0
-            ? (run.rows[i]?.pieces ?? []).map((x) => pieceJson(p, run, run.rows[i], x, c.kind === 'sawn'))
-            : (run.back?.rows[i]?.pieces ?? []).map((x) =>
-                withLength(pieceJson(p, run, run.rows[i], x, c.kind === 'sawn'), run.back?.scale ?? 1),
-              ),
-        ),
-      })),
+    ...olderJson(p, leaves),
+    leaves,
+    units: countsJson(
+      countsOfWall(p),
+      p.tallies.reduce((sum, t) => sum + t.tally.total, 0),
     ),
-    units: countsJson(bothLeaves(p), p.tally.total + (p.innerTally?.total ?? 0)),
-    ...(p.inner ? { inner: innerJson(p, p.inner) } : {}),
     runs: p.runs.map((run, i) => ({
       run: run.index,
       id: p.wall.runs[run.index]?.id,
@@ -267,8 +307,7 @@ function unitsJson(plan: Plan): UnitLines {
         of[line.kind] = { net, ordered: Math.max(line.ordered, Math.ceil(net * (1 + breakage) - 1e-9)) };
       }
     };
-    add(p.wall, p.buy);
-    if (p.inner) add(p.inner.wall, p.innerBuy);
+    for (const t of p.tallies) add(t.wall, t.buy);
   }
   return units;
 }
@@ -290,7 +329,7 @@ const groutIn = (p: WallPlan): number => p.fills.reduce((sum, f) => sum + filled
 /** The plan as the contract files it. What is not built yet is present and empty. */
 export function planJson(plan: Plan): Record<string, unknown> {
   const sum = (of: (p: WallPlan) => number): number => plan.walls.reduce((total, p) => total + of(p), 0);
-  const used = sum((p) => mortarOfLeaves(p).used);
+  const used = sum((p) => mortarOfWall(p).used);
   const pack = plan.walls[0]?.wall.profile.pack;
   return {
     format: 'even-tally/plan',
@@ -299,7 +338,7 @@ export function planJson(plan: Plan): Record<string, unknown> {
     tally: {
       units: unitsJson(plan),
       mortar: {
-        geometric: tidyVolume(sum((p) => mortarOfLeaves(p).geometric)),
+        geometric: tidyVolume(sum((p) => mortarOfWall(p).geometric)),
         used: tidyVolume(used),
         ordered: pack ? { [pack.name]: packsOf(used, pack) } : {},
       },

@@ -1,5 +1,6 @@
 import type { Job, JobDocument } from '../job/types.js';
-import { addTallies, buyLines, tallyRun, type BuyLine, type Tally } from '../tally/tally.js';
+import { talliesOf, type LeafTally } from '../tally/ofWall.js';
+import type { BuyLine, Tally } from '../tally/tally.js';
 import { adviseWall } from './advise.js';
 import type { Choice, Finding } from '../findings/finding.js';
 import type { Issue } from '../findings/issue.js';
@@ -8,12 +9,12 @@ import { issuesOf, workWall, type WallWork } from './work.js';
 
 /** What follows from one wall: each stage reads only the ones before it. */
 export interface WallPlan extends WallWork {
+  /** What it is made of, unit by unit: the face and what is laid with it first. */
+  tallies: readonly [LeafTally, ...LeafTally[]];
+  /** Of the face and what is laid with it: run by run, in all, and what to buy for it. */
   runTallies: Tally[];
   tally: Tally;
   buy: BuyLine[];
-  /** The same of the inner leaf, where there is one. */
-  innerTally: Tally | null;
-  innerBuy: BuyLine[];
   findings: Finding[];
   choices: Choice[];
 }
@@ -50,26 +51,14 @@ const bare = (i: Issue): Finding => ({
 
 function planWall(job: JobDocument, index: number, before: WallPlan | null): WallPlan {
   const work = workWall(job, index, before);
-  // A run taken over as it stood was bonded from the same wall and courses: its tally stands too.
-  const runTallies = work.runs.map((run, i) => {
-    const was = before?.runs[i] === run ? before.runTallies[i] : undefined;
-    return was ?? tallyRun(work.wall, work.gauge, run);
-  });
-  const tally = addTallies(work.wall.unit.id, runTallies);
-  const { inner } = work;
-  const innerTally = inner
-    ? addTallies(
-        inner.wall.unit.id,
-        inner.runs.map((run) => tallyRun(inner.wall, inner.gauge, run)),
-      )
-    : null;
+  const tallies = talliesOf(work, before?.tallies);
+  const [{ runs: runTallies, tally, buy }] = tallies;
   return {
     ...work,
+    tallies,
     runTallies,
     tally,
-    buy: buyLines(work.wall, tally),
-    innerTally,
-    innerBuy: inner && innerTally ? buyLines(inner.wall, innerTally) : [],
+    buy,
     findings: issuesOf(job, work).map(bare),
     choices: [],
   };

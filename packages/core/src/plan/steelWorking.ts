@@ -1,3 +1,4 @@
+import { behindCavity, carried } from '../walling/units/leaves/leaf.js';
 import { cavityAmounts } from '../cavity/amounts.js';
 import { filledVolume, type FillVolume } from '../grout/fill.js';
 import { primeVolume } from '../grout/pours.js';
@@ -17,11 +18,11 @@ const CELLS = 'the cells of the units as specified, course by course';
 const inWall = (p: WallPlan, of: keyof FillVolume): number => p.fills.reduce((s, f) => s + f.volume[of], 0);
 export const groutInWall = (p: WallPlan): number => p.fills.reduce((s, f) => s + filledVolume(f.volume), 0);
 export const steelMass = (p: WallPlan): number =>
-  p.wall.steel ? schedule(p.carrier.wall, p.steel).reduce((s, l) => s + l.mass, 0) : 0;
+  p.wall.steel ? schedule(carried(p).wall, p.steel).reduce((s, l) => s + l.mass, 0) : 0;
 /** Straps round corners, one every so many courses. */
 export const cornerStraps = (p: WallPlan): number =>
   p.wall.steel?.straps
-    ? p.wall.line.corners.length * Math.floor(p.carrier.gauge.count / p.wall.steel.straps)
+    ? p.wall.line.corners.length * Math.floor(carried(p).gauge.count / p.wall.steel.straps)
     : 0;
 
 const count = (name: string, value: number, source: string): WorkingInput => ({
@@ -91,7 +92,7 @@ export const STEEL_WORKINGS: Record<string, (p: WallPlan) => Made> = {
     source: 'geometry; thrown away, never into a cell or a slab',
   }),
   'steel.mass': (p) => {
-    const lines = schedule(p.carrier.wall, p.steel);
+    const lines = schedule(carried(p).wall, p.steel);
     return {
       title: 'Bars, by weight',
       formula: 'Σ length to cut × number × mass a metre',
@@ -123,7 +124,7 @@ export const STEEL_WORKINGS: Record<string, (p: WallPlan) => Made> = {
         'stretch by stretch, stopped at joints and openings',
       ),
       length('a piece', BED_PIECE, '10 ft, from memory'),
-      length('lap', bedLap(p.carrier.wall), 'TMS 602 Art. 3.4 B: 6 in; 225 mm in the UK; from memory'),
+      length('lap', bedLap(carried(p).wall), 'TMS 602 Art. 3.4 B: 6 in; 225 mm in the UK; from memory'),
     ],
     result: (p.steel.bed?.withLaps ?? 0) * 1000,
     quantity: 'length',
@@ -263,7 +264,7 @@ export function steelFigures(p: WallPlan): { key: string; made: Made }[] {
   const asked = [
     ...(p.wall.grout ? ['grout.geometric', 'grout.used', 'grout.prime'] : []),
     ...(p.wall.steel ? ['steel.mass', 'steel.topTies', 'steel.bed', 'steel.straps'] : []),
-    ...(p.inner
+    ...(behindCavity(p)
       ? ['cavity.ties', 'cavity.trays', 'cavity.weeps', 'cavity.dpc', 'cavity.sleeves', 'cavity.board']
       : []),
     ...(p.wall.joints.length > 0 ? ['joints.sealant', 'joints.filler', 'joints.ties'] : []),

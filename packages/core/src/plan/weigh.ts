@@ -5,6 +5,7 @@ import type { EditStep } from '../job/edit.js';
 import type { JobDocument } from '../job/types.js';
 import { sayMm } from '../measure/format.js';
 import type { SetWall } from '../setout/wall.js';
+import { carried } from '../walling/units/leaves/leaf.js';
 import { steelCost, type SteelCost } from '../steel/cost.js';
 import type { Candidate } from '../findings/finding.js';
 import type { Steps } from './steps.js';
@@ -41,7 +42,7 @@ export function* bondCandidates(
     const there = way.inForce ? work : attempt(way.edit)?.work;
     if (!there) continue;
     const cost = bondCost(there.wall, there.runs);
-    const steel = steelCost(there.carrier.wall, there.steel);
+    const steel = steelCost(carried(there).wall, there.steel);
     list.push({
       stage: 'bond',
       kind: way.kind,
@@ -81,7 +82,7 @@ export function* moveCandidates(
       if (!there) continue;
       const cost = bondCost(there.wall, there.runs);
       if (cost.total < (best?.cost.total ?? now.total) - 1e-9)
-        best = { ...t, cost, steel: steelCost(there.carrier.wall, there.steel), wall: there.wall };
+        best = { ...t, cost, steel: steelCost(carried(there).wall, there.steel), wall: there.wall };
     }
     if (!best || best.cost.cutPieces >= now.cutPieces) continue;
     const saved = now.cutPieces - best.cost.cutPieces;

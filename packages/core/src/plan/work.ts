@@ -1,14 +1,15 @@
 import { begun, type Begun } from '../walling/units/laying/begin.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
 import { bondIssues } from '../walling/units/judging/issues.js';
-import { carried, carrierOf, type Carrier } from '../cavity/carrier.js';
-import { innerLeaf, type InnerLeaf } from '../cavity/inner.js';
+import { carried, carryingLeaf, leafOnFace, type Leaf } from '../walling/units/leaves/leaf.js';
+import { leavesOf } from '../walling/units/leaves/leavesOf.js';
 import { cavityIssues } from '../cavity/issues.js';
 import { fillOf, type RunFill } from '../grout/fill.js';
 import { retainIssues } from '../retain/issues.js';
 import { groutIssues } from '../grout/issues.js';
 import { poursOf, type Pour } from '../grout/pours.js';
 import { steelCost } from '../steel/cost.js';
+import { carriesIssue } from '../steel/carriesIssue.js';
 import { steelIssues } from '../steel/issues.js';
 import { steelOf, type SteelWork } from '../steel/steel.js';
 import { movementIssues } from '../movement/issues.js';
@@ -31,10 +32,8 @@ export interface WallWork {
   runs: BondedRun[];
   /** The wall laid in each way its file leaves open, what stands among them. */
   ways: Begun[];
-  /** The leaf behind the cavity, where there is one. */
-  inner: InnerLeaf | null;
-  /** The leaf that bars and grout are in. */
-  carrier: Carrier;
+  /** What it is made of, outside first: the face, and the wythe, the inner leaf or the backs of piers behind it. */
+  leaves: Leaf[];
   steel: SteelWork;
   fills: RunFill[];
   pours: Pour[];
@@ -61,8 +60,7 @@ function firstLaid(
 }
 
 /** The wall as its face is laid: a beam's courses are of trough units in the leaf that carries it, not in this one. */
-const faceOf = (wall: SetWall, inner: InnerLeaf | null): SetWall =>
-  inner?.carries ? { ...wall, steel: null } : wall;
+const asFace = (wall: SetWall): SetWall => (wall.carries === 'inner' ? { ...wall, steel: null } : wall);
 
 /**
  * Set out, gauge, bond, steel and grout of one wall, without what it says about itself. `before`: the wall as it was
@@ -71,35 +69,35 @@ const faceOf = (wall: SetWall, inner: InnerLeaf | null): SetWall =>
 export function workWall(job: JobDocument, index: number, before: WallWork | null = null): WallWork {
   const stated = setOutWall(job, index);
   const gauge = solveGauge(stated);
-  const inner = innerLeaf(job, stated);
-  const steelIn = (carrier: Carrier, was: WallWork | null): SteelWork =>
-    steelOf(
-      carrier.wall,
-      carrier.runs,
-      carrier.gauge.courses,
-      carrier.gauge.count,
+  const steelIn = (leaf: Pick<Leaf, 'wall' | 'gauge' | 'runs'>): SteelWork => {
+    const was = before && carried(before);
+    return steelOf(
+      leaf.wall,
+      leaf.runs,
+      leaf.gauge.courses,
+      leaf.gauge.count,
       was && {
-        wall: was.carrier.wall,
-        runs: was.carrier.runs,
-        courses: was.carrier.gauge.courses,
+        wall: was.wall,
+        runs: was.runs,
+        courses: was.gauge.courses,
         cells: was.steel.cells,
         verticals: was.steel.verticals,
         beams: was.steel.beams,
       },
     );
+  };
   const steels = new Map<Begun, SteelWork>();
   // Bars that cannot go up cost a beginning as much as they cost a mason: where this leaf has them.
-  const barred = stated.steel?.vertical && stated.unit.shells !== null && !inner?.carries;
+  const barred = stated.steel?.vertical && stated.unit.shells !== null && stated.carries === 'outer';
   const { chosen, ways } = begun(
-    faceOf(stated, inner),
+    asFace(stated),
     gauge.courses,
     gauge.count,
     barred
       ? (way) => {
-          const carrier = carrierOf(way.wall, gauge, way.runs, inner);
-          const found = steelIn(carrier, before);
+          const found = steelIn({ ...way, gauge });
           steels.set(way, found);
-          return steelCost(carrier.wall, found).total;
+          return steelCost(way.wall, found).total;
         }
       : undefined,
     before && { courses: before.gauge.courses, level: before.gauge.count, ways: before.ways },
@@ -107,20 +105,25 @@ export function workWall(job: JobDocument, index: number, before: WallWork | nul
   const { start, corners } = chosen.wall;
   const wall = { ...stated, start, corners };
   const { runs } = chosen;
-  const carrier = carrierOf(wall, gauge, runs, inner);
-  const { courses, count } = carrier.gauge;
-  const steel = steels.get(chosen) ?? steelIn(carrier, before);
-  const fills = fillOf(carrier.wall, carrier.runs, courses, steel, before && carried(before));
+  const leaves = leavesOf(job, { wall, gauge, runs }, before?.leaves);
+  const carrying = leafOnFace(carryingLeaf({ leaves }), { wall, leaves });
+  const steel = steels.get(chosen) ?? steelIn(carrying);
+  const fills = fillOf(
+    carrying.wall,
+    carrying.runs,
+    carrying.gauge.courses,
+    steel,
+    before && carried(before),
+  );
   return {
     wall,
     gauge,
     runs,
     ways,
-    inner,
-    carrier,
+    leaves,
     steel,
     fills,
-    pours: poursOf(carrier.wall, courses, count, steel, fills),
+    pours: poursOf(carrying.wall, carrying.gauge.courses, carrying.gauge.count, steel, fills),
     survey: surveyOf(job, wall, (run) => firstLaid(wall, gauge, runs, run)),
     site: siteLevels(job, wall.unitHeight + wall.bed),
   };
@@ -135,10 +138,11 @@ export function issuesOf(job: JobDocument, work: WallWork): Issue[] {
     ...groundIssues(job, work),
     ...teeIssues(job, work.wall, work.gauge),
     ...gaugeIssues(work.wall, work.gauge),
-    ...bondIssues(work.wall, work.runs, work.inner),
+    ...bondIssues(work),
     ...featureIssues(work.wall, work.gauge, work.runs),
     ...outlineIssues(work.wall, work.gauge, work.runs),
     ...movementIssues(work.wall, work.runs),
+    ...carriesIssue(job, work),
     ...steelIssues(inside),
     ...groutIssues(inside),
     ...retainIssues(work),

@@ -2,7 +2,8 @@ import { toMillimetres } from '../measure/length.js';
 import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
 import type { Job } from '../job/types.js';
 import { KERF } from '../tally/offcuts.js';
-import { buyKey, buyName, mortarOfLeaves, packsOf, type Tally } from '../tally/tally.js';
+import { mortarOfWall, type LeafTally } from '../tally/ofWall.js';
+import { buyKey, buyName, packsOf, type Tally } from '../tally/tally.js';
 import { STEEL_WORKINGS } from './steelWorking.js';
 import { plan, type SiteRecord, type WallPlan } from './plan.js';
 
@@ -64,14 +65,17 @@ const pieces: Make = (p, t, figure) => {
   };
 };
 
+/** The tally a figure's key names: the face's, or that of the leaf behind it. */
+const tallyNamed = (p: WallPlan, figure: string): LeafTally =>
+  p.tallies.find((t) => t.key !== '' && figure.startsWith(t.key)) ?? p.tallies[0];
+
 const buy: Make = (p, _t, figure) => {
-  const inner = figure.startsWith('inner.') && p.inner !== null;
-  const lines = inner ? p.innerBuy : p.buy;
-  const line = lines.find((l) => `${inner ? 'inner.' : ''}${buyKey(l)}` === figure);
+  const of = tallyNamed(p, figure);
+  const line = of.buy.find((l) => `${of.key}${buyKey(l)}` === figure);
   if (!line) return null;
-  const breakage = p.wall.profile.breakage((inner ? p.inner : p)?.wall.unit ?? p.wall.unit);
+  const breakage = of.wall.profile.breakage(of.wall.unit);
   return {
-    title: `To order${inner ? ', inner leaf' : ''}: ${buyName(line, KIND_NAMES)}`,
+    title: `To order${of.name === '' ? '' : `, ${of.name.toLowerCase()}`}: ${buyName(line, KIND_NAMES)}`,
     formula: 'net × (1 + breakage), rounded up once at the end',
     inputs: [
       count('net, whole units laid', line.net - line.toSaw),
@@ -162,19 +166,15 @@ const used: Make = (p, t) => {
 
 const ordered: Make = (p, t) => ({
   title: `Mortar, ${p.wall.profile.pack.name}s`,
-  formula: `mortar to mix${p.innerTally ? ', both leaves,' : ''} ÷ what a pack makes, rounded up`,
+  formula: `mortar to mix${p.tallies.length > 1 ? ', both leaves,' : ''} ÷ what a pack makes, rounded up`,
   inputs: [
     { name: 'mortar to mix', value: t.mortar.used, quantity: 'volume', source: 'see its own working' },
-    ...(p.innerTally
-      ? [
-          {
-            name: 'mortar to mix, inner leaf',
-            value: p.innerTally.mortar.used,
-            quantity: 'volume' as const,
-            source: 'see its own working',
-          },
-        ]
-      : []),
+    ...p.tallies.slice(1).map((t) => ({
+      name: `mortar to mix, ${t.name.toLowerCase()}`,
+      value: t.tally.mortar.used,
+      quantity: 'volume' as const,
+      source: 'see its own working',
+    })),
     {
       name: 'a pack makes',
       value: p.wall.profile.pack.m3,
@@ -182,7 +182,10 @@ const ordered: Make = (p, t) => ({
       source: p.wall.profile.pack.source,
     },
   ],
-  result: packsOf(mortarOfLeaves({ ...p, tally: t }).used, p.wall.profile.pack),
+  result: packsOf(
+    mortarOfWall({ tallies: [{ ...p.tallies[0], tally: t }, ...p.tallies.slice(1)] }).used,
+    p.wall.profile.pack,
+  ),
   quantity: 'count',
   source: p.wall.profile.pack.source,
 });
@@ -240,13 +243,14 @@ const area: Make = (p, t) => ({
   source: 'geometry: outside face',
 });
 
-/** The same figure of the inner leaf, worked out as of a wall of its own. */
+/** The same figure of the leaf behind the face, worked out as of a wall of its own. */
 const ofInner =
   (make: Make): Make =>
   (p, _t, figure) => {
-    if (!p.inner || !p.innerTally) return null;
-    const made = make({ ...p, wall: p.inner.wall, gauge: p.inner.gauge }, p.innerTally, figure);
-    return made && { ...made, title: `Inner leaf: ${made.title.toLowerCase()}` };
+    const of = tallyNamed(p, figure);
+    if (of.key === '') return null;
+    const made = make({ ...p, wall: of.wall, gauge: of.leaves[0].gauge }, of.tally, figure);
+    return made && { ...made, title: `${of.name}: ${made.title.toLowerCase()}` };
   };
 
 const MAKERS: Record<string, Make> = {

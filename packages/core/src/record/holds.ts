@@ -1,5 +1,5 @@
 import { sayMm } from '../measure/format.js';
-import { carried } from '../cavity/carrier.js';
+import { carried } from '../walling/units/leaves/leaf.js';
 import type { WallWork } from '../plan/work.js';
 import { onFooting } from '../steel/steel.js';
 

@@ -2,7 +2,8 @@ import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
 import type { WallPlan } from '../plan/plan.js';
 import { steelFigures } from '../plan/steelWorking.js';
 import { KIND_NAMES } from '../plan/working.js';
-import { buyKey, buyName, mortarOfLeaves, packsOf } from '../tally/tally.js';
+import { mortarOfWall } from '../tally/ofWall.js';
+import { buyKey, buyName, packsOf } from '../tally/tally.js';
 
 /** A figure of the tally that opens into its working. Values mm, m², m³ or counts. */
 export interface Figure {
@@ -47,33 +48,20 @@ export function runFigures(p: WallPlan, run: number): Figure[] {
 
 /** What the tally says of the whole wall, and what to order for it. */
 export function wallFigures(p: WallPlan): Figure[] {
-  const { tally, buy } = p;
+  const { tally, tallies } = p;
+  const [, ...behind] = tallies;
   const { pack } = p.wall.profile;
   return [
     ...counted(p, 'wall', tally.pieces),
-    ...buy.map((l) => figure(p, 'wall', `Order: ${buyName(l, KIND_NAMES)}`, buyKey(l), l.ordered, 'count')),
-    ...p.innerBuy.map((l) =>
-      figure(
-        p,
-        'wall',
-        `Inner leaf, order: ${buyName(l, KIND_NAMES)}`,
-        `inner.${buyKey(l)}`,
-        l.ordered,
-        'count',
-      ),
+    ...tallies.flatMap((t) =>
+      t.buy.map((l) => {
+        const name = `${t.name === '' ? 'Order' : `${t.name}, order`}: ${buyName(l, KIND_NAMES)}`;
+        return figure(p, 'wall', name, `${t.key}${buyKey(l)}`, l.ordered, 'count');
+      }),
     ),
-    ...(p.innerTally
-      ? [
-          figure(
-            p,
-            'wall',
-            'Inner leaf: mortar to mix',
-            'inner.mortar.used',
-            p.innerTally.mortar.used,
-            'volume',
-          ),
-        ]
-      : []),
+    ...behind.map((t) =>
+      figure(p, 'wall', `${t.name}: mortar to mix`, `${t.key}mortar.used`, t.tally.mortar.used, 'volume'),
+    ),
     figure(p, 'wall', 'Mortar in the joints', 'mortar.geometric', tally.mortar.geometric, 'volume'),
     figure(p, 'wall', 'Mortar to mix', 'mortar.used', tally.mortar.used, 'volume'),
     figure(
@@ -81,7 +69,7 @@ export function wallFigures(p: WallPlan): Figure[] {
       'wall',
       `Order: mortar, ${pack.name}s`,
       'mortar.ordered',
-      packsOf(mortarOfLeaves(p).used, pack),
+      packsOf(mortarOfWall(p).used, pack),
       'count',
     ),
     figure(p, 'wall', 'Face, openings out', 'area', tally.area, 'area'),

@@ -1,4 +1,4 @@
-import { carried } from '../cavity/carrier.js';
+import { carried } from '../walling/units/leaves/leaf.js';
 import { cavityPlaces } from '../cavity/places.js';
 import type { WallWork } from '../plan/work.js';
 import { middleOf } from '../steel/columns.js';

@@ -1,4 +1,4 @@
-import { carried } from '../cavity/carrier.js';
+import { behindCavity, carried, carryingLeaf } from '../walling/units/leaves/leaf.js';
 import { cavityAmounts, type CavityAmounts } from '../cavity/amounts.js';
 import { cavityPlaces, type CavityPlaces } from '../cavity/places.js';
 import { filledVolume, type FillVolume } from '../grout/fill.js';
@@ -139,13 +139,14 @@ function bedsShown(p: WallPlan, run: number): SteelView['beds'] {
 /** The cavity of a wall, with what goes across it in one run. */
 function cavityShown(p: WallPlan, run: number): SteelView['cavity'] {
   const { cavity } = p.wall;
-  if (!cavity || !p.inner) return null;
+  const inner = behindCavity(p);
+  if (!cavity || !inner) return null;
   const places = cavityPlaces(p);
   const here = <T extends { run: number }>(list: readonly T[]): T[] => list.filter((x) => x.run === run);
   return {
     ...cavity,
-    courses: p.inner.gauge.count,
-    pieces: p.innerTally?.total ?? 0,
+    courses: inner.gauge.count,
+    pieces: p.tallies[1]?.tally.total ?? 0,
     amounts: cavityAmounts(p, places),
     places: places && {
       ...places,
@@ -166,7 +167,7 @@ export function steelView(plan: WallPlan, run: number): SteelView {
   const solid = fills.find((f) => f.run === run)?.solid ?? new Set<number>();
   return {
     hollow: wall.unit.shells !== null,
-    leaf: plan.inner?.carries ? wall.unit.name : null,
+    leaf: carryingLeaf(plan).index > 0 ? wall.unit.name : null,
     steel: wall.steel,
     grout: wall.grout,
     cells: cellsShown(p, run, lines),

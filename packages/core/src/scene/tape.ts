@@ -1,8 +1,10 @@
 import { showMm, type Show } from '../measure/format.js';
-import { goesThrough, onFace, type Behind } from '../walling/units/leaves/back.js';
-import { rowOnFace } from '../walling/units/laying/moved.js';
+import { goesThrough } from '../walling/units/leaves/bonded.js';
+import { onFace } from '../walling/units/leaves/behind.js';
+import { behindOf, leafOnFace, type Leaf } from '../walling/units/leaves/leaf.js';
 import type { Piece, Row } from '../walling/units/laying/row.js';
 import type { SetPier, SetWall } from '../setout/wall.js';
+import type { Course } from '../gauge/courses.js';
 import { cellsOfPiece, insideWidth } from '../steel/cells.js';
 import type { WallWork } from '../plan/work.js';
 import { endsShown } from './columns.js';
@@ -42,6 +44,41 @@ function cells(wall: SetWall, piece: Piece, row: Row, y: number): SceneShape[] {
   );
 }
 
+/** What stands behind the face of a course, and board in a cavity before it: the course of the leaf at that height. */
+function leafBehind(work: WallWork, leaf: Leaf, runIndex: number, height: Course | undefined): SceneShape[] {
+  const { wall } = work;
+  const run = leaf.runs.find((r) => r.index === runIndex);
+  const course = leaf.gauge.courses.findIndex((c) => height && c.top > height.bottom + 1);
+  if (!run || course < 0) return [];
+  const outside = (p: Piece): boolean =>
+    wall.piers.some(
+      (q) => q.run === runIndex && q.side === 'outside' && p.from >= q.from - 1 && p.to <= q.to + 1,
+    );
+  const { runs: seen } = leafOnFace(leaf, work);
+  const row = seen.find((r) => r.index === runIndex)?.rows[course];
+  const shapes = (row?.pieces ?? []).flatMap((p) => {
+    const y = outside(p) ? -Math.abs(leaf.offset) : leaf.offset;
+    return [
+      rect('unit-plan', p.from, y, p.to - p.from, leaf.wall.unitWidth, p.kind),
+      ...(row ? cells(leaf.wall, p, row, y) : []),
+    ];
+  });
+  const board = wall.cavity?.board ?? 0;
+  if (leaf.heldBy !== 'cavity' || board === 0) return shapes;
+  // Board stands where the wall does: not through a door.
+  const place = behindOf(leaf, runIndex);
+  let at = place.inset;
+  const end = onFace(place, leaf.wall.runs[runIndex]?.length ?? 0);
+  const gaps = wall.openings
+    .filter((o) => o.run === runIndex && height && o.sill < height.top - 1 && o.head > height.bottom + 1)
+    .sort((a, b) => a.from - b.from);
+  for (const gap of [...gaps, { from: end, to: end }]) {
+    if (gap.from > at) shapes.push(rect('board', at, leaf.offset - board, gap.from - at, board));
+    at = Math.max(at, gap.to);
+  }
+  return shapes;
+}
+
 /** One course in plan: both leaves where there are two, units with their cells, seen from above. `course` is its number. */
 export function coursePlanScene(work: WallWork, runIndex: number, course: number): Scene {
   const run = work.runs.find((r) => r.index === runIndex);
@@ -69,42 +106,8 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
   if (row)
     for (const piece of row.pieces)
       put(piece, row, acrossAt(piece), goesThrough(work.wall, piece) ? thickness : deepOf(piece));
-  const { piers, wythes, head } = work.wall;
-  const outside = (p: Piece): boolean =>
-    piers.some((q) => q.run === runIndex && q.side === 'outside' && p.from >= q.from - 1 && p.to <= q.to + 1);
-  const back = run?.back?.rows[course - 1];
-  for (const piece of back?.pieces ?? []) {
-    const behind =
-      wythes === 2 ? thickness - unitWidth : outside(piece) ? -unitWidth - head : unitWidth + head;
-    if (back) put(piece, back, behind, unitWidth);
-  }
-  // The inner leaf's own course at that height, behind the cavity.
-  const { inner, wall, gauge } = work;
-  const height = gauge.courses[course - 1];
-  const innerCourse = inner?.gauge.courses.findIndex((c) => height && c.top > height.bottom + 1) ?? -1;
-  const innerRun = inner?.runs.find((r) => r.index === runIndex);
-  const cavity = wall.cavity;
-  if (inner && innerRun && cavity) {
-    const place = inner.behind[runIndex] as Behind;
-    const y = unitWidth + cavity.width;
-    const behind = innerRun.rows[innerCourse] && rowOnFace(innerRun.rows[innerCourse], place, 'as-long');
-    for (const p of behind?.pieces ?? [])
-      shapes.push(
-        rect('unit-plan', p.from, y, p.to - p.from, inner.wall.unitWidth, p.kind),
-        ...(behind ? cells(inner.wall, p, behind, y) : []),
-      );
-    // Board stands where the wall does: not through a door.
-    let at = place.inset;
-    const end = onFace(place, inner.wall.runs[runIndex]?.length ?? 0);
-    const gaps = wall.openings
-      .filter((o) => o.run === runIndex && height && o.sill < height.top - 1 && o.head > height.bottom + 1)
-      .sort((a, b) => a.from - b.from);
-    for (const gap of [...gaps, { from: end, to: end }]) {
-      if (cavity.board > 0 && gap.from > at)
-        shapes.push(rect('board', at, y - cavity.board, gap.from - at, cavity.board));
-      at = Math.max(at, gap.to);
-    }
-  }
+  const height = work.gauge.courses[course - 1];
+  for (const leaf of work.leaves.slice(1)) shapes.push(...leafBehind(work, leaf, runIndex, height));
   const proud = (side: SetPier['side']): number =>
     work.wall.piers.some((q) => q.run === runIndex && q.side === side) ? unitWidth + work.wall.head : 0;
   return {
@@ -112,7 +115,7 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
       x: 0,
       y: -proud('outside'),
       w: work.wall.runs[runIndex]?.length ?? 0,
-      h: (cavity?.overall ?? thickness) + proud('outside') + proud('inside'),
+      h: (work.wall.cavity?.overall ?? thickness) + proud('outside') + proud('inside'),
     },
     pieces: null,
     shapes,

@@ -22,6 +22,7 @@ import { branchesOf, footingMet, goesInto, type Branch, type GoesIn } from './te
 import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
 import { cavityOf, type SetCavity } from './cavity.js';
+import { carriesOf } from './carries.js';
 import { hangingsOf, type Hangings } from './hangings.js';
 import {
   groutOfWall,
@@ -83,6 +84,8 @@ export interface SetWall extends Hangings {
   held: Held | null;
   retains: SetRetains | null;
   cavity: SetCavity | null;
+  /** Which leaf bars and grout are in. */
+  carries: 'outer' | 'inner';
   steel: SetSteel | null;
   grout: SetGrout | null;
   /** Where units are cut when a stretch does not divide. */
@@ -220,6 +223,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     held: wall.held ?? null,
     retains: retainsOfWall(wall, job.profile === 'uk'),
     cavity: cavityOf(job, wall, thickness),
+    carries: carriesOf(job, wall, unit),
     steel: steelOfWall(wall),
     grout: groutOfWall(wall),
     branches: branchesOf(job, wall),

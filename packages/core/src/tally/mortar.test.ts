@@ -2,8 +2,8 @@ import { tallyRows } from '../exchange/csv.js';
 import { CUBIC_FOOT_MM3 } from '../measure/length.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 import { working } from '../plan/working.js';
-import { jobOf, planOf, straight, type OneWall } from '../test/jobs.js';
-import { mortarOfLeaves } from './tally.js';
+import { jobOf, planOf, straight, type OneWall, rowsBehind } from '../test/jobs.js';
+import { mortarOfWall } from './ofWall.js';
 
 const FT3 = CUBIC_FOOT_MM3 / 1e9;
 const INCH = 25.4;
@@ -37,7 +37,7 @@ test('an opening off gauge between two leaves leaves nothing out and counts noth
   const [on, off] = [brick(300), brick(340)];
   const strip = (off.runs[0]?.rows[4]?.pieces ?? []).filter((x) => x.band !== null);
   const bricks = strip.reduce((sum, x) => sum + x.to - x.from, 0) * 30 * 102.5;
-  const inner = (off.runs[0]?.back?.rows[4]?.pieces ?? []).filter((x) => x.band !== null);
+  const inner = (rowsBehind(off)[4]?.pieces ?? []).filter((x) => x.band !== null);
   const innerBricks = inner.reduce((sum, x) => sum + x.to - x.from, 0) * 30 * 102.5;
   const more = (900 * 40 * 215 - bricks - innerBricks) / 1e9;
   expect(strip.length).toBeGreaterThan(3);
@@ -96,9 +96,9 @@ test('the mortar to order is both leaves’, in the table, the working and the f
   const planned = plan(job, [], { advise: false });
   const p = planned.walls[0] as WallPlan;
   const { pack } = p.wall.profile;
-  const both = p.tally.mortar.used + (p.innerTally?.mortar.used ?? 0);
-  expect(p.innerTally?.mortar.used).toBeGreaterThan(0);
-  expect(mortarOfLeaves(p).used).toBeCloseTo(both, 9);
+  const both = p.tally.mortar.used + (p.tallies[1]?.tally.mortar.used ?? 0);
+  expect(p.tallies[1]?.tally.mortar.used).toBeGreaterThan(0);
+  expect(mortarOfWall(p).used).toBeCloseTo(both, 9);
   const packs = Math.ceil(both / pack.m3);
   expect(packs).toBeGreaterThan(Math.ceil(p.tally.mortar.used / pack.m3));
   expect(tallyRows(planned).find((r) => r.at(-1) === 'm3, packs')).toContain(packs);

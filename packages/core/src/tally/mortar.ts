@@ -1,5 +1,6 @@
 import { toMillimetres } from '../measure/length.js';
-import { goesThrough } from '../walling/units/leaves/back.js';
+import { goesThrough } from '../walling/units/leaves/bonded.js';
+import type { Leaf } from '../walling/units/leaves/leaf.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { Row, RowStrip } from '../walling/units/laying/row.js';
 import type { Course } from '../gauge/courses.js';
@@ -37,18 +38,17 @@ interface RowSums {
   stripJoints: number;
 }
 
-/** `scale`: the row's own length for one of the places it is given in. */
-function sums(row: Row, scale = 1): RowSums {
+function sums(row: Row): RowSums {
   const strips = row.strips ?? [];
   const add = (of: (s: RowStrip) => number): number => strips.reduce((sum, s) => sum + of(s), 0);
   return {
-    bedLength: scale * (row.bedded.reduce((sum, b) => sum + b.to - b.from, 0) - add((s) => s.counted)),
-    perpWidth: scale * row.perps.reduce((sum, p) => sum + p.width, 0),
+    bedLength: row.bedded.reduce((sum, b) => sum + b.to - b.from, 0) - add((s) => s.counted),
+    perpWidth: row.perps.reduce((sum, p) => sum + p.width, 0),
     perpCount: row.perps.length,
-    stripLength: scale * add((s) => s.to - s.from),
-    stripFace: scale * add((s) => (s.to - s.from) * s.high),
-    stripBeds: scale * add((s) => (s.to - s.from) * s.bed),
-    stripJoints: scale * add((s) => s.joints * Math.max(0, s.high - s.bed)),
+    stripLength: add((s) => s.to - s.from),
+    stripFace: add((s) => (s.to - s.from) * s.high),
+    stripBeds: add((s) => (s.to - s.from) * s.bed),
+    stripJoints: add((s) => s.joints * Math.max(0, s.high - s.bed)),
   };
 }
 
@@ -71,7 +71,12 @@ function inMiddle(radius: number | null, deep: number): number {
  * Mortar of a bonded wall: what it encloses less its bricks. The bricks of the run round the corner stand in the inner half
  * of an outside corner this run owns.
  */
-function bonded(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
+function bonded(
+  wall: SetWall,
+  run: BondedRun,
+  behind: BondedRun | undefined,
+  courses: readonly Course[],
+): MortarGeometry {
   const { unitWidth: w, thickness, head } = wall;
   const middle = inMiddle(wall.runs[run.index]?.radius ?? null, thickness);
   const total: MortarGeometry = {
@@ -83,13 +88,13 @@ function bonded(wall: SetWall, run: BondedRun, courses: readonly Course[]): Mort
     collar: 0,
   };
   courses.forEach((course, i) => {
-    const [row, back] = [run.rows[i], run.back?.rows[i]];
+    const row = run.rows[i];
     if (!row) return;
     const parity = course.number % 2 === 1 ? 'odd' : 'even';
     const owned = [run.ends.start, run.ends.end].filter((e) => e[parity] === 'own' && e.past === 0).length;
     const s = sums(row);
     const outer = unitLengths(wall, row);
-    const inside = unitLengths(wall, back);
+    const inside = unitLengths(wall, behind?.rows[i]);
     const area = s.bedLength * middle * thickness - owned * thickness * (thickness - w);
     const units = (outer.through * thickness + (outer.single + inside.single) * w) * course.unitHeight;
     // Behind every strip stands another, and the joint between them goes up with them.
@@ -117,12 +122,16 @@ function leafMortar(
 }
 
 /** Mortar of two tied leaves: each bedded as its units are, and the joint between them filled. */
-function tied(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
+function tied(
+  wall: SetWall,
+  run: BondedRun,
+  own: BondedRun | undefined,
+  courses: readonly Course[],
+): MortarGeometry {
   const { unitWidth: w, head } = wall;
   const spread = spreadWidth(wall);
   const radius = wall.runs[run.index]?.radius ?? null;
   const behind = radius === null ? null : radius - w - head;
-  const scale = run.back?.scale ?? 1;
   const total: MortarGeometry = {
     beds: 0,
     perps: 0,
@@ -132,11 +141,11 @@ function tied(wall: SetWall, run: BondedRun, courses: readonly Course[]): Mortar
     collar: 0,
   };
   courses.forEach((course, i) => {
-    const [row, back] = [run.rows[i], run.back?.rows[i]];
+    const [row, back] = [run.rows[i], own?.rows[i]];
     if (!row || !back) return;
-    const [outer, inner] = [sums(row), sums(back, scale)];
+    const [outer, inner] = [sums(row), sums(back)];
     const face = leafMortar(outer, course, inMiddle(radius, w), spread);
-    const own = leafMortar(inner, course, inMiddle(behind, w), spread);
+    const inside = leafMortar(inner, course, inMiddle(behind, w), spread);
     // The joint between them is as long as the back of the one and the face of the other on the average.
     const shorter = radius === null ? 1 : (radius - w) / radius;
     const length = (outer.bedLength * shorter + inner.bedLength) / 2;
@@ -146,8 +155,8 @@ function tied(wall: SetWall, run: BondedRun, courses: readonly Course[]): Mortar
       beds: head * (length * course.bed + stripBeds),
       perps: head * (length * course.unitHeight + strips - stripBeds),
     };
-    total.beds += (face.beds + own.beds + collar.beds) / 1e9;
-    total.perps += (face.perps + own.perps + collar.perps) / 1e9;
+    total.beds += (face.beds + inside.beds + collar.beds) / 1e9;
+    total.perps += (face.perps + inside.perps + collar.perps) / 1e9;
     total.collar += (collar.beds + collar.perps) / 1e9;
     total.bedLength += (outer.bedLength + outer.stripLength) / 1000;
     total.perpCount += outer.perpCount + inner.perpCount;
@@ -162,13 +171,14 @@ function tied(wall: SetWall, run: BondedRun, courses: readonly Course[]): Mortar
 function pierMortar(
   wall: SetWall,
   run: BondedRun,
+  piers: BondedRun,
   courses: readonly Course[],
 ): { beds: number; perps: number } {
   const sum = { beds: 0, perps: 0 };
   const { unitWidth: w, head } = wall;
   const width = wall.piers.filter((p) => p.run === run.index).reduce((s, p) => s + p.to - p.from, 0);
   courses.forEach((course, i) => {
-    const behind = (run.back?.rows[i]?.pieces ?? []).reduce((s, p) => s + p.to - p.from, 0);
+    const behind = (piers.rows[i]?.pieces ?? []).reduce((s, p) => s + p.to - p.from, 0);
     const across = (run.rows[i]?.pieces ?? [])
       .filter((p) => p.kind === 'header' && wall.piers.some((q) => p.from >= q.from - 1 && p.to <= q.to + 1))
       .reduce((s, p) => s + p.to - p.from, 0);
@@ -181,10 +191,17 @@ function pierMortar(
   return sum;
 }
 
-/** Mortar in the joints of one run: a bed under every course, a perp between pieces. Cells and frogs left out. */
-export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course[]): MortarGeometry {
+/**
+ * Mortar in the joints of one run of the leaves that are laid together, outside first: a bed under every course, a perp
+ * between pieces. Cells and frogs left out.
+ */
+export function mortarOf(leaves: readonly [Leaf, ...Leaf[]], index: number): MortarGeometry {
+  const [{ wall, gauge, runs }, behind] = leaves;
+  const { courses } = gauge;
+  const run = runs.find((r) => r.index === index) as BondedRun;
+  const back = behind?.runs.find((r) => r.index === index);
   if (wall.wythes === 2)
-    return wall.bond.family === 'header' ? bonded(wall, run, courses) : tied(wall, run, courses);
+    return wall.bond.family === 'header' ? bonded(wall, run, back, courses) : tied(wall, run, back, courses);
   const spread = spreadWidth(wall);
   // Round a curve the joints are measured in the middle of the wall.
   const middle = inMiddle(wall.runs[run.index]?.radius ?? null, wall.thickness);
@@ -201,10 +218,10 @@ export function mortarOf(wall: SetWall, run: BondedRun, courses: readonly Course
     total.bedLength += (s.bedLength + s.stripLength) / 1000;
     total.perpCount += s.perpCount;
   });
-  if (run.back) {
-    const behind = pierMortar(wall, run, courses);
-    total.beds += behind.beds;
-    total.perps += behind.perps;
+  if (run.piers && back) {
+    const piers = pierMortar(wall, run, back, courses);
+    total.beds += piers.beds;
+    total.perps += piers.perps;
   }
   return total;
 }

@@ -1,5 +1,5 @@
 import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
-import type { BondedRun } from '../walling/units/laying/bond.js';
+import type { Leaf } from '../walling/units/leaves/leaf.js';
 import type { Piece, Row } from '../walling/units/laying/row.js';
 import { standingJoints } from '../walling/units/lines/sections.js';
 import type { Course } from '../gauge/courses.js';
@@ -74,24 +74,13 @@ function usedMortar(wall: SetWall, geometric: number, area: number, collar: numb
   return 'factor' in rule ? geometric * rule.factor : rule.rateM3PerM2 * area * wall.wythes + collar;
 }
 
-/** Rows of both leaves, how many courses each serves, and how long it is for one of the places it is given in. */
-const bothLeaves = (run: BondedRun): [Row, number, number][] => [
-  ...[...run.uses].map(([row, uses]): [Row, number, number] => [row, uses, 1]),
-  ...[...(run.back?.uses ?? [])].map(([row, uses]): [Row, number, number] => [
-    row,
-    uses,
-    run.back?.scale ?? 1,
-  ]),
-];
+/** The rows of a run in each of its leaves, and how many courses each serves. */
+const rowsOf = (leaves: readonly Leaf[], run: number): [Row, number][] =>
+  leaves.flatMap((leaf) => [...(leaf.runs.find((r) => r.index === run)?.uses ?? [])]);
 
-/** The pieces of a course, both leaves, with the lengths they have. */
-const piecesIn = (run: BondedRun, course: number): { p: Piece; length: number }[] => [
-  ...(run.rows[course - 1]?.pieces ?? []).map((p) => ({ p, length: p.to - p.from })),
-  ...(run.back?.rows[course - 1]?.pieces ?? []).map((p) => ({
-    p,
-    length: (p.to - p.from) * (run.back?.scale ?? 1),
-  })),
-];
+/** The pieces of a course of a run, in each of its leaves. */
+const piecesIn = (leaves: readonly Leaf[], run: number, course: number): Piece[] =>
+  leaves.flatMap((leaf) => leaf.runs.find((r) => r.index === run)?.rows[course - 1]?.pieces ?? []);
 
 /** Closers of a one-brick wall are bricks split along their length: two from one, whatever their place. */
 export const splitsLengthwise = (wall: Pick<SetWall, 'bond' | 'wythes'>): boolean =>
@@ -108,8 +97,9 @@ const isBeamHalf = (wall: SetWall, p: Piece, length: number): boolean =>
 const isApart = (p: Piece): boolean =>
   p.special === true || (p.fitting !== undefined && p.fitting !== 'soldier');
 
-/** The tally of one run. */
-export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): Tally {
+/** The tally of one run of the leaves that are laid together, of one unit: outside first. */
+export function tallyRun(leaves: readonly [Leaf, ...Leaf[]], run: number): Tally {
+  const [{ wall, gauge }] = leaves;
   const pieces = zero();
   const sawn: Tally['sawn'] = new Map();
   let total = 0;
@@ -117,9 +107,9 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
   const fittings: Tally['fittings'] = { 'air-brick': 0, vent: 0 };
   const apart: Tally['apart'] = { whole: zero(), halfHigh: zero() };
   const sawnCourse = new Set(gauge.courses.filter((c) => c.kind === 'sawn').map((c) => c.number));
-  for (const [row, uses, scale] of bothLeaves(run)) {
+  for (const [row, uses] of rowsOf(leaves, run)) {
     for (const p of row.pieces) {
-      const length = (p.to - p.from) * scale;
+      const length = p.to - p.from;
       pieces[p.kind] += uses;
       total += uses;
       if (p.special) specials += uses;
@@ -130,7 +120,7 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
     }
   }
   for (const number of sawnCourse) {
-    for (const { p, length } of piecesIn(run, number)) {
+    for (const p of piecesIn(leaves, run, number)) {
       // Sawn to height: whatever it was, it is now a cut.
       pieces[p.kind] -= 1;
       pieces.cut += 1;
@@ -138,29 +128,25 @@ export function tallyRun(wall: SetWall, gauge: GaugeSolution, run: BondedRun): T
         apart.whole[p.kind] -= 1;
         apart.whole.cut += 1;
       }
-      if (p.cutFrom === null) addSawn(sawn, 'stretcher', length, 1);
+      if (p.cutFrom === null) addSawn(sawn, 'stretcher', p.to - p.from, 1);
     }
   }
   const halfHigh: Tally['halfHigh'] = { pieces: zero(), sawn: new Map() };
   for (const course of gauge.courses.filter((c) => c.kind === 'half-high')) {
-    for (const { p, length } of piecesIn(run, course.number)) {
+    for (const p of piecesIn(leaves, run, course.number)) {
+      const length = p.to - p.from;
       halfHigh.pieces[p.kind] += 1;
       if (isApart(p)) {
         apart.whole[p.kind] -= 1;
         apart.halfHigh[p.kind] += 1;
       }
       if (p.cutFrom !== null || isBeamHalf(wall, p, length))
-        addSawn(
-          halfHigh.sawn,
-          p.kind === 'beam' || p.cutFrom === null ? 'beam' : p.cutFrom,
-          p.to - p.from,
-          1,
-        );
+        addSawn(halfHigh.sawn, p.kind === 'beam' || p.cutFrom === null ? 'beam' : p.cutFrom, length, 1);
     }
   }
-  const geometry = mortarOf(wall, run, gauge.courses);
+  const geometry = mortarOf(leaves, run);
   const geometric = geometry.beds + geometry.perps;
-  const area = faceArea(wall, run.index, gauge);
+  const area = faceArea(wall, run, gauge);
   const used = usedMortar(wall, geometric, area, geometry.collar);
   return {
     unit: wall.unit.id,
@@ -330,14 +316,5 @@ export const buyName = (l: BuyLine, kinds: Record<Kind, string>): string =>
   l.letIn !== undefined
     ? { 'air-brick': 'air bricks', vent: 'vents' }[l.letIn]
     : `${l.halfHigh ? 'half-high ' : ''}${kinds[l.kind].toLowerCase()}`;
-
-/** Mortar of both leaves of a wall, m³. */
-export const mortarOfLeaves = (p: {
-  tally: Tally;
-  innerTally: Tally | null;
-}): { geometric: number; used: number } => ({
-  geometric: p.tally.mortar.geometric + (p.innerTally?.mortar.geometric ?? 0),
-  used: p.tally.mortar.used + (p.innerTally?.mortar.used ?? 0),
-});
 
 export const packsOf = (m3: number, pack: { m3: number }): number => Math.ceil(m3 / pack.m3 - 1e-9);

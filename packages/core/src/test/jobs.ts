@@ -12,6 +12,8 @@ import type {
   Wall,
 } from '../job/types.js';
 import { plan, type WallPlan } from '../plan/plan.js';
+import { rowsSeen } from '../walling/units/leaves/leaf.js';
+import type { Row } from '../walling/units/laying/row.js';
 
 /** Small jobs for tests: one wall, everything unsaid left to the defaults. */
 export interface OneWall {
@@ -96,3 +98,10 @@ export const lengths = (p: WallPlan, course: number, run = 0): number[] =>
   (p.runs[run]?.rows[course - 1]?.pieces ?? []).map((x) => Math.round((x.to - x.from) * 1e4) / 1e4);
 export const kinds = (p: WallPlan, course: number, run = 0): string[] =>
   (p.runs[run]?.rows[course - 1]?.pieces ?? []).map((x) => x.kind);
+
+/** The rows of what stands behind the face of a run, in places of the face; none where nothing does. */
+export function rowsBehind(p: WallPlan, run = 0): Row[] {
+  const leaf = p.leaves[1];
+  const own = leaf?.runs.find((r) => r.index === run);
+  return leaf && own ? rowsSeen(leaf, own).rows : [];
+}

@@ -1,5 +1,5 @@
 import { sayMm, showMm, type Show } from '../../measure/format.js';
-import { carried } from '../../cavity/carrier.js';
+import { carried } from '../../walling/units/leaves/leaf.js';
 import type { WallWork } from '../../plan/work.js';
 import { cutBars, type CutList } from '../../steel/cutting.js';
 import { USE_NAMES, type ScheduleLine } from '../../steel/schedule.js';

@@ -1,5 +1,5 @@
 import { sayMm, showMm, showVolume, type Show } from '../../measure/format.js';
-import { carried } from '../../cavity/carrier.js';
+import { carried } from '../../walling/units/leaves/leaf.js';
 import type { WallWork } from '../../plan/work.js';
 import { elevationScene } from '../../scene/elevation.js';
 import { line, rect, words, type SceneShape } from '../../scene/scene.js';

@@ -1,5 +1,5 @@
 import { sayMm, showMm, type Show } from '../../measure/format.js';
-import { carried } from '../../cavity/carrier.js';
+import { carried, carryingLeaf } from '../../walling/units/leaves/leaf.js';
 import type { WallWork } from '../../plan/work.js';
 import { rect, line, words, type SceneShape } from '../../scene/scene.js';
 import { barOf } from '../../tables/bars.js';
@@ -21,7 +21,7 @@ const WHY: Record<string, string> = {
 function footingPlan(work: WallWork, run: number, show: Show): PaperSheet['drawing'] {
   const length = work.wall.runs[run]?.length ?? 0;
   const thickness = work.wall.cavity?.overall ?? work.wall.thickness;
-  const { behind, wall: carrying } = work.carrier;
+  const { offset, wall: carrying } = { ...carryingLeaf(work), wall: carried(work).wall };
   const deep = work.wall.footing?.width ?? thickness * 2;
   const shapes: SceneShape[] = [
     rect('footing', -END_COVER, -deep / 2, length + 2 * END_COVER, deep),
@@ -34,7 +34,7 @@ function footingPlan(work: WallWork, run: number, show: Show): PaperSheet['drawi
         words('opening-name', (o.from + o.to) / 2, 0, o.name, 'middle'),
       );
   // Outward of the middle of all the leaves together, which the footing is under.
-  const off = (work.steel.place?.off ?? 0) + thickness / 2 - behind - carrying.unitWidth / 2;
+  const off = (work.steel.place?.off ?? 0) + thickness / 2 - offset - carrying.unitWidth / 2;
   dowelPlan(carrying, work.steel, run).forEach((d, i) => {
     // Figures up and down by turns, so that neighbours do not stand on one another.
     const y = i % 2 === 0 ? deep * 0.95 : -deep * 1.2;
@@ -55,7 +55,7 @@ export function startersSheet(job: string, work: WallWork, run: number, show: Sh
   const say = (n: number): string => sayMm(n, show);
   const starter = size === '' ? null : starterBar(wall, size);
   const lap = size === '' ? null : wallLap(wall, size);
-  const outer = work.carrier.behind + (steel.place?.from ?? wall.unitWidth / 2);
+  const outer = carryingLeaf(work).offset + (steel.place?.from ?? wall.unitWidth / 2);
   const other = work.runs.find((r) => r.index === run)?.ends.end.other ?? null;
   const round = other === null ? undefined : wall.runs[other]?.name;
   return {

@@ -92,6 +92,7 @@ export const build: Shape = {
       },
       'an inner leaf behind a cavity',
     ),
+    carries: optional({ kind: 'oneOf', values: ['outer', 'inner'] }, 'the leaf bars and grout are in'),
     cuts: optional(
       { kind: 'oneOf', values: ['panel', 'jamb'] },
       'where units are cut when a stretch does not divide',

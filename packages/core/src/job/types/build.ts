@@ -76,6 +76,8 @@ export interface Build {
   face?: Face;
   samples?: Samples;
   cavity?: Cavity;
+  /** Which leaf bars and grout are in, where both could have them. Left out: the outer one, if it has cells or neither has. */
+  carries?: 'outer' | 'inner';
   /** Where units are cut when a stretch does not divide. Left out: by the unit. */
   cuts?: CutsAt;
   pieces?: PieceChange[];

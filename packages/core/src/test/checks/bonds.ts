@@ -15,8 +15,8 @@ const wall = (bond: Build['bond'], length: number, height = 1200): ReturnType<ty
 /** Bricks on the face, or behind it, for a square metre: two walls a whole number of patterns apart, so ends cancel. */
 function perSquareMetre(bond: Build['bond'], pattern: number, leaf: 'face' | 'behind'): number {
   const count = (length: number): number => {
-    const run = wall(bond, length).runs[0];
-    const rows = leaf === 'face' ? run?.rows : run?.back?.rows;
+    const p = wall(bond, length);
+    const rows = p.leaves[leaf === 'face' ? 0 : 1]?.runs[0]?.rows;
     return rows?.reduce((sum, row) => sum + row.pieces.length, 0) ?? NaN;
   };
   const [short, long] = [215 + 4 * pattern, 215 + 24 * pattern];

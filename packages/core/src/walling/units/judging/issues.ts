@@ -5,7 +5,8 @@ import type { SetOpening, SetWall } from '../../../setout/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { curveIssues, squintIssues } from './curveIssues.js';
 import { gapIssues } from './gapIssues.js';
-import { curvedLeaves, leavesOf, type InnerToJudge } from './judgedLeaves.js';
+import type { Leaf, Leaved } from '../leaves/leaf.js';
+import { curvedLeaves, judgedLeaves } from './judgedLeaves.js';
 import { lapIssues } from './lapIssues.js';
 import { headLimits } from '../lines/lines.js';
 import { pieceIssues } from './pieceIssues.js';
@@ -114,19 +115,19 @@ function kindIssues(wall: SetWall): Issue[] {
   ];
 }
 
-export function bondIssues(wall: SetWall, runs: BondedRun[], inner: InnerToJudge | null = null): Issue[] {
+export function bondIssues({ wall, runs, leaves }: Leaved & Pick<Leaf, 'runs'>): Issue[] {
   return [
     ...kindIssues(wall),
     ...squintIssues(wall, runs),
     ...runs.flatMap((run) => [
-      ...leavesOf(wall, run, inner).flatMap((leaf) => [
+      ...judgedLeaves(leaves, run.index).flatMap((leaf) => [
         ...lapIssues(wall, run, leaf),
         ...pieceIssues(wall, run, leaf),
       ]),
       ...jointIssues(wall, run),
       ...gapIssues(wall, run),
       ...lintelIssue(wall, run),
-      ...curveIssues(run, curvedLeaves(wall, run, inner)),
+      ...curveIssues(run, curvedLeaves(leaves, run.index)),
     ]),
   ];
 }

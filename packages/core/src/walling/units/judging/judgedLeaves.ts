@@ -1,43 +1,46 @@
 import { toMillimetres } from '../../../measure/length.js';
 import type { SetWall } from '../../../setout/wall.js';
-import { innerWythe } from '../leaves/back.js';
-import type { BondedRun } from '../laying/bond.js';
+import type { Behind } from '../leaves/behind.js';
+import { behindOf, type HeldBy, type Leaf } from '../leaves/leaf.js';
+import type { Rows } from '../laying/row.js';
+import { leastPieceOf } from '../lines/lines.js';
 import type { CurvedLeaf } from './curveIssues.js';
 import type { LapRules } from './laps.js';
-import { leastPieceOf } from '../lines/lines.js';
-import type { Row } from '../laying/row.js';
 
-/** A leaf whose laps and pieces are judged: the outer one, or one behind it. */
-export interface Leaf {
-  rows: readonly Row[];
-  uses: ReadonlyMap<Row, number>;
+/** A run of a leaf whose laps and pieces are judged, in its own places. */
+export interface JudgedLeaf extends Rows {
   leastPiece: number;
   rules: LapRules;
-  /** Its own length for one of the places it is given in: other than 1 behind a curve. */
-  scale: number;
+  /** How it lies behind the outside face, where a finding says its place. */
+  behind: Behind;
   /** What a sentence calls it, empty for the outer one. */
   name: string;
 }
 
-/** The leaves of a run: its face, its second wythe where that is laid by itself, and the leaf behind a cavity. */
-export function leavesOf(wall: SetWall, run: BondedRun, inner: InnerToJudge | null): Leaf[] {
-  const rules = lapRules(wall);
-  const leastPiece = leastPieceOf(wall);
-  const leaves: Leaf[] = [{ rows: run.rows, uses: run.uses, leastPiece, rules, scale: 1, name: '' }];
-  if (run.back && wall.wythes === 2 && wall.bond.family !== 'header')
-    leaves.push({ ...run.back, leastPiece, rules, scale: run.back.scale ?? 1, name: 'the inner wythe' });
-  const own = inner?.runs.find((r) => r.index === run.index);
-  if (inner && own)
-    leaves.push({
+const NAMES: Record<HeldBy, string> = {
+  bond: 'the inner wythe',
+  tie: 'the inner wythe',
+  cavity: 'the inner leaf',
+};
+const nameOf = ({ heldBy }: Leaf): string => (heldBy === null ? '' : NAMES[heldBy]);
+
+/** Leaves laid each for itself. What is bonded to the face is laid as the face is, and judged with it. */
+const ownLaid = (leaves: readonly Leaf[]): Leaf[] => leaves.filter((l) => l.heldBy !== 'bond');
+
+/** The leaves of a run as they are judged: each by its own unit's rules. */
+export const judgedLeaves = (leaves: readonly Leaf[], run: number): JudgedLeaf[] =>
+  ownLaid(leaves).flatMap((leaf) => {
+    const own = leaf.runs.find((r) => r.index === run);
+    if (!own) return [];
+    return {
       rows: own.rows,
       uses: own.uses,
-      leastPiece: leastPieceOf(inner.wall),
-      rules: lapRules(inner.wall),
-      scale: 1,
-      name: 'the inner leaf',
-    });
-  return leaves;
-}
+      leastPiece: leastPieceOf(leaf.wall),
+      rules: lapRules(leaf.wall),
+      behind: behindOf(leaf, run),
+      name: nameOf(leaf),
+    };
+  });
 
 const lapRules = (wall: SetWall): LapRules => ({
   joint: wall.head,
@@ -45,31 +48,16 @@ const lapRules = (wall: SetWall): LapRules => ({
   least: wall.bond.step === 0 ? 0 : toMillimetres(wall.profile.leastLap(wall.unit)),
 });
 
-/** The leaf behind a cavity, as far as its bond is judged. */
-export interface InnerToJudge {
-  wall: SetWall;
-  runs: readonly BondedRun[];
-}
-
 /** The leaves of a run as a curve takes them: each on its own radius. */
-export function curvedLeaves(wall: SetWall, run: BondedRun, inner: InnerToJudge | null): CurvedLeaf[] {
-  const radius = wall.runs[run.index]?.radius ?? null;
-  if (radius === null) return [];
-  const leaves: CurvedLeaf[] = [{ wall, joint: run.lines[0]?.joint ?? wall.head, name: '', behind: 0 }];
-  if (run.back && wall.wythes === 2 && wall.bond.family !== 'header') {
-    const joint = (run.back.rows[0]?.perps[0]?.width ?? wall.head) * (run.back.scale ?? 1);
-    const behind = wall.unitWidth + wall.head;
-    leaves.push({ wall: innerWythe(wall).wall, joint, name: 'the inner wythe', behind });
-  }
-  const own = inner?.runs.find((r) => r.index === run.index);
-  if (inner && own) {
-    const behind = Math.abs(radius - (inner.wall.runs[run.index]?.radius ?? radius));
-    leaves.push({
-      wall: inner.wall,
-      joint: own.lines[0]?.joint ?? inner.wall.head,
-      name: 'the inner leaf',
-      behind,
-    });
-  }
-  return leaves;
-}
+export const curvedLeaves = (leaves: readonly Leaf[], run: number): CurvedLeaf[] =>
+  ownLaid(leaves).flatMap((leaf) => {
+    const own = leaf.runs.find((r) => r.index === run);
+    if (!own || (leaf.wall.runs[run]?.radius ?? null) === null) return [];
+    return {
+      wall: leaf.wall,
+      // Behind the face joints are eased over the whole run: the first is as the rest are.
+      joint: (leaf.index > 0 ? own.rows[0]?.perps[0]?.width : own.lines[0]?.joint) ?? leaf.wall.head,
+      name: nameOf(leaf),
+      behind: leaf.offset,
+    };
+  });

@@ -2,7 +2,8 @@ import { sayMm } from '../../../measure/format.js';
 import { issue, type Issue, type Try } from '../../../findings/issue.js';
 import type { SetWall } from '../../../setout/wall.js';
 import type { BondedRun } from '../laying/bond.js';
-import type { Leaf } from './judgedLeaves.js';
+import { onFace } from '../leaves/behind.js';
+import type { JudgedLeaf } from './judgedLeaves.js';
 import { lapFaults, type Stacked } from './laps.js';
 import { lineOf } from '../lines/lines.js';
 import { lengthTries, snapTries } from './snap.js';
@@ -36,7 +37,7 @@ function branchTries(wall: SetWall, run: BondedRun, at: number): Try[] {
     }));
 }
 
-export function lapIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] {
+export function lapIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issue[] {
   if (leaf.rules.least === 0) return [];
   const say = (n: number): string => sayMm(n, wall.show);
   const of = leaf.name === '' ? '' : ` in ${leaf.name}`;
@@ -49,22 +50,23 @@ export function lapIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] {
   if (short.length > 0) groups.set('short', short);
   return [...groups].map(([key, found]) => {
     const first = found[0] as Stacked;
+    const at = onFace(leaf.behind, first.at);
     const from = Math.min(...found.map((c) => c.from));
     const to = Math.max(...found.map((c) => c.to));
     const places =
-      found.length === 1 ? `at ${say(first.at)}` : `in ${found.length} places, the first at ${say(first.at)}`;
+      found.length === 1 ? `at ${say(at)}` : `in ${found.length} places, the first at ${say(at)}`;
     const shared = {
       stage: 'bond' as const,
       course: from,
       to,
       run: run.index,
-      at: first.at,
+      at,
       source: wall.profile.leastLapSource,
       tries: () => [
         ...wayTries(wall),
         ...lengthTries(wall, run.index),
-        ...openingsNear(wall, run.index, first.at).flatMap((o) => snapTries(wall, run, o).slice(0, 2)),
-        ...branchTries(wall, run, first.at),
+        ...openingsNear(wall, run.index, at).flatMap((o) => snapTries(wall, run, o).slice(0, 2)),
+        ...branchTries(wall, run, at),
       ],
     };
     if (key === 'short') {

@@ -3,7 +3,8 @@ import { sayMm } from '../../../measure/format.js';
 import { issue, type Issue } from '../../../findings/issue.js';
 import type { SetOpening, SetWall } from '../../../setout/wall.js';
 import type { BondedRun } from '../laying/bond.js';
-import type { Leaf } from './judgedLeaves.js';
+import { onFace } from '../leaves/behind.js';
+import type { JudgedLeaf } from './judgedLeaves.js';
 import { SIXTY_FOURTH } from './laps.js';
 import { headLimits, within } from '../lines/lines.js';
 import type { Piece } from '../laying/row.js';
@@ -62,7 +63,7 @@ function standsOnPerps(wall: SetWall, run: BondedRun, o: SetOpening): boolean {
 const isSliver = (p: Piece, length: number, least: number): boolean =>
   length < least - SIXTY_FOURTH && p.kind !== 'closer' && !p.rake && !p.special && p.fitting !== 'soldier';
 
-export function pieceIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] {
+export function pieceIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issue[] {
   const least = leaf.leastPiece;
   const say = (n: number): string => sayMm(n, wall.show);
   const slivers = new Map<number, Found>();
@@ -70,12 +71,13 @@ export function pieceIssues(wall: SetWall, run: BondedRun, leaf: Leaf): Issue[] 
   for (const [row, uses] of leaf.uses) {
     const span: [number, number] = [leaf.rows.indexOf(row) + 1, leaf.rows.lastIndexOf(row) + 1];
     for (const p of row.pieces) {
-      const length = (p.to - p.from) * leaf.scale;
-      const at = (p.from + p.to) / 2;
+      const length = p.to - p.from;
+      const [from, to] = [onFace(leaf.behind, p.from), onFace(leaf.behind, p.to)];
+      const at = (from + to) / 2;
       if (leaf.name === '' && p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
       // A closer is the bond's own.
       if (isSliver(p, length, least)) {
-        const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, p.from, p.to);
+        const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, from, to);
         note(slivers, opening, length, span, uses, at);
       }
     }

@@ -1,9 +1,7 @@
 import { gaugeSlack, type Course } from '../../../gauge/courses.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetOpening, SetVents, SetWall } from '../../../setout/wall.js';
-import { backedStretch, backRow, innerWythe, type BackLeaf, type Behind } from '../leaves/back.js';
 import { runsTakenOver, type BondBefore } from './takenOver.js';
-import { mapRows, rowOnFace } from './moved.js';
 import { chainsOf, mergedWall } from './chains.js';
 import {
   asBeam,
@@ -17,7 +15,7 @@ import {
 import type { LostChange } from '../let-in/changes.js';
 import { runEnds, shownWidth, type RunEnd, type RunEnds } from '../lines/ends.js';
 import { courseOutline } from './outline.js';
-import { lineOf, type Parity, type PerpLine, type RunLines, type Span } from '../lines/lines.js';
+import { lineOf, type Parity, type PerpLine, type RunLines } from '../lines/lines.js';
 import { perpLines, ringLines } from '../lines/perpLine.js';
 import { jointGap, standingJoints } from '../lines/sections.js';
 import { soldiersOver } from '../let-in/soldiers.js';
@@ -25,20 +23,16 @@ import { coverOf, openingsInLine } from './cover.js';
 import { layRow, type CourseLines } from './layRow.js';
 import { parted } from './partedChain.js';
 import { aloneIn, endedAlone, outlined } from './shaped.js';
-import type { Row } from './row.js';
+import type { Row, Rows } from './row.js';
 
-export interface BondedRun {
+export interface BondedRun extends Rows {
   index: number;
   ends: RunEnds;
   lines: RunLines;
   from: number;
   to: number;
-  /** The row of each course, course 1 first. Courses alike share one Row object. */
-  rows: Row[];
-  /** How many courses each distinct row serves. */
-  uses: Map<Row, number>;
-  /** The inner leaf, where the wall has two; the backs of its piers, where it has such. */
-  back: BackLeaf | null;
+  /** The units of its bonded piers that stand behind it, or before it; null where it has none. */
+  piers: Rows | null;
   /** The mason's changes that found no unit, and vents that found no place. */
   lost: Lost[];
 }
@@ -138,8 +132,8 @@ function bondRun(
     return row;
   });
   const to = ring ? Math.max(...lines.map((l) => l.u.at(-1) ?? 0)) : run.to;
-  const back = pierBacks(wall, features, rows);
-  return { index, ends, lines, from: run.from, to, rows, uses, back, lost };
+  const piers = pierBacks(wall, features, rows);
+  return { index, ends, lines, from: run.from, to, rows, uses, piers, lost };
 }
 
 /** The joint where a ring comes round to its first unit. */
@@ -151,10 +145,15 @@ function closeRing(row: Row, line: PerpLine): void {
   row.perps.push({ at: end - line.joint / 2, width: line.joint });
 }
 
-function leaf(
+/**
+ * The units of one leaf of a wall, run by run. `level`: how many courses reach the wall's height; those above stand only
+ * under tops that rise past it. `before`: the same wall before an edit, whose runs are taken over where nothing that a
+ * bond reads has changed; what comes out is the same without it.
+ */
+export function bondWall(
   wall: SetWall,
   courses: readonly Course[],
-  level: number,
+  level: number = courses.length,
   before: BondBefore | null = null,
 ): BondedRun[] {
   const chains = chainsOf(wall);
@@ -165,40 +164,5 @@ function leaf(
     const own = ends[k];
     if (takenOver[k]) return takenOver[k];
     return own ? parted(wall, chains, chain, bondRun(merged, k, own, chain.ring, courses, level)) : [];
-  });
-}
-
-/**
- * The units of a wall, run by run, both leaves where it has two. `level`: how many courses reach the wall's height;
- * those above stand only under tops that rise past it. `before`: the same wall before an edit, whose runs are taken over
- * where nothing that a bond reads has changed; what comes out is the same without it.
- */
-export function bondWall(
-  wall: SetWall,
-  courses: readonly Course[],
-  level: number = courses.length,
-  before: BondBefore | null = null,
-): BondedRun[] {
-  const outer = leaf(wall, courses, level, before);
-  if (wall.wythes === 1) return outer;
-  if (wall.bond.family === 'header') {
-    return outer.map((run) => {
-      const [odd, even] = (['odd', 'even'] as const).map((parity) =>
-        backedStretch(wall, run.index, run.ends, parity),
-      );
-      const backed = (row: Row, course: number): Row =>
-        backRow(wall, row, (course % 2 === 1 ? odd : even) as Span);
-      return { ...run, back: mapRows(run.rows, backed) };
-    });
-  }
-  const { wall: inside, behind } = innerWythe(wall);
-  const inner = leaf(inside, courses, level);
-  return outer.map((run) => {
-    const own = inner.find((r) => r.index === run.index);
-    const at = behind[run.index] as Behind;
-    return {
-      ...run,
-      back: own ? { ...mapRows(own.rows, (row) => rowOnFace(row, at)), scale: at.scale } : null,
-    };
   });
 }

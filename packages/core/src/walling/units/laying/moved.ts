@@ -1,7 +1,7 @@
 import type { BondedRun } from './bond.js';
-import { onFace, type BackLeaf, type Behind } from '../leaves/back.js';
+import { onFace, type Behind } from '../leaves/behind.js';
 import type { PerpLine } from '../lines/lines.js';
-import type { Row } from './row.js';
+import type { Row, Rows } from './row.js';
 
 const along =
   (by: number) =>
@@ -72,14 +72,14 @@ export const movedLine = (l: PerpLine, by: number): PerpLine => ({
   ...(l.beside ? { beside: l.beside.map((b) => ({ ...along(by)(b), u: b.u.map((u) => u + by) })) } : {}),
 });
 
-function counted(rows: Row[]): BackLeaf {
+function counted(rows: Row[]): Rows {
   const uses = new Map<Row, number>();
   for (const row of rows) uses.set(row, (uses.get(row) ?? 0) + 1);
   return { rows, uses };
 }
 
 /** Rows changed one by one, those alike still shared: each is asked for by the first course it serves. */
-export function mapRows(rows: Row[], change: (row: Row, course: number) => Row): BackLeaf {
+export function mapRows(rows: Row[], change: (row: Row, course: number) => Row): Rows {
   const made = new Map<Row, Row>();
   return counted(
     rows.map((row, i) => {

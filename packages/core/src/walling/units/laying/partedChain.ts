@@ -66,7 +66,7 @@ export function parted(
       to: k === last ? laid.to - offset : (wall.runs[index]?.length ?? 0),
       rows,
       uses,
-      back: null,
+      piers: null,
       lost: k === 0 ? laid.lost : [],
     };
   });

@@ -54,6 +54,12 @@ export interface RowStrip {
   counted: number;
 }
 
+/** The row of each course of a run, course 1 first, those alike one object, and how many courses each serves. */
+export interface Rows {
+  rows: Row[];
+  uses: Map<Row, number>;
+}
+
 export interface Row {
   pieces: Piece[];
   /** The end of another run's unit that would show at its start or end is not there: footing, or above the top. */

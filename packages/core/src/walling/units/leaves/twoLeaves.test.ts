@@ -1,6 +1,7 @@
 import { planJson } from '../../../plan/json.js';
 import { plan, type WallPlan } from '../../../plan/plan.js';
-import { jobOf, planOf, type OneWall } from '../../../test/jobs.js';
+import { jobOf, planOf, type OneWall, rowsBehind } from '../../../test/jobs.js';
+import { behindCavity } from './leaf.js';
 import type { Row } from '../laying/row.js';
 
 /** Bricks of 215 × 102.5 × 65 with joints of 10: a wall of two leaves is 215 thick. */
@@ -23,10 +24,10 @@ test('tied leaves turn an inside corner each for itself, a leaf deep', () => {
   const [a, b] = p.runs;
   // Odd courses of run 1 own the corner: the outer leaf goes past it by its own width, the inner one to the back of the wall.
   expect(last(a?.rows[0])).toBeCloseTo(2250 + 102.5, 6);
-  expect(last(a?.back?.rows[0])).toBeCloseTo(2250 + 215, 6);
+  expect(last(rowsBehind(p)[0])).toBeCloseTo(2250 + 215, 6);
   // Run 2's begin beside them: a joint from the face of run 1, and from its inner leaf's.
   expect(first(b?.rows[0])).toBeCloseTo(10, 6);
-  expect(first(b?.back?.rows[0])).toBeCloseTo(10 - 112.5, 6);
+  expect(first(rowsBehind(p, 1)[0])).toBeCloseTo(10 - 112.5, 6);
 });
 
 test.each(['english', 'flemish', 'english-garden', 'flemish-garden'] as const)(
@@ -44,12 +45,12 @@ test('behind the quoin of an English garden wall the other run is backed as far 
   const p = planOf(brick({ bond: 'english-garden' }, { line: [{ run: 2250 }, { turn: 90 }, { run: 2250 }] }));
   // Course 3 is of stretchers on both faces: run 2's first lies beside the end of run 1's quoin, and so does the one behind it.
   expect(first(p.runs[1]?.rows[2])).toBeCloseTo(112.5, 6);
-  expect(first(p.runs[1]?.back?.rows[2])).toBeCloseTo(112.5, 6);
+  expect(first(rowsBehind(p, 1)[2])).toBeCloseTo(112.5, 6);
 });
 
 test('round an oblique corner the inner leaf is shorter by its depth times the tangent of half the turn', () => {
   const p = planOf(brick({ bond: 'half' }, { line: [{ run: 2250 }, { turn: 45 }, { run: 2250 }] }));
-  const inner = p.runs[0]?.back?.rows[0];
+  const inner = rowsBehind(p)[0];
   expect(last(inner)).toBeCloseTo(2250 - 112.5 * Math.tan(Math.PI / 8), 3);
 });
 
@@ -68,8 +69,7 @@ describe('round a curve', () => {
     // Whole bricks half a brick deep go round 2 619 (M159); a wall 215 deep laid as one would want 5 494.
     expect(p.findings.map((f) => f.code)).not.toContain('curve-too-tight');
     expect(laid(p.runs[0]?.rows[0])).toBeCloseTo(arc(radius), 2);
-    const back = p.runs[0]?.back;
-    expect(laid(back?.rows[0]) * (back?.scale ?? 1)).toBeCloseTo(arc(radius - 112.5), 2);
+    expect(laid(p.leaves[1]?.runs[0]?.rows[0])).toBeCloseTo(arc(radius - 112.5), 2);
   });
 
   test('a curve the outer leaf goes round and the inner one does not is too tight for that one', () => {
@@ -98,14 +98,11 @@ describe('round a curve', () => {
       const p = planOf(round(build));
       const top = p.gauge.courses.at(-1)?.top ?? 0;
       const enclosed = ((radius ** 2 - (radius - 215) ** 2) / 2) * ((sweep * Math.PI) / 180) * top;
-      const bricks = (rows: readonly Row[] = [], scale = 1): number =>
-        rows
-          .flatMap((row) => row.pieces)
-          .reduce((sum, x) => sum + (x.to - x.from) * scale * deep(x.kind) * 65, 0);
+      const bricks = (rows: readonly Row[] = []): number =>
+        rows.flatMap((row) => row.pieces).reduce((sum, x) => sum + (x.to - x.from) * deep(x.kind) * 65, 0);
       // In English bond headers, and closers split lengthwise, lie across the wall.
       const deep = (kind: string): number => (kind === 'header' || kind === 'closer' ? 215 : 102.5);
-      const run = p.runs[0];
-      const units = bricks(run?.rows) + bricks(run?.back?.rows, run?.back?.scale);
+      const units = p.leaves.reduce((sum, leaf) => sum + bricks(leaf.runs[0]?.rows), 0);
       const off = p.tally.mortar.geometric - (enclosed - units) / 1e9;
       expect(Math.abs(off)).toBeLessThan((0.001 * enclosed) / 1e9);
     }
@@ -121,7 +118,7 @@ describe('round a curve', () => {
       ),
     );
     const own = (8000 - 202.5) * ((sweep * Math.PI) / 180);
-    expect(p.inner?.wall.runs[0]?.radius).toBeCloseTo(8000 - 202.5, 6);
-    expect(laid(p.inner?.runs[0]?.rows[0])).toBeCloseTo(own, 2);
+    expect(behindCavity(p)?.wall.runs[0]?.radius).toBeCloseTo(8000 - 202.5, 6);
+    expect(laid(behindCavity(p)?.runs[0]?.rows[0])).toBeCloseTo(own, 2);
   });
 });

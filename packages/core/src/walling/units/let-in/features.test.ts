@@ -11,6 +11,7 @@ import {
   soundJob,
   straight,
   type OneWall,
+  rowsBehind,
 } from '../../../test/jobs.js';
 import { plan, type WallPlan } from '../../../plan/plan.js';
 import type { Piece } from '../laying/row.js';
@@ -203,14 +204,14 @@ describe('piers', () => {
     const p = planOf(wall({ wall: pier() }), true);
     // Course 1 has a stretcher from 900 to 1 115, and another behind it. Course 2 has a perp at 1 007.5: over it a
     // header, a three-quarter on either side of it, and two closers behind. By hand.
-    expect(p.runs[0]?.back?.rows[0]?.pieces.map((x) => x.kind)).toEqual(['stretcher']);
+    expect(rowsBehind(p)[0]?.pieces.map((x) => x.kind)).toEqual(['stretcher']);
     const second = (p.runs[0]?.rows[1]?.pieces ?? []).filter((x) => x.from > 780 && x.to < 1240);
     expect(second.map((x) => [x.kind, x.to - x.from])).toEqual([
       ['three-quarter', 158.75],
       ['header', 102.5],
       ['three-quarter', 158.75],
     ]);
-    expect(p.runs[0]?.back?.rows[1]?.pieces.map((x) => [x.kind, x.to - x.from])).toEqual([
+    expect(rowsBehind(p)[1]?.pieces.map((x) => [x.kind, x.to - x.from])).toEqual([
       ['closer', 46.25],
       ['closer', 46.25],
     ]);

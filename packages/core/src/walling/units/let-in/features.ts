@@ -1,12 +1,11 @@
 import type { Course } from '../../../gauge/courses.js';
 import type { Branch } from '../../../setout/tees.js';
 import type { SetChange, SetOpening, SetPier, SetVents, SetWall } from '../../../setout/wall.js';
-import type { BackLeaf } from '../leaves/back.js';
 import { changedRow, type LostChange } from './changes.js';
 import { STEP, type Missing } from '../laying/outline.js';
 import type { RunLines } from '../lines/lines.js';
 import { backingAt, besideHeaders, pierAcross, pierBonds, turnedAt } from './piers.js';
-import { pieceAt, type Row, type RowStrip } from '../laying/row.js';
+import { pieceAt, type Row, type Rows, type RowStrip } from '../laying/row.js';
 import { soldierPieces, soldiersOver, soldiersStartIn } from './soldiers.js';
 import { ventedRow } from './vents.js';
 
@@ -140,7 +139,7 @@ function withSoldiers(wall: SetWall, run: number, row: Row, course: Course): Row
 }
 
 /** The backs of the piers of a run of one leaf, course by course; null where it has none. */
-export function pierBacks(wall: SetWall, all: RunFeatures, face: readonly Row[]): BackLeaf | null {
+export function pierBacks(wall: SetWall, all: RunFeatures, face: readonly Row[]): Rows | null {
   if (wall.wythes !== 1 || all.piers.length === 0) return null;
   const made = new Map<Row, Row>();
   const uses = new Map<Row, number>();

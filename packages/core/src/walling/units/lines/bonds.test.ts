@@ -1,6 +1,15 @@
 import { planJson } from '../../../plan/json.js';
 import type { Build } from '../../../job/types.js';
-import { closed, corner, kinds, lengths, planOf, straight, type OneWall } from '../../../test/jobs.js';
+import {
+  closed,
+  corner,
+  kinds,
+  lengths,
+  planOf,
+  straight,
+  type OneWall,
+  rowsBehind,
+} from '../../../test/jobs.js';
 
 const brick = (build: Partial<Build>, more: Partial<OneWall> = {}): OneWall => ({
   line: straight(2015),
@@ -13,7 +22,7 @@ const brick = (build: Partial<Build>, more: Partial<OneWall> = {}): OneWall => (
 });
 const codes = (w: OneWall): string[] => planOf(w).findings.map((f) => f.code);
 const back = (p: ReturnType<typeof planOf>, course: number, run = 0): number[] =>
-  (p.runs[run]?.back?.rows[course - 1]?.pieces ?? []).map((x) => x.to - x.from);
+  (rowsBehind(p, run)[course - 1]?.pieces ?? []).map((x) => x.to - x.from);
 
 describe('running bonds step by their part of a unit', () => {
   test.each([
@@ -117,7 +126,7 @@ describe('one-brick walls', () => {
     const p = planOf(w);
     expect(p.findings).toEqual([]);
     const gross = (4 * side - 4 * 215) * 215 * 600;
-    const bricks = p.runs.flatMap((r) => [...r.rows, ...(r.back?.rows ?? [])]).flatMap((row) => row.pieces);
+    const bricks = p.leaves.flatMap((l) => l.runs.flatMap((r) => r.rows)).flatMap((row) => row.pieces);
     const through = (k: string): boolean => k === 'header' || k === 'closer';
     const solid = bricks.reduce((sum, b) => sum + (b.to - b.from) * (through(b.kind) ? 215 : 102.5) * 65, 0);
     expect(p.tally.mortar.geometric * 1e9).toBeCloseTo(gross - solid, -3);
@@ -178,7 +187,7 @@ describe('closers beside corners', () => {
 describe('two tied wythes', () => {
   test('the inner one is a wall of its own, shorter by a wythe and a joint at each corner', () => {
     const p = planOf(brick({ bond: 'half', wythes: 2 }, { line: closed(2240, 2240) }));
-    const row = p.runs[0]?.back?.rows[0]?.pieces ?? [];
+    const row = rowsBehind(p)[0]?.pieces ?? [];
     expect(row[0]?.from).toBeGreaterThanOrEqual(112.5 - 1e-6);
     expect(row.at(-1)?.to).toBeCloseTo(2240 - 112.5, 3);
     expect(p.tally.total).toBeGreaterThan(

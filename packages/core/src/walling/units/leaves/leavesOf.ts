@@ -1,0 +1,109 @@
+import type { Course } from '../../../gauge/courses.js';
+import type { GaugeSolution } from '../../../gauge/solve.js';
+import type { JobDocument } from '../../../job/types.js';
+import type { SetWall } from '../../../setout/wall.js';
+import { bondWall, type BondedRun } from '../laying/bond.js';
+import { mapRows } from '../laying/moved.js';
+import type { Row, Rows } from '../laying/row.js';
+import type { BondBefore } from '../laying/takenOver.js';
+import type { Parity, Span } from '../lines/lines.js';
+import { innerWythe, ON_THE_FACE } from './behind.js';
+import { backedStretch, backRow } from './bonded.js';
+import { cavityLeaf } from './cavityLeaf.js';
+import type { Leaf } from './leaf.js';
+
+/** A wall as its outside face is laid. */
+export interface FaceLaid {
+  wall: SetWall;
+  gauge: GaugeSolution;
+  runs: BondedRun[];
+}
+
+/** A leaf as it was laid before an edit: runs the edit left alone are taken over. */
+export const leafBefore = (leaf: Leaf | undefined): BondBefore | null =>
+  leaf ? { wall: leaf.wall, courses: leaf.gauge.courses, level: leaf.gauge.count, runs: leaf.runs } : null;
+
+const onTheFace = (runs: readonly unknown[]): Leaf['behind'] => runs.map(() => ON_THE_FACE);
+
+/** What stands behind a face whose units go through: a stretcher behind each that does not. */
+function bondedLeaf({ wall, gauge, runs }: FaceLaid): Leaf {
+  const behind = (run: BondedRun): Rows => {
+    const [odd, even] = (['odd', 'even'] as const).map((parity: Parity) =>
+      backedStretch(wall, run.index, run.ends, parity),
+    );
+    return mapRows(run.rows, (row: Row, course) =>
+      backRow(wall, row, (course % 2 === 1 ? odd : even) as Span),
+    );
+  };
+  return {
+    index: 1,
+    offset: wall.thickness - wall.unitWidth,
+    thickness: wall.unitWidth,
+    heldBy: 'bond',
+    carries: false,
+    wall,
+    gauge,
+    runs: runs.map((run) => ({ ...run, ...behind(run), lost: [] })),
+    behind: onTheFace(wall.runs),
+  };
+}
+
+const NOTHING: Row = { pieces: [], perps: [], bedded: [] };
+
+/** The units of a wall's bonded piers that stand behind it, or before it, and nothing between them. */
+function pierLeaf({ wall, gauge, runs }: FaceLaid): Leaf {
+  const offset = wall.unitWidth + wall.head;
+  const inside = wall.piers.some((p) => p.side === 'inside');
+  return {
+    index: 1,
+    offset: inside ? offset : -offset,
+    thickness: wall.unitWidth,
+    heldBy: 'bond',
+    carries: false,
+    wall,
+    gauge,
+    runs: runs.map((run) => ({ ...run, ...(run.piers ?? mapRows(run.rows, () => NOTHING)), lost: [] })),
+    behind: onTheFace(wall.runs),
+  };
+}
+
+/** A second wythe, tied to the first: a wall of its own on a line set in. */
+function tiedLeaf({ wall, gauge }: FaceLaid, before: BondBefore | null): Leaf {
+  const carries = wall.carries === 'inner';
+  const { wall: own, behind } = innerWythe(carries ? wall : { ...wall, steel: null });
+  return {
+    index: 1,
+    offset: wall.unitWidth + wall.head,
+    thickness: wall.unitWidth,
+    heldBy: 'tie',
+    carries,
+    wall: own,
+    gauge,
+    runs: bondWall(own, gauge.courses as readonly Course[], gauge.count, before),
+    behind,
+  };
+}
+
+/**
+ * The leaves of a wall whose outside face is laid, outside first. `before`: the same wall's leaves before an edit; what
+ * comes out is the same without them.
+ */
+export function leavesOf(job: JobDocument, face: FaceLaid, before: readonly Leaf[] | null = null): Leaf[] {
+  const { wall, gauge, runs } = face;
+  const outside: Leaf = {
+    index: 0,
+    offset: 0,
+    thickness: wall.unitWidth,
+    heldBy: null,
+    carries: wall.carries === 'outer',
+    wall,
+    gauge,
+    runs,
+    behind: onTheFace(wall.runs),
+  };
+  const was = leafBefore(before?.[1]);
+  if (wall.cavity) return [outside, cavityLeaf(job, wall, was)];
+  if (wall.wythes === 2)
+    return [outside, wall.bond.family === 'header' ? bondedLeaf(face) : tiedLeaf(face, was)];
+  return runs.some((run) => run.piers) ? [outside, pierLeaf(face)] : [outside];
+}
