@@ -5,7 +5,6 @@ import {
   behindOf,
   carried,
   carryingLeaf,
-  rowsSeen,
   type Leaf,
 } from '../walling/units/leaves/leaf.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';

@@ -1,4 +1,3 @@
-import type { Course } from '../../../gauge/courses.js';
 import type { GaugeSolution } from '../../../gauge/solve.js';
 import type { JobDocument } from '../../../job/types.js';
 import type { SetWall } from '../../../setout/wall.js';
@@ -79,7 +78,7 @@ function tiedLeaf({ wall, gauge }: FaceLaid, before: BondBefore | null): Leaf {
     carries,
     wall: own,
     gauge,
-    runs: bondWall(own, gauge.courses as readonly Course[], gauge.count, before),
+    runs: bondWall(own, gauge.courses, gauge.count, before),
     behind,
   };
 }
