@@ -1,6 +1,6 @@
 import { KINDS } from '../walling/units/laying/kinds.js';
-import { mortarOfWall } from '../tally/ofWall.js';
-import { packsOf } from '../tally/tally.js';
+import { mortarOfWall } from '../walling/units/counting/ofWall.js';
+import { packsOf } from '../walling/units/counting/tally.js';
 import { steelFigures } from '../plan/steelWorking.js';
 import { KIND_NAMES, type Quantity } from '../plan/working.js';
 import type { Plan } from '../plan/plan.js';

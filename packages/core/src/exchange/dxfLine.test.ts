@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { isRun, isTurn, type LineItem } from '../job/types.js';
-import { walkLine } from '../setout/line.js';
+import { walkLine } from '../stages/set-out/line.js';
 import { linesFrom, type Stroke } from './dxfLine.js';
 
 const stroke = (x1: number, y1: number, x2: number, y2: number, bulge = 0, layer = 'A'): Stroke => ({

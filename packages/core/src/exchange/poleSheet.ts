@@ -1,7 +1,7 @@
 import { SAME_PLACE } from '../measure/length.js';
 import { sayMm, showMm, type Show } from '../measure/format.js';
-import { upAt } from '../setout/steps.js';
-import { fixedHeights } from '../gauge/fixed.js';
+import { upAt } from '../stages/set-out/steps.js';
+import { fixedHeights } from '../stages/gauge/fixed.js';
 import type { WallWork } from '../plan/work.js';
 import { CAUTION } from './sheet.js';
 

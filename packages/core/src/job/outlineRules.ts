@@ -1,6 +1,6 @@
 import { sayMm } from '../measure/format.js';
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
-import type { SetWall } from '../setout/wall.js';
+import type { SetWall } from '../stages/set-out/wall.js';
 import { sayValue, type Fault } from './fault.js';
 import { LIMITS } from './limits.js';
 import { stated } from './stated.js';

@@ -1,7 +1,7 @@
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
-import { topAt } from '../setout/outline.js';
-import { setOutWall, type SetOpening, type SetWall } from '../setout/wall.js';
+import { topAt } from '../stages/set-out/outline.js';
+import { setOutWall, type SetOpening, type SetWall } from '../stages/set-out/wall.js';
 import { bondById } from '../tables/bonds.js';
 import { unitById } from '../tables/units.js';
 import { sayValue, type Fault } from './fault.js';

@@ -1,4 +1,4 @@
-import { gaugeCandidates } from '../gauge/choices.js';
+import { gaugeCandidates } from '../stages/gauge/choices.js';
 import type { EditStep } from '../job/edit.js';
 import type { JobDocument } from '../job/types.js';
 import type { Candidate, Choice, Finding, FindingCode, Fix } from '../findings/finding.js';

@@ -3,7 +3,7 @@ import { applyEdit } from '../job/edit.js';
 import { checkJob } from '../job/check.js';
 import type { LineItem } from '../job/types.js';
 import { toMillimetres } from '../measure/length.js';
-import { gaugeSlack } from '../gauge/courses.js';
+import { gaugeSlack } from '../stages/gauge/courses.js';
 import { KINDS } from '../walling/units/laying/kinds.js';
 import { stated } from '../job/stated.js';
 import { pieceColumns, SHOWN } from '../scene/columns.js';

@@ -1,21 +1,22 @@
 import { KINDS } from '../walling/units/laying/kinds.js';
 import { onFace } from '../walling/units/leaves/behind.js';
-import {
-  behindCavity,
-  behindOf,
-  carried,
-  carryingLeaf,
-  type Leaf,
-} from '../walling/units/leaves/leaf.js';
+import { behindCavity, behindOf, carried, carryingLeaf, type Leaf } from '../walling/units/leaves/leaf.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { Piece, Row } from '../walling/units/laying/row.js';
-import { CONCRETE_FACTOR, footingAmounts } from '../setout/footing.js';
-import { mortarOfWall } from '../tally/ofWall.js';
-import { packsOf, type Counts } from '../tally/tally.js';
-import { filledVolume } from '../grout/fill.js';
-import { middleOf } from '../steel/columns.js';
-import { cutBars } from '../steel/cutting.js';
-import { markOf, schedule, stockOf, stretchBars, uprightBars, uprightLengths } from '../steel/steel.js';
+import { CONCRETE_FACTOR, footingAmounts } from '../stages/set-out/footing.js';
+import { mortarOfWall } from '../walling/units/counting/ofWall.js';
+import { packsOf, type Counts } from '../walling/units/counting/tally.js';
+import { filledVolume } from '../stages/grout/fill.js';
+import { middleOf } from '../stages/steel/columns.js';
+import { cutBars } from '../stages/steel/cutting.js';
+import {
+  markOf,
+  schedule,
+  stockOf,
+  stretchBars,
+  uprightBars,
+  uprightLengths,
+} from '../stages/steel/steel.js';
 import { BAR_SIZES, type BarSize } from '../tables/bars.js';
 import { GROUT_FACTOR } from '../tables/grout.js';
 import type { Finding } from '../findings/finding.js';

@@ -1,6 +1,6 @@
 import type { Job, JobDocument } from '../job/types.js';
-import { talliesOf, type LeafTally } from '../tally/ofWall.js';
-import type { BuyLine, Tally } from '../tally/tally.js';
+import { talliesOf, type LeafTally } from '../walling/units/counting/ofWall.js';
+import type { BuyLine, Tally } from '../walling/units/counting/tally.js';
 import { adviseWall } from './advise.js';
 import type { Choice, Finding } from '../findings/finding.js';
 import type { Issue } from '../findings/issue.js';

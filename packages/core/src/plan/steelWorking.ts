@@ -1,10 +1,10 @@
 import { behindCavity, carried } from '../walling/units/leaves/leaf.js';
-import { cavityAmounts } from '../cavity/amounts.js';
-import { filledVolume, type FillVolume } from '../grout/fill.js';
-import { primeVolume } from '../grout/pours.js';
-import { jointAmounts, slipTiePitch } from '../movement/amounts.js';
-import { schedule } from '../steel/steel.js';
-import { BED_PIECE, bedLap } from '../steel/horizontal.js';
+import { cavityAmounts } from '../stages/cavity/amounts.js';
+import { filledVolume, type FillVolume } from '../stages/grout/fill.js';
+import { primeVolume } from '../stages/grout/pours.js';
+import { jointAmounts, slipTiePitch } from '../stages/movement/amounts.js';
+import { schedule } from '../stages/steel/steel.js';
+import { BED_PIECE, bedLap } from '../stages/steel/horizontal.js';
 import { GROUT_FACTOR, GROUT_FACTOR_SOURCE } from '../tables/grout.js';
 import type { WallPlan } from './plan.js';
 import type { Working, WorkingInput } from './working.js';

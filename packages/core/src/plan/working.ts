@@ -1,9 +1,9 @@
 import { toMillimetres } from '../measure/length.js';
 import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
 import type { Job } from '../job/types.js';
-import { KERF } from '../tally/offcuts.js';
-import { mortarOfWall, type LeafTally } from '../tally/ofWall.js';
-import { buyKey, buyName, packsOf, type Tally } from '../tally/tally.js';
+import { KERF } from '../walling/units/counting/offcuts.js';
+import { mortarOfWall, type LeafTally } from '../walling/units/counting/ofWall.js';
+import { buyKey, buyName, packsOf, type Tally } from '../walling/units/counting/tally.js';
 import { STEEL_WORKINGS } from './steelWorking.js';
 import { plan, type SiteRecord, type WallPlan } from './plan.js';
 

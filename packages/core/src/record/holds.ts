@@ -1,7 +1,7 @@
 import { sayMm } from '../measure/format.js';
 import { carried } from '../walling/units/leaves/leaf.js';
 import type { WallWork } from '../plan/work.js';
-import { onFooting } from '../steel/steel.js';
+import { onFooting } from '../stages/steel/steel.js';
 
 /** One thing to be seen before a hold is signed. */
 export interface HoldCheck {

@@ -2,8 +2,8 @@ import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
 import type { WallPlan } from '../plan/plan.js';
 import { steelFigures } from '../plan/steelWorking.js';
 import { KIND_NAMES } from '../plan/working.js';
-import { mortarOfWall } from '../tally/ofWall.js';
-import { buyKey, buyName, packsOf } from '../tally/tally.js';
+import { mortarOfWall } from '../walling/units/counting/ofWall.js';
+import { buyKey, buyName, packsOf } from '../walling/units/counting/tally.js';
 
 /** A figure of the tally that opens into its working. Values mm, m², m³ or counts. */
 export interface Figure {

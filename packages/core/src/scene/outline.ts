@@ -1,6 +1,6 @@
-import type { GaugeSolution } from '../gauge/solve.js';
+import type { GaugeSolution } from '../stages/gauge/solve.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
-import type { SetWall } from '../setout/wall.js';
+import type { SetWall } from '../stages/set-out/wall.js';
 import { rect, shape, type SceneShape } from './scene.js';
 
 /** Ground the drawing shows under a footing, mm. */

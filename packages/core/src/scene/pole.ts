@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../measure/length.js';
 import { showMm, type Show } from '../measure/format.js';
-import { bedLimits, gaugeSlack } from '../gauge/courses.js';
+import { bedLimits, gaugeSlack } from '../stages/gauge/courses.js';
 import type { WallWork } from '../plan/work.js';
 import { line, rect, words, type Scene, type SceneShape } from './scene.js';
 

@@ -1,10 +1,10 @@
 import { carried } from '../walling/units/leaves/leaf.js';
-import { cavityPlaces } from '../cavity/places.js';
+import { cavityPlaces } from '../stages/cavity/places.js';
 import type { WallWork } from '../plan/work.js';
-import { middleOf } from '../steel/columns.js';
-import { reinforcedBeds } from '../steel/horizontal.js';
-import { stretchesOf } from '../steel/spans.js';
-import { END_COVER } from '../steel/steel.js';
+import { middleOf } from '../stages/steel/columns.js';
+import { reinforcedBeds } from '../stages/steel/horizontal.js';
+import { stretchesOf } from '../stages/steel/spans.js';
+import { END_COVER } from '../stages/steel/steel.js';
 import { line, rect, shape, type SceneShape } from './scene.js';
 
 /** Half the width a tie is drawn, mm. */

@@ -1,10 +1,23 @@
 import { toMillimetres, type Length } from '../measure/length.js';
-import { CONCRETE_FACTOR, footingAmounts, type FootingAmounts, type Strip } from '../setout/footing.js';
-import type { Spot } from '../setout/poured.js';
-import type { SiteLevels } from '../setout/site.js';
-import type { Survey } from '../setout/survey.js';
-import { leastJointFor, type Sampled } from '../setout/samples.js';
-import type { SetChange, SetHeight, SetPier, SetStep, SetTop, SetVents, SetWall } from '../setout/wall.js';
+import {
+  CONCRETE_FACTOR,
+  footingAmounts,
+  type FootingAmounts,
+  type Strip,
+} from '../stages/set-out/footing.js';
+import type { Spot } from '../stages/set-out/poured.js';
+import type { SiteLevels } from '../stages/set-out/site.js';
+import type { Survey } from '../stages/ground/survey.js';
+import { leastJointFor, type Sampled } from '../stages/set-out/samples.js';
+import type {
+  SetChange,
+  SetHeight,
+  SetPier,
+  SetStep,
+  SetTop,
+  SetVents,
+  SetWall,
+} from '../stages/set-out/wall.js';
 import type { CutsAt, Held, Locked } from '../job/types.js';
 import type { BondId } from '../tables/bonds.js';
 import { closersMatter } from '../walling/units/judging/ways.js';
@@ -12,10 +25,10 @@ import type { Show } from '../measure/format.js';
 import { cornersTaken, runEnds } from '../walling/units/lines/ends.js';
 import { narrowPiers, type NarrowPier } from '../walling/units/judging/narrow.js';
 import { jambPlaces } from '../walling/units/judging/snap.js';
-import { bedLimits } from '../gauge/courses.js';
+import { bedLimits } from '../stages/gauge/courses.js';
 import type { Choice } from '../findings/finding.js';
 import type { WallPlan } from '../plan/plan.js';
-import { packsOf } from '../tally/tally.js';
+import { packsOf } from '../walling/units/counting/tally.js';
 import { elevationScene, letterFindings, type Lettered } from './elevation.js';
 import { poleFlags, poleMarks, type PoleFlag, type PoleMark } from './pole.js';
 import { rakedCuts, type RakedCut } from './outline.js';

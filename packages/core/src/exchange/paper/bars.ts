@@ -1,9 +1,9 @@
 import { sayMm, showMm, type Show } from '../../measure/format.js';
 import { carried } from '../../walling/units/leaves/leaf.js';
 import type { WallWork } from '../../plan/work.js';
-import { cutBars, type CutList } from '../../steel/cutting.js';
-import { USE_NAMES, type ScheduleLine } from '../../steel/schedule.js';
-import { schedule, stockOf } from '../../steel/steel.js';
+import { cutBars, type CutList } from '../../stages/steel/cutting.js';
+import { USE_NAMES, type ScheduleLine } from '../../stages/steel/schedule.js';
+import { schedule, stockOf } from '../../stages/steel/steel.js';
 import { CAUTION } from '../sheet.js';
 import type { PaperSheet, PaperTable } from './sheet.js';
 

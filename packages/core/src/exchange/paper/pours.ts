@@ -3,7 +3,7 @@ import { carried } from '../../walling/units/leaves/leaf.js';
 import type { WallWork } from '../../plan/work.js';
 import { elevationScene } from '../../scene/elevation.js';
 import { line, rect, words, type SceneShape } from '../../scene/scene.js';
-import { primeVolume } from '../../grout/pours.js';
+import { primeVolume } from '../../stages/grout/pours.js';
 import { GROUT_KEY, LIFT_SOURCE } from '../../tables/grout.js';
 import { CAUTION } from '../sheet.js';
 import type { PaperSheet } from './sheet.js';

@@ -3,8 +3,8 @@ import { carried, carryingLeaf } from '../../walling/units/leaves/leaf.js';
 import type { WallWork } from '../../plan/work.js';
 import { rect, line, words, type SceneShape } from '../../scene/scene.js';
 import { barOf } from '../../tables/bars.js';
-import { dowelPlan } from '../../steel/starters.js';
-import { drilled, END_COVER, starterBar, wallLap } from '../../steel/steel.js';
+import { dowelPlan } from '../../stages/steel/starters.js';
+import { drilled, END_COVER, starterBar, wallLap } from '../../stages/steel/steel.js';
 import { CAUTION } from '../sheet.js';
 import type { PaperSheet } from './sheet.js';
 

@@ -1,4 +1,4 @@
-import { gaugeCandidates } from '../../gauge/choices.js';
+import { gaugeCandidates } from '../../stages/gauge/choices.js';
 import { planOf, straight, type OneWall } from '../jobs.js';
 import type { PublishedCheck } from './list.js';
 

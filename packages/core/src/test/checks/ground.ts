@@ -1,9 +1,14 @@
-import { leastRadius, facet } from '../../setout/curve.js';
-import { footingAmounts } from '../../setout/footing.js';
-import { sayLean } from '../../setout/lean.js';
-import { drifts } from '../../setout/oldGauge.js';
-import { checkSquare, threeFourFive, type MeasuredSquare, type SquareAnswer } from '../../setout/square.js';
-import { moduleSizes } from '../../setout/missing.js';
+import { leastRadius, facet } from '../../stages/set-out/curve.js';
+import { footingAmounts } from '../../stages/set-out/footing.js';
+import { sayLean } from '../../stages/set-out/lean.js';
+import { drifts } from '../../stages/set-out/oldGauge.js';
+import {
+  checkSquare,
+  threeFourFive,
+  type MeasuredSquare,
+  type SquareAnswer,
+} from '../../stages/set-out/square.js';
+import { moduleSizes } from '../../stages/set-out/missing.js';
 import { planOf, straight } from '../jobs.js';
 import type { PublishedCheck } from './list.js';
 

@@ -1,7 +1,7 @@
-import { filledVolume } from '../../grout/fill.js';
-import { primeVolume } from '../../grout/pours.js';
+import { filledVolume } from '../../stages/grout/fill.js';
+import { primeVolume } from '../../stages/grout/pours.js';
 import { spaceFor } from '../../tables/grout.js';
-import { cellsOfPiece, insideWidth } from '../../steel/cells.js';
+import { cellsOfPiece, insideWidth } from '../../stages/steel/cells.js';
 import { planOf, straight } from '../jobs.js';
 import type { Wall } from '../../job/types.js';
 import type { PublishedCheck } from './list.js';

@@ -1,8 +1,8 @@
 import { toMillimetres, feet, inches } from '../../measure/length.js';
-import { jointSpacing, panelsOfRun, proposedJoints } from '../../movement/spacing.js';
-import { withLaps } from '../../cavity/amounts.js';
-import { weepsOver } from '../../cavity/places.js';
-import { tiesUp } from '../../movement/amounts.js';
+import { jointSpacing, panelsOfRun, proposedJoints } from '../../stages/movement/spacing.js';
+import { withLaps } from '../../stages/cavity/amounts.js';
+import { weepsOver } from '../../stages/cavity/places.js';
+import { tiesUp } from '../../stages/movement/amounts.js';
 import { closed, planOf, straight, type OneWall } from '../jobs.js';
 import type { PublishedCheck } from './list.js';
 

@@ -1,4 +1,4 @@
-import { middleThirdHeight } from '../../retain/retain.js';
+import { middleThirdHeight } from '../../stages/retain/retain.js';
 import { planOf, straight, type OneWall } from '../jobs.js';
 import type { PublishedCheck } from './list.js';
 

@@ -1,7 +1,7 @@
-import { hook180, hook180Width, hook90, cutLength, linkLength, rounded } from '../../steel/bends.js';
-import { bedSteelOf } from '../../steel/horizontal.js';
-import { developmentLength, lapOf, PLAIN_MASONRY, PLAIN_STEEL } from '../../steel/laps.js';
-import { spacingOf } from '../../steel/spacing.js';
+import { hook180, hook180Width, hook90, cutLength, linkLength, rounded } from '../../stages/steel/bends.js';
+import { bedSteelOf } from '../../stages/steel/horizontal.js';
+import { developmentLength, lapOf, PLAIN_MASONRY, PLAIN_STEEL } from '../../stages/steel/laps.js';
+import { spacingOf } from '../../stages/steel/spacing.js';
 import { BARS, barOf } from '../../tables/bars.js';
 import { planOf, straight } from '../jobs.js';
 import type { PublishedCheck } from './list.js';

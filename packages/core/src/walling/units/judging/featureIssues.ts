@@ -1,9 +1,9 @@
-import { gaugeSlack } from '../../../gauge/courses.js';
-import type { GaugeSolution } from '../../../gauge/solve.js';
+import { gaugeSlack } from '../../../stages/gauge/courses.js';
+import type { GaugeSolution } from '../../../stages/gauge/solve.js';
 import { sayMm } from '../../../measure/format.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import { issue, type Issue } from '../../../findings/issue.js';
-import type { SetChange, SetOpening, SetPier, SetWall } from '../../../setout/wall.js';
+import type { SetChange, SetOpening, SetPier, SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { headLimits } from '../lines/lines.js';
 import { pierAcross, pierBonds, pierPlaces } from '../let-in/piers.js';

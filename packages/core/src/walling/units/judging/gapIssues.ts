@@ -1,7 +1,7 @@
 import { writeLength, sayMm } from '../../../measure/format.js';
 import { INCH, millimetres, SAME_PLACE } from '../../../measure/length.js';
 import { issue, type Issue, type Try } from '../../../findings/issue.js';
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import type { RunEnd } from '../lines/ends.js';
 import { THINNEST_PIECE } from '../lines/lines.js';

@@ -1,7 +1,7 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import { sayMm } from '../../../measure/format.js';
 import { issue, type Issue } from '../../../findings/issue.js';
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { curveIssues, squintIssues } from './curveIssues.js';
 import { gapIssues } from './gapIssues.js';

@@ -1,5 +1,5 @@
 import { toMillimetres } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { Behind } from '../leaves/behind.js';
 import { behindOf, type HeldBy, type Leaf } from '../leaves/leaf.js';
 import type { Rows } from '../laying/row.js';

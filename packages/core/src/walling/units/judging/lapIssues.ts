@@ -1,6 +1,6 @@
 import { sayMm } from '../../../measure/format.js';
 import { issue, type Issue, type Try } from '../../../findings/issue.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { onFace } from '../leaves/behind.js';
 import type { JudgedLeaf } from './judgedLeaves.js';

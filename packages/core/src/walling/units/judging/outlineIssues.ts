@@ -1,11 +1,11 @@
-import { gaugeSlack, type Course } from '../../../gauge/courses.js';
-import type { GaugeSolution } from '../../../gauge/solve.js';
+import { gaugeSlack, type Course } from '../../../stages/gauge/courses.js';
+import type { GaugeSolution } from '../../../stages/gauge/solve.js';
 import { sayMm } from '../../../measure/format.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import { issue, type Issue, type Try } from '../../../findings/issue.js';
-import { isTangent } from '../../../setout/line.js';
-import { overlapOf, stepEdges, upAt } from '../../../setout/steps.js';
-import type { SetTop, SetWall } from '../../../setout/wall.js';
+import { isTangent } from '../../../stages/set-out/line.js';
+import { overlapOf, stepEdges, upAt } from '../../../stages/set-out/steps.js';
+import type { SetTop, SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { STEP } from '../laying/outline.js';
 import { bondWays } from './ways.js';

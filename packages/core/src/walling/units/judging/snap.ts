@@ -2,7 +2,7 @@ import { INCH, millimetres, SAME_PLACE } from '../../../measure/length.js';
 import { sayMm, writeLength } from '../../../measure/format.js';
 import type { EditStep } from '../../../job/edit.js';
 import type { Try } from '../../../findings/issue.js';
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { firstFrom, headLimits, within } from '../lines/lines.js';
 

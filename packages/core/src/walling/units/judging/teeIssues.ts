@@ -3,8 +3,8 @@ import { toMillimetres } from '../../../measure/length.js';
 import { issue, type Issue } from '../../../findings/issue.js';
 import { stated } from '../../../job/stated.js';
 import type { JobDocument } from '../../../job/types.js';
-import { solveGauge, type GaugeSolution } from '../../../gauge/solve.js';
-import { setOutWall, type SetWall } from '../../../setout/wall.js';
+import { solveGauge, type GaugeSolution } from '../../../stages/gauge/solve.js';
+import { setOutWall, type SetWall } from '../../../stages/set-out/wall.js';
 
 /** A wall that only butts another is tied to it every second course: common practice. */
 const TIED_EVERY = 2;

@@ -1,7 +1,7 @@
 import type { EditStep } from '../../../job/edit.js';
 import type { Build } from '../../../job/types.js';
 import type { Try } from '../../../findings/issue.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { cornerCloser } from '../lines/endPatterns.js';
 import { canPair, runEnds } from '../lines/ends.js';
 

@@ -1,7 +1,7 @@
 import { writeLength } from '../../../measure/format.js';
 import { INCH, millimetres } from '../../../measure/length.js';
 import type { Stated } from '../../../job/types.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 
 /** A place as a fix writes it: to half a millimetre or a sixteenth of an inch, which a tape can set out. */
 export function written(wall: SetWall, mm: number): Stated {

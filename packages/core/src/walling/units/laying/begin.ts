@@ -1,5 +1,5 @@
-import type { Course } from '../../../gauge/courses.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { Course } from '../../../stages/gauge/courses.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { bondWall, type BondedRun } from './bond.js';
 import { bondCost } from '../judging/cost.js';
 import { canPair, runEnds } from '../lines/ends.js';

@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { coursesBeside, type CoursesBeside } from '../lines/besideCourses.js';
 import { bondKey, slotRules } from '../lines/lineCost.js';
 import { between, moduleOf, within, type PerpLine } from '../lines/lines.js';

@@ -1,6 +1,6 @@
-import { gaugeSlack, type Course } from '../../../gauge/courses.js';
+import { gaugeSlack, type Course } from '../../../stages/gauge/courses.js';
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetOpening, SetVents, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetVents, SetWall } from '../../../stages/set-out/wall.js';
 import { runsTakenOver, type BondBefore } from './takenOver.js';
 import { chainsOf, mergedWall } from './chains.js';
 import {

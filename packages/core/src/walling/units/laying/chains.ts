@@ -1,6 +1,6 @@
-import { isTangent } from '../../../setout/line.js';
+import { isTangent } from '../../../stages/set-out/line.js';
 import { laidDepth } from '../leaves/depth.js';
-import type { SetOpening, SetRun, SetStep, SetTop, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetRun, SetStep, SetTop, SetWall } from '../../../stages/set-out/wall.js';
 
 /** Runs that go on from one another without a corner: they are laid as one, and parted again for their faces. */
 export interface Chain {

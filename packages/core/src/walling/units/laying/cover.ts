@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetOpening } from '../../../setout/wall.js';
+import type { SetOpening } from '../../../stages/set-out/wall.js';
 import type { Missing } from './outline.js';
 
 /** What the openings do to one course. */

@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { edgesIn, searchedEdges, type RunToLay } from './besideJamb.js';
 import { fillHeaderStretch } from './headerStretch.js';
 import { near } from './kindOf.js';

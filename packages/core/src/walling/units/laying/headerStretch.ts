@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { closerLength } from '../lines/endPatterns.js';
 import { kindInHeaderBond, near, unitLengthsOf } from './kindOf.js';
 import { headLimits, THINNEST_PIECE, type PerpLine } from '../lines/lines.js';

@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { closerLength } from '../lines/endPatterns.js';
 import type { Kind } from './kinds.js';
 

@@ -1,6 +1,6 @@
 import { firstThat } from '../../../measure/inOrder.js';
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import type { Cover } from './cover.js';
 import { kindOf, unitLengthsOf } from './kindOf.js';
 import type { Kind } from './kinds.js';

@@ -14,8 +14,8 @@ import { applyEdit } from '../../../job/edit.js';
 import { checkJob } from '../../../job/check.js';
 import { plan, type WallPlan } from '../../../plan/plan.js';
 import type { FootingStep, Top } from '../../../job/types.js';
-import { footingAmounts, type Strip } from '../../../setout/footing.js';
-import { topAt } from '../../../setout/outline.js';
+import { footingAmounts, type Strip } from '../../../stages/set-out/footing.js';
+import { topAt } from '../../../stages/set-out/outline.js';
 
 const brick = { unit: 'brick-215x102.5x65', profile: 'uk' as const, show: 'mm' as const };
 const top = (t: Partial<Top>): Top => ({

@@ -1,7 +1,7 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { Course } from '../../../gauge/courses.js';
-import { topAt, type TopSegment } from '../../../setout/outline.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { Course } from '../../../stages/gauge/courses.js';
+import { topAt, type TopSegment } from '../../../stages/set-out/outline.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { THINNEST_PIECE } from '../lines/lines.js';
 import type { Piece, Row } from './row.js';
 

@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { FREE, type RunEnd } from '../lines/ends.js';
 import type { BondedRun } from './bond.js';
 import type { Chain } from './chains.js';

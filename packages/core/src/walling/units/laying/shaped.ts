@@ -1,5 +1,5 @@
-import type { Course } from '../../../gauge/courses.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { Course } from '../../../stages/gauge/courses.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { RunEnds } from '../lines/ends.js';
 import type { PerpLine } from '../lines/lines.js';
 import { cutRow, standingHeight, standsIn, type CourseOutline } from './outline.js';

@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetOpening } from '../../../setout/wall.js';
+import type { SetOpening } from '../../../stages/set-out/wall.js';
 import { JOINT } from '../lines/sections.js';
 
 /** A length of a course between two places that break it, mm along the run. */

@@ -1,5 +1,5 @@
-import type { Course } from '../../../gauge/courses.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { Course } from '../../../stages/gauge/courses.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from './bond.js';
 import { chainsOf, mergedWall, type Chain } from './chains.js';
 import { runEnds, type RunEnds } from '../lines/ends.js';

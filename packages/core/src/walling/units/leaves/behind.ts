@@ -1,4 +1,4 @@
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 
 /** How a leaf behind the face lies to it: where its run begins on the face, and how much shorter it is than the face, round a curve. */
 export interface Behind {

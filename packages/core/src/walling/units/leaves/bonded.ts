@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { RunEnd, RunEnds } from '../lines/ends.js';
 import { THINNEST_PIECE, type Parity, type Span } from '../lines/lines.js';
 import type { Piece, Row } from '../laying/row.js';

@@ -1,6 +1,6 @@
-import { solveGauge } from '../../../gauge/solve.js';
+import { solveGauge } from '../../../stages/gauge/solve.js';
 import type { Build, JobDocument, Wall } from '../../../job/types.js';
-import { setOutWall, type SetWall } from '../../../setout/wall.js';
+import { setOutWall, type SetWall } from '../../../stages/set-out/wall.js';
 import { begun } from '../laying/begin.js';
 import type { BondBefore } from '../laying/takenOver.js';
 import { innerWythe } from './behind.js';

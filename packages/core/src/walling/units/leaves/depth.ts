@@ -1,4 +1,4 @@
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 
 /**
  * How deep into the wall what is laid as one goes, mm: bricks laid across it bond both its wythes, tied wythes are each laid

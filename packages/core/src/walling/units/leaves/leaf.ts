@@ -1,5 +1,5 @@
-import type { GaugeSolution } from '../../../gauge/solve.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { GaugeSolution } from '../../../stages/gauge/solve.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { mapRows, rowOnFace, runOnFace } from '../laying/moved.js';
 import type { Rows } from '../laying/row.js';

@@ -1,6 +1,6 @@
-import type { GaugeSolution } from '../../../gauge/solve.js';
+import type { GaugeSolution } from '../../../stages/gauge/solve.js';
 import type { JobDocument } from '../../../job/types.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { bondWall, type BondedRun } from '../laying/bond.js';
 import { mapRows } from '../laying/moved.js';
 import type { Row, Rows } from '../laying/row.js';

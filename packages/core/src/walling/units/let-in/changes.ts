@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetChange, SetWall } from '../../../setout/wall.js';
+import type { SetChange, SetWall } from '../../../stages/set-out/wall.js';
 import { THINNEST_PIECE } from '../lines/lines.js';
 import { cutTo } from './piers.js';
 import type { Piece, Row } from '../laying/row.js';

@@ -1,6 +1,6 @@
-import type { Course } from '../../../gauge/courses.js';
-import type { Branch } from '../../../setout/tees.js';
-import type { SetChange, SetOpening, SetPier, SetVents, SetWall } from '../../../setout/wall.js';
+import type { Course } from '../../../stages/gauge/courses.js';
+import type { Branch } from '../../../stages/set-out/tees.js';
+import type { SetChange, SetOpening, SetPier, SetVents, SetWall } from '../../../stages/set-out/wall.js';
 import { changedRow, type LostChange } from './changes.js';
 import { STEP, type Missing } from '../laying/outline.js';
 import type { RunLines } from '../lines/lines.js';

@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetPier, SetWall } from '../../../setout/wall.js';
+import type { SetPier, SetWall } from '../../../stages/set-out/wall.js';
 import { headLimits, lineOf, THINNEST_PIECE, type RunLines } from '../lines/lines.js';
 import { kindOf, unitLengthsOf } from '../laying/kindOf.js';
 import type { Piece, Row } from '../laying/row.js';

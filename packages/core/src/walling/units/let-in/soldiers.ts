@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import type { Piece } from '../laying/row.js';
 
 /** Bricks on end across an opening. */

@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetVents, SetWall } from '../../../setout/wall.js';
+import type { SetVents, SetWall } from '../../../stages/set-out/wall.js';
 import type { Piece, Row } from '../laying/row.js';
 
 /** How many vents a run takes so that none is further from the next than asked, and where their middles want to be. */

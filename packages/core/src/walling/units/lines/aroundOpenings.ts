@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import { bondKey, type Counts } from './lineCost.js';
 import { laidWindow, type LaidWindow } from './laidWindow.js';
 import type { BesideLine, ClassedEnds, PerpLine, RunLines, Span } from './lines.js';

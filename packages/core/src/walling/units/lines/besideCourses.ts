@@ -1,4 +1,4 @@
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 
 /** Courses by number: how many stand under a place in the wall, and how many odd and even ones beside what stands there. */
 export interface Beside {

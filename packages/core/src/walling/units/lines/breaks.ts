@@ -1,5 +1,5 @@
 import { SAME_PLACE, toMillimetres } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { EndSpec } from './ends.js';
 import { lineCost } from './lineCost.js';
 import type { Pattern } from '../bonds/headerBond.js';

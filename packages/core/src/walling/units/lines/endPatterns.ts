@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { Bricks, HeaderBond, Pattern } from '../bonds/headerBond.js';
 import { headerBondOf } from '../bonds/registry.js';
 import type { EndSpec } from './ends.js';

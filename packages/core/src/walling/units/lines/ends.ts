@@ -1,5 +1,5 @@
-import { isTangent } from '../../../setout/line.js';
-import type { SetWall } from '../../../setout/wall.js';
+import { isTangent } from '../../../stages/set-out/line.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { laidDepth } from '../leaves/depth.js';
 
 /**

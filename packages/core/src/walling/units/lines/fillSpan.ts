@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { cornerCloser } from './endPatterns.js';
 import { shownWidth, type EndSpec } from './ends.js';
 import { slotRules, type Counts } from './lineCost.js';

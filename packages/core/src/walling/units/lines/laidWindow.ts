@@ -1,4 +1,4 @@
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { OFF_LINE } from '../laying/besideJamb.js';
 import { partedSteps, plumbSteps, type CourseSteps, type Jambs } from './courseSteps.js';
 import { slotRules } from './lineCost.js';

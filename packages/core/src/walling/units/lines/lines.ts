@@ -1,5 +1,5 @@
 import { toMillimetres } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { Pattern } from '../bonds/headerBond.js';
 import type { CourseClass } from './endPatterns.js';
 import type { EndSpec } from './ends.js';

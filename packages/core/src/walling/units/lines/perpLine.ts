@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import { headerBondOf } from '../bonds/registry.js';
 import { endSpec, type RunEnds } from './ends.js';
 import { lineOf, type ClassedEnds, type Ends, type Parity, type RunLines, type Span } from './lines.js';

@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetJoint, SetWall } from '../../../setout/wall.js';
+import type { SetJoint, SetWall } from '../../../stages/set-out/wall.js';
 import { FREE, type RunEnds } from './ends.js';
 import type { PerpLine, RunLines, Span } from './lines.js';
 import type { Missing } from '../laying/outline.js';

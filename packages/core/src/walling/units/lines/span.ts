@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import { brokenRun } from './breaks.js';
 import type { Pattern } from '../bonds/headerBond.js';
 import { endPatterns } from './endPatterns.js';

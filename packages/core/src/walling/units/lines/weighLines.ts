@@ -1,4 +1,4 @@
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import { besideCourses } from './besideCourses.js';
 import { bondCost } from '../judging/cost.js';
 import { layRow, type CourseLines } from '../laying/layRow.js';

@@ -1,5 +1,5 @@
 import { planOf, straight } from '../../../test/jobs.js';
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import type { PerpLine, RunLines } from './lines.js';
 import { partedGroup, together, windowsOf } from './window.js';
 

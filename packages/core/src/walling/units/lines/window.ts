@@ -1,4 +1,4 @@
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import { firstFrom, moduleOf, type PerpLine, type RunLines, type Span } from './lines.js';
 
 /** So many units to either side of an opening its lines may be laid otherwise: a run shorter than that is laid anew from end to end. */

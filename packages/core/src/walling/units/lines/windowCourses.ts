@@ -1,4 +1,4 @@
-import type { SetOpening, SetWall } from '../../../setout/wall.js';
+import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import { besideCourses } from './besideCourses.js';
 import type { Jambs } from './courseSteps.js';
 import { SAME, type CourseToFill } from './slots.js';

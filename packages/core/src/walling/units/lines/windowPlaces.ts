@@ -1,5 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
-import type { SetWall } from '../../../setout/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { Jambs } from './courseSteps.js';
 import { fixedAt } from './fillSpan.js';
 import { moduleOf, type ClassedEnds, type PerpLine, type Span } from './lines.js';

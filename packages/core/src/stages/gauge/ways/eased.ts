@@ -1,0 +1,94 @@
+import { INCH, SAME_PLACE } from '../../../measure/length.js';
+import { sayMm } from '../../../measure/format.js';
+import type { SetWall } from '../../set-out/wall.js';
+import { bedLimits, evenSpread, layCourses } from '../courses.js';
+import type { GaugeSolution } from '../solve.js';
+import { gaugeEdit, sumSquares, write, type GaugeWay } from './way.js';
+
+/** The whole numbers of courses either side of the height. One when it divides. */
+export function countsNear(wall: SetWall): number[] {
+  const pitch = wall.unitHeight + wall.bed;
+  const below = Math.max(1, Math.floor(wall.height / pitch + 1e-9));
+  return [...new Set([below, Math.max(1, Math.ceil(wall.height / pitch - 1e-9))])];
+}
+
+export const inForce = (now: GaugeSolution, count: number, lowest: number): boolean =>
+  now.met === null &&
+  now.count === count &&
+  now.lowest === lowest &&
+  now.sawn === null &&
+  now.halfHigh === null &&
+  now.short === 0;
+
+/** Every bed eased alike: the rest is spread so thin that nobody finds it. */
+export function easedWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
+  const { height, unitHeight, bed } = wall;
+  const limits = bedLimits(wall);
+  const say = (n: number): string => sayMm(n, wall.show);
+  const counts = countsNear(wall);
+  const divides = counts.length === 1;
+  const bedFor = (n: number): number => height / n - unitHeight;
+  const eased = counts.filter(
+    (n) => bedFor(n) >= limits.least - SAME_PLACE && bedFor(n) <= limits.most + SAME_PLACE,
+  );
+  const usual = eased.reduce<number | null>(
+    (best, n) =>
+      best === null || Math.abs(bedFor(n) - bed) < Math.abs(bedFor(best) - bed) - 1e-9 ? n : best,
+    null,
+  );
+  return eased.map((n) => {
+    const b = bedFor(n);
+    const courses = layCourses(evenSpread(n, b), unitHeight);
+    return {
+      kind: 'ease-all',
+      name: divides ? `${n} courses at ${say(bed)}` : `Ease ${n} beds to ${say(b)}`,
+      says: divides
+        ? `${n} courses at the target bed of ${say(bed)}: the height divides.`
+        : `Ease every bed to ${say(b)}: ${n} courses land on the height, and ${say(Math.abs(b - bed))} a bed goes unnoticed.`,
+      edit: gaugeEdit(wall, n === usual ? null : { courses: n }),
+      cost: sumSquares(courses, bed),
+      applied: inForce(now, n, n),
+      courses,
+      leads: n === usual,
+    };
+  });
+}
+
+/** Joints a mason has a gauge stick for: whole millimetres, or sixteenths of an inch. */
+function usualJoints(wall: SetWall): number[] {
+  const limits = bedLimits(wall);
+  const step = wall.show === 'mm' ? 1 : INCH / 16;
+  const first = Math.ceil(limits.least / step - 1e-9);
+  const last = Math.floor(limits.most / step + 1e-9);
+  return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => (first + i) * step);
+}
+
+/** Another joint asked for by name, where one a mason can measure brings the height out on whole courses. */
+export function jointWays(wall: SetWall): GaugeWay[] {
+  const say = (n: number): string => sayMm(n, wall.show);
+  return usualJoints(wall)
+    .filter((joint) => Math.abs(joint - wall.bed) > SAME_PLACE)
+    .flatMap((joint): GaugeWay[] => {
+      const n = Math.round(wall.height / (wall.unitHeight + joint));
+      if (n < 1 || Math.abs(n * (wall.unitHeight + joint) - wall.height) > SAME_PLACE) return [];
+      const courses = layCourses(evenSpread(n, joint), wall.unitHeight);
+      return [
+        {
+          kind: 'another-joint',
+          name: `Ask for ${say(joint)} beds`,
+          says: `Ask for ${say(joint)} beds instead of ${say(wall.bed)}: ${n} courses then divide the height, and whoever mixes and strikes works to one figure.`,
+          edit: [
+            {
+              op: 'add',
+              path: `/walls/${wall.index}/build/bed`,
+              value: write(wall, joint),
+            },
+            ...gaugeEdit(wall, null),
+          ],
+          cost: sumSquares(courses, wall.bed),
+          applied: false,
+          courses,
+        },
+      ];
+    });
+}

@@ -1,0 +1,127 @@
+import { INCH, SAME_PLACE } from '../../../measure/length.js';
+import { sayMm } from '../../../measure/format.js';
+import type { EditStep } from '../../../job/edit.js';
+import type { SetWall } from '../../set-out/wall.js';
+import { evenSpread, gaugeSlack, layCourses } from '../courses.js';
+import type { GaugeSolution } from '../solve.js';
+import { countsNear } from './eased.js';
+import { gaugeEdit, write, type GaugeWay } from './way.js';
+
+/** Every height a wall states above its base, by where it is written; what stands on the base stays on it. */
+function heightsOf(wall: SetWall): { path: string; height: number }[] {
+  const of = (path: string, height: number): { path: string; height: number }[] =>
+    height > SAME_PLACE && Number.isFinite(height) ? [{ path, height }] : [];
+  return [
+    ...of('height', wall.height),
+    ...wall.openings.flatMap((o) => [
+      ...of(`openings/${o.index}/sill`, o.sill),
+      ...of(`openings/${o.index}/head`, o.head),
+    ]),
+    ...wall.heights.flatMap((h) => of(`heights/${h.index}/at`, h.at)),
+    // Gables and falls, scallops and ramps.
+    ...wall.tops.flatMap((t) => [
+      ...of(`tops/${t.index}/left`, t.left),
+      ...of(`tops/${t.index}/right`, t.right),
+    ]),
+    ...of('grout/below', wall.grout?.below ?? 0),
+    ...of('build/face/hiddenTo', wall.hiddenTo),
+  ];
+}
+
+/**
+ * Heights moved together with the footing, so that everything stays where it is over the ground; the base's own level over
+ * the datum with them, where it is stated. Null where something would come to stand under the base.
+ */
+function movedFooting(wall: SetWall, up: number): EditStep[] | null {
+  const own = `/walls/${wall.index}`;
+  const heights = heightsOf(wall);
+  if (heights.some((h) => !(h.height - up > SAME_PLACE))) return null;
+  const moved = (path: string, value: number): EditStep => ({
+    op: 'replace',
+    path: `${own}/${path}`,
+    value: write(wall, value),
+  });
+  return [
+    ...heights.map((h) => moved(h.path, h.height - up)),
+    ...(Math.abs(wall.base) > SAME_PLACE ? [moved('base', wall.base + up)] : []),
+    ...gaugeEdit(wall, null),
+  ];
+}
+
+/** Target beds throughout, and the footing raised or lowered, or another height asked for. */
+export function movedWays(wall: SetWall): GaugeWay[] {
+  const pitch = wall.unitHeight + wall.bed;
+  const say = (n: number): string => sayMm(n, wall.show);
+  const list: GaugeWay[] = [];
+  for (const n of countsNear(wall)) {
+    const up = wall.height - n * pitch;
+    const courses = layCourses(evenSpread(n, wall.bed), wall.unitHeight);
+    const footing = movedFooting(wall, up);
+    if (footing) {
+      list.push({
+        kind: 'move-footing',
+        name: `${up > 0 ? 'Raise' : 'Lower'} the footing ${say(Math.abs(up))}`,
+        says: `${up > 0 ? 'Raise' : 'Lower'} the footing ${say(Math.abs(up))}: ${n} courses at ${say(wall.bed)}, and every sill, head and the top stay at their levels. Only before it is poured.`,
+        edit: footing,
+        cost: wall.weights.gauge.movedFooting + Math.abs(up) / 10,
+        applied: false,
+        courses,
+        up,
+      });
+    }
+    const reached = [...wall.openings.map((o) => o.head), ...wall.heights.map((h) => h.at)];
+    if (reached.some((h) => h > n * pitch + SAME_PLACE)) continue;
+    list.push({
+      kind: 'change-height',
+      name: `Ask for ${say(n * pitch)} high`,
+      says: `Ask for a height of ${say(n * pitch)}, ${say(Math.abs(up))} ${up > 0 ? 'less' : 'more'}: ${n} courses at ${say(wall.bed)}. Whoever drew the height must agree.`,
+      edit: [
+        { op: 'replace', path: `/walls/${wall.index}/height`, value: write(wall, n * pitch) },
+        ...gaugeEdit(wall, null),
+      ],
+      cost: wall.weights.gauge.changedHeight + Math.abs(up) / 10,
+      applied: false,
+      courses,
+    });
+  }
+  return list;
+}
+
+/** Sills and heads that may move, brought to the courses as they lie. */
+export function openingWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
+  const slack = gaugeSlack(wall) + SAME_PLACE;
+  const marks = [0, ...now.courses.map((c) => c.top)];
+  const top = marks.at(-1) ?? 0;
+  const grid = wall.show === 'mm' ? 1 : INCH / 16;
+  const edit: EditStep[] = [];
+  const says: string[] = [];
+  const settle = (height: number): number => {
+    const mark = marks.reduce((best, m) => (Math.abs(m - height) < Math.abs(best - height) ? m : best), 0);
+    return mark >= wall.height - SAME_PLACE ? wall.height : Math.round(mark / grid) * grid;
+  };
+  for (const o of wall.openings.filter((one) => !one.must && one.head <= top + SAME_PLACE)) {
+    const [sill, head] = [settle(o.sill), settle(o.head)];
+    if (!(head > sill)) continue;
+    const path = `/walls/${wall.index}/openings/${o.index}`;
+    const moves = [
+      { key: 'sill', from: o.sill, to: sill },
+      { key: 'head', from: o.head, to: head },
+    ].filter((m) => Math.abs(m.to - m.from) > slack);
+    if (moves.length === 0) continue;
+    for (const m of moves) edit.push({ op: 'replace', path: `${path}/${m.key}`, value: write(wall, m.to) });
+    says.push(`${o.name} ${moves.map((m) => `${m.key} to ${sayMm(m.to, wall.show)}`).join(', ')}`);
+  }
+  if (edit.length === 0) return [];
+  return [
+    {
+      kind: 'move-openings',
+      name: 'Bring the openings to the courses',
+      says: `Bring the openings that may move to the courses as they lie: ${says.join('; ')}. Only while the frames are not bought.`,
+      edit,
+      cost: says.length * wall.weights.gauge.movedOpening,
+      applied: false,
+      courses: now.courses,
+      movesOpenings: true,
+    },
+  ];
+}

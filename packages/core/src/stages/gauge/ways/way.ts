@@ -1,0 +1,38 @@
+import { millimetres } from '../../../measure/length.js';
+import { writeLength } from '../../../measure/format.js';
+import type { EditStep } from '../../../job/edit.js';
+import type { Gauge, Stated } from '../../../job/types.js';
+import type { SetWall } from '../../set-out/wall.js';
+import type { Course } from '../courses.js';
+
+/** One way to bring the courses to the height, before it is ranked. */
+export interface GaugeWay {
+  kind: string;
+  name: string;
+  says: string;
+  edit: EditStep[];
+  cost: number;
+  applied: boolean;
+  /** The courses it lays, and how far it raises the footing, mm. */
+  courses: Course[];
+  up?: number;
+  /** It moves the openings itself, so where they stand now says nothing against it. */
+  movesOpenings?: boolean;
+  /** What the plan does when the file says nothing: it leads whatever the rounding of costs. */
+  leads?: boolean;
+}
+
+/** Sets or clears `build.gauge` as one edit; empty when the document already says it. */
+export function gaugeEdit(wall: SetWall, to: Gauge | null): EditStep[] {
+  const path = `/walls/${wall.index}/build/gauge`;
+  const has = Object.keys(wall.gauge).length > 0;
+  if (to === null) return has ? [{ op: 'remove', path }] : [];
+  return [{ op: has ? 'replace' : 'add', path, value: to }];
+}
+
+export const write = (wall: SetWall, value: number): Stated => writeLength(millimetres(value), wall.show);
+
+export const sumSquares = (courses: readonly Course[], target: number): number =>
+  courses.reduce((sum, c) => sum + (c.bed - target) ** 2, 0);
+
+export const plural = (n: number, one: string): string => (n === 1 ? `one ${one}` : `${n} ${one}s`);

@@ -1,0 +1,195 @@
+import type { Course } from '../gauge/courses.js';
+import { pourLimit } from '../set-out/reinforcement.js';
+import type { SetWall } from '../set-out/wall.js';
+import { insideWidth } from '../steel/cells.js';
+import { barOf } from '../../tables/bars.js';
+import type { ReinforcedWall, SteelWork } from '../steel/steel.js';
+import {
+  CLEANOUT_EVERY,
+  CLEANOUT_OVER,
+  GROUT_FACTOR,
+  HIGH_LIFT,
+  LIFT,
+  spaceFor,
+  type GroutSpace,
+} from '../../tables/grout.js';
+import { middleOf, type Column } from '../steel/columns.js';
+import type { RunFill } from './fill.js';
+
+/** The grout of some courses, worked out when somebody asks: a wall is re-planned far more often. m³. */
+export class Filled {
+  constructor(
+    private readonly fills: readonly RunFill[],
+    private readonly low: number,
+    private readonly high: number,
+  ) {}
+
+  get volume(): number {
+    let sum = 0;
+    for (const f of this.fills) for (let i = this.low; i <= this.high; i++) sum += f.byCourse[i] ?? 0;
+    return sum;
+  }
+
+  /** With what is wasted and what the pump takes up. */
+  get used(): number {
+    return this.volume * GROUT_FACTOR;
+  }
+}
+
+/** What is built before it is grouted at once, from one course to another. Heights mm above the base, volume m³. */
+export interface Pour {
+  number: number;
+  /** First and last course by number. */
+  from: number;
+  to: number;
+  bottom: number;
+  top: number;
+  height: number;
+  lifts: { number: number; bottom: number; top: number }[];
+  cleanouts: number;
+  /** It ends under a beam, whose cells are stopped except where steel goes through. */
+  stopsUnder: number | null;
+  /** How much goes in. */
+  filled: Filled;
+  space: GroutSpace | null;
+}
+
+/** A wall with its steel and its grout, as far as what is said of them goes. */
+export interface GroutedWall extends ReinforcedWall {
+  fills: readonly RunFill[];
+  pours: readonly Pour[];
+}
+
+/** The last course of each pour: a beam ends one, and none is higher than it may be. */
+function pourEnds(courses: readonly Course[], beams: ReadonlySet<number>, most: number): number[] {
+  const ends: number[] = [];
+  let bottom = 0;
+  courses.forEach((c, i) => {
+    const next = courses[i + 1];
+    if (!next || beams.has(i) || next.top - bottom > most + 1) {
+      ends.push(i);
+      bottom = c.top;
+    }
+  });
+  return ends;
+}
+
+/** Lifts of one pour: as few as the rule lets, even, and ended on courses. */
+function liftsOf(courses: readonly Course[], low: number, high: number, beamInside: boolean): Pour['lifts'] {
+  const bottom = courses[low]?.bottom ?? 0;
+  const height = (courses[high]?.top ?? 0) - bottom;
+  const most = height > LIFT && !beamInside ? HIGH_LIFT : LIFT;
+  const count = Math.max(1, Math.ceil(height / (most + 1)));
+  const each = height / count;
+  const lifts: Pour['lifts'] = [];
+  let at = bottom;
+  let i = low;
+  for (let n = 1; n <= count; n++) {
+    const want = bottom + n * each;
+    while (i < high && (courses[i + 1]?.top ?? Infinity) <= want + 1) i++;
+    const reached = courses[n === count ? high : i]?.top ?? want;
+    const top = reached <= want + 1 ? reached : want;
+    lifts.push({ number: n, bottom: at, top });
+    at = top;
+  }
+  return lifts;
+}
+
+/** The pours of a wall from the footing up, what each takes, and the grout space its height asks for. */
+export function poursOf(
+  wall: SetWall,
+  courses: readonly Course[],
+  count: number,
+  steel: SteelWork,
+  fills: readonly RunFill[],
+): Pour[] {
+  const standing = courses.slice(0, count);
+  const grouted =
+    fills.some((f) => f.cells.some((c) => c.filled) || f.solid.size > 0) || steel.beams.length > 0;
+  if (!wall.grout || wall.grout.fill === 'none' || wall.unit.shells === null || !grouted) return [];
+  const beams = new Set(steel.beams.filter((b) => !b.over).map((b) => b.course));
+  const ends = pourEnds(standing, beams, pourLimit(wall));
+  const length = wall.runs.reduce((s, r) => s + r.length, 0);
+  const { aggregate, fill } = wall.grout;
+  return ends.map((high, k): Pour => {
+    const low = k === 0 ? 0 : (ends[k - 1] ?? 0) + 1;
+    const [bottom, top] = [standing[low]?.bottom ?? 0, standing[high]?.top ?? 0];
+    const height = top - bottom;
+    const filled = new Filled(fills, low, high);
+    return {
+      number: k + 1,
+      from: standing[low]?.number ?? 1,
+      to: standing[high]?.number ?? 1,
+      bottom,
+      top,
+      height,
+      lifts: liftsOf(standing, low, high, false),
+      cleanouts:
+        height <= CLEANOUT_OVER + 1
+          ? 0
+          : fill === 'all'
+            ? Math.ceil(length / CLEANOUT_EVERY)
+            : barsThrough(fills, low, high),
+      stopsUnder: beams.has(high) && high > low ? (standing[high]?.number ?? null) : null,
+      filled,
+      space: spaceFor(aggregate, height),
+    };
+  });
+}
+
+/** Bars that stand in some course of a pour. */
+function barsThrough(fills: readonly RunFill[], low: number, high: number): number {
+  let bars = 0;
+  for (const f of fills)
+    for (const { bar, column } of f.cells) if (bar && column.low <= high && column.high >= low) bars++;
+  return bars;
+}
+
+/** The tightest filled cell of a wall against what its highest pour asks for. mm. */
+export interface SpaceFound {
+  pour: Pour;
+  wanted: readonly [number, number];
+  /** Clear along the wall and through it, less the bars that cross. */
+  got: readonly [number, number];
+  run: number;
+  at: number;
+}
+
+/** Filled cells too tight for the pour they stand in, the tightest of each pour. */
+export function tightSpaces(
+  wall: SetWall,
+  steel: SteelWork,
+  fills: readonly RunFill[],
+  pours: readonly Pour[],
+): SpaceFound[] {
+  const crossing = steel.beams[0] ? barOf(steel.beams[0].bar).diameter : 0;
+  const through = insideWidth(wall) - crossing;
+  let narrowest = Infinity;
+  for (const f of fills)
+    for (const { column, filled } of f.cells)
+      if (filled) narrowest = Math.min(narrowest, column.to - column.from);
+  const suits = (along: number, [small, large]: readonly [number, number]): boolean =>
+    Math.min(along, through) >= small - 0.5 && Math.max(along, through) >= large - 0.5;
+  return pours.flatMap((pour): SpaceFound[] => {
+    const wanted = pour.space?.cell;
+    if (!wanted || suits(narrowest, wanted)) return [];
+    let worst: { run: number; column: Column } | null = null;
+    let least = Infinity;
+    for (const f of fills)
+      for (const { column, filled } of f.cells) {
+        if (!filled || column.bottom >= pour.top || column.top <= pour.bottom) continue;
+        const along = column.to - column.from;
+        if (along >= least) continue;
+        if (suits(along, wanted)) continue;
+        worst = { run: f.run, column };
+        least = along;
+      }
+    if (!worst) return [];
+    const { run, column } = worst;
+    return [{ pour, wanted, got: [least, through], run, at: middleOf(column) }];
+  });
+}
+
+/** Slurry that fills a pump's hose before grout comes: wasted, never into a cell or a slab. m³; lengths mm. */
+export const primeVolume = (hose: { length: number; bore: number } | null): number =>
+  hose ? ((Math.PI / 4) * hose.bore ** 2 * hose.length) / 1e9 : 0;

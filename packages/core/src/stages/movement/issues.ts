@@ -1,0 +1,203 @@
+import { sayMm } from '../../measure/format.js';
+import { SAME_PLACE } from '../../measure/length.js';
+import { written } from '../../walling/units/judging/written.js';
+import type { BondedRun } from '../../walling/units/laying/bond.js';
+import { lineOf } from '../../walling/units/lines/lines.js';
+import type { EditStep } from '../../job/edit.js';
+import type { MovementJoint } from '../../job/types.js';
+import { issue, type Issue, type Try } from '../../findings/issue.js';
+import type { SetJoint, SetWall } from '../set-out/wall.js';
+import { isDue, jointSpacing, panelsOfRun, perpPlaces, proposedJoints } from './spacing.js';
+import { isIn, weakPlaces, type WeakPlace } from './weak.js';
+
+/** Joints added to the document as filed. */
+function added(wall: SetWall, joints: MovementJoint[]): EditStep[] {
+  const path = `/walls/${wall.index}/joints`;
+  if (wall.joints.length === 0) return [{ op: 'add', path, value: joints }];
+  return joints.map((value) => ({ op: 'add', path: `${path}/-`, value }));
+}
+
+/** Ids no joint of the wall has yet. */
+function freshIds(wall: SetWall, count: number): string[] {
+  const taken = new Set(wall.joints.map((j) => j.id));
+  const ids: string[] = [];
+  for (let n = 1; ids.length < count; n++) if (!taken.has(`J${n}`)) ids.push(`J${n}`);
+  return ids;
+}
+
+export const newJoints = (
+  wall: SetWall,
+  run: number,
+  places: readonly number[],
+  refused?: string,
+): MovementJoint[] =>
+  freshIds(wall, places.length).map((id, i) => ({
+    id,
+    run,
+    at: written(wall, places[i] ?? 0),
+    ...(refused === undefined ? {} : { refused }),
+  }));
+
+function dueIssue(wall: SetWall, run: BondedRun): Issue[] {
+  const due = panelsOfRun(wall, run.index).filter(isDue);
+  const first = due[0];
+  const every = jointSpacing(wall, run.index);
+  if (!first || every === null) return [];
+  const say = (n: number): string => sayMm(n, wall.show);
+  const name = wall.runs[run.index]?.name ?? wall.name;
+  const rule = wall.jointEvery === null ? (wall.movement?.says ?? '') : `${say(every)}, as the drawing says`;
+  return [
+    issue({
+      code: 'control-joint-due',
+      stage: 'steel',
+      severity: 'choice',
+      course: 1,
+      run: run.index,
+      at: (first.from + first.to) / 2,
+      says: `${name} goes ${say(first.to - first.from)} ${first.start === 'corner' || first.end === 'corner' ? 'with a corner ' : ''}and no movement joint; here it may go ${say(first.most)}. The rule: ${rule}.`,
+      source: wall.jointEvery === null ? (wall.movement?.source ?? '') : 'the drawing, as stated on the job',
+      tries: () => {
+        const places = due.flatMap((panel) => proposedJoints(wall, run, panel));
+        return [
+          {
+            says: `${places.length === 1 ? 'A joint' : `${places.length} joints`} at ${places.map(say).join(', ')}`,
+            edit: added(wall, newJoints(wall, run.index, places)),
+          },
+        ];
+      },
+    }),
+  ];
+}
+
+/** A perp for every weak place, each as far as it can stand from the ends and other joints: no narrow strip of wall. */
+function placesFor(
+  wall: SetWall,
+  run: BondedRun,
+  weak: readonly WeakPlace[],
+  standing: readonly number[],
+): number[] {
+  const perps = perpPlaces(wall, run);
+  const places: number[] = [];
+  for (const { spans } of weak) {
+    if (places.some((x) => isIn(spans, x))) continue;
+    const ends = [0, wall.runs[run.index]?.length ?? 0, ...standing, ...places];
+    const room = (x: number): number => Math.min(...ends.map((e) => Math.abs(e - x)));
+    const [best] = perps.filter((x) => isIn(spans, x)).sort((a, b) => room(b) - room(a));
+    if (best !== undefined) places.push(best);
+  }
+  return places.sort((a, b) => a - b);
+}
+
+/** Weak places of a run with no joint, and where one could stand on a perp: one joint may serve two of them. */
+function weakIssue(wall: SetWall, run: BondedRun): Issue[] {
+  const middles = wall.joints.filter((j) => j.run === run.index).map((j) => (j.from + j.to) / 2);
+  const open = weakPlaces(wall, run.index).filter((p) => !middles.some((x) => isIn(p.spans, x)));
+  const first = open[0]?.spans[0];
+  if (!first) return [];
+  const say = (n: number): string => sayMm(n, wall.show);
+  const what = [...new Set(open.map((p) => p.what))].join(', nor beside ');
+  return [
+    issue({
+      code: 'joint-at-weak-place',
+      stage: 'steel',
+      severity: 'choice',
+      course: 1,
+      run: run.index,
+      at: (first.from + first.to) / 2,
+      says: `No movement joint stands beside ${what}. A wall cracks there first, unless steel beside it and a beam over it hold it together.`,
+      source:
+        'NCMA TEK 10-2 series: one side of an opening up to 6 ft, both beyond, from memory; 24 in of height at once: common practice',
+      tries: () => {
+        const places = placesFor(wall, run, open, middles);
+        const named = places.map(say).join(', ');
+        return [
+          {
+            says: `${places.length === 1 ? 'A joint' : `${places.length} joints`} at ${named}`,
+            edit: added(wall, newJoints(wall, run.index, places)),
+          },
+          {
+            says: 'None there: steel holds it together',
+            edit: added(
+              wall,
+              newJoints(wall, run.index, places, 'steel beside it and over it holds it together'),
+            ),
+          },
+        ];
+      },
+    }),
+  ];
+}
+
+/** Perps a joint could be brought to, the nearest first. */
+function perpTries(wall: SetWall, run: BondedRun, joint: SetJoint): Try[] {
+  const middle = (joint.from + joint.to) / 2;
+  const places = [1, 2].flatMap((course) => {
+    const { own, ...line } = lineOf(run.lines, course);
+    const { u, joint: perp } = own ?? line;
+    return u.slice(1, -1).map((x) => x - perp / 2);
+  });
+  return [...new Set(places.map((x) => Math.round(x * 1000) / 1000))]
+    .filter((x) => Math.abs(x - middle) > SAME_PLACE)
+    .sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle))
+    .slice(0, 4)
+    .map((x) => ({
+      says: `Bring it to ${sayMm(x, wall.show)}, on a perp`,
+      edit: [
+        { op: 'replace', path: `/walls/${wall.index}/joints/${joint.index}/at`, value: written(wall, x) },
+      ],
+    }));
+}
+
+/** Pieces sawn beside a joint that does not stand where a perp would. */
+function offBondIssues(wall: SetWall, run: BondedRun): Issue[] {
+  return wall.joints
+    .filter((j) => j.run === run.index && j.refused === null)
+    .flatMap((joint): Issue[] => {
+      let count = 0;
+      let course = 0;
+      for (const [row, uses] of run.uses)
+        for (const p of row.pieces) {
+          const beside = Math.abs(p.to - joint.from) < 1 || Math.abs(p.from - joint.to) < 1;
+          if (!beside || p.cutFrom === null || p.kind === 'half') continue;
+          count += uses;
+          const at = run.rows.indexOf(row) + 1;
+          course = course === 0 ? at : Math.min(course, at);
+        }
+      if (count === 0) return [];
+      const middle = (joint.from + joint.to) / 2;
+      return [
+        issue({
+          code: 'joint-off-bond',
+          stage: 'steel',
+          severity: 'choice',
+          course,
+          run: run.index,
+          at: middle,
+          says: `${count} ${count === 1 ? 'piece is' : 'pieces are'} sawn for the movement joint at ${sayMm(middle, wall.show)}: it does not stand on a perp.`,
+          source: 'the perps of odd and even courses against the joint',
+          tries: () => perpTries(wall, run, joint),
+        }),
+      ];
+    });
+}
+
+const refusedIssues = (wall: SetWall): Issue[] =>
+  wall.joints
+    .filter((j) => j.refused !== null)
+    .map((j) =>
+      issue({
+        code: 'joint-refused',
+        stage: 'steel',
+        severity: 'note',
+        course: 1,
+        run: j.run,
+        at: (j.from + j.to) / 2,
+        says: `No movement joint at ${sayMm((j.from + j.to) / 2, wall.show)}, by choice: ${j.refused ?? ''}`,
+        source: 'refused on this job, with its reason',
+      }),
+    );
+
+export const movementIssues = (wall: SetWall, runs: readonly BondedRun[]): Issue[] => [
+  ...runs.flatMap((run) => [...dueIssue(wall, run), ...weakIssue(wall, run), ...offBondIssues(wall, run)]),
+  ...refusedIssues(wall),
+];

@@ -1,0 +1,226 @@
+import { applyEdit } from '../../job/edit.js';
+import { plan } from '../../plan/plan.js';
+import {
+  closed,
+  faultsOf,
+  documentOf,
+  jobOf,
+  kinds,
+  lengths,
+  planOf,
+  soundJob,
+  straight,
+} from '../../test/jobs.js';
+import { isDue, panelsOfRun } from './spacing.js';
+
+const LONG = { line: straight("40'"), height: "8'" };
+
+test('a joint due is a choice with one press, and pressed it is settled', () => {
+  const job = jobOf(LONG);
+  const due = plan(job).walls[0]?.findings.find((f) => f.code === 'control-joint-due');
+  expect(due?.severity).toBe('choice');
+  // The rule and its number stand in what it says: 1½ × 8 ft.
+  expect(due?.says).toContain('12′');
+  expect(due?.says).toContain('1½');
+  const after = applyEdit(job, due?.fixes[0]?.edit ?? []);
+  expect(after.ok).toBe(true);
+  if (!after.ok) return;
+  const again = plan(soundJob(after.value), [], { advise: false }).walls[0];
+  expect(again?.findings.some((f) => f.code === 'control-joint-due')).toBe(false);
+  expect(again?.wall.joints.length).toBe(3);
+  // Proposed on perps: nothing is sawn for them.
+  expect(again?.findings.some((f) => f.code === 'joint-off-bond')).toBe(false);
+});
+
+test('both sides of a joint end on halves and wholes by turns, and no unit crosses it', () => {
+  const p = planOf({
+    line: straight("8'"),
+    height: "2'",
+    wall: { joints: [{ id: 'J1', run: 0, at: 1216.025 }] },
+  });
+  // 8 ft is six modules; the joint takes the perp in its middle, 47 13/16 in and a half perp on.
+  expect(kinds(p, 1)).toEqual(['stretcher', 'stretcher', 'stretcher', 'stretcher', 'stretcher', 'stretcher']);
+  expect(kinds(p, 2)).toEqual([
+    'half',
+    'stretcher',
+    'stretcher',
+    'half',
+    'half',
+    'stretcher',
+    'stretcher',
+    'half',
+  ]);
+  const [left, right] = [p.runs[0]?.rows[1]?.pieces[3], p.runs[0]?.rows[1]?.pieces[4]];
+  expect(left?.to).toBeCloseTo(1216.025 - 4.7625, 3);
+  expect(right?.from).toBeCloseTo(1216.025 + 4.7625, 3);
+});
+
+test('a joint on the half perp swaps which course has the halves', () => {
+  const at = 1216.025 - 203.2;
+  const p = planOf({ line: straight("8'"), height: "2'", wall: { joints: [{ id: 'J1', run: 0, at }] } });
+  expect(kinds(p, 1)).toEqual([
+    'stretcher',
+    'stretcher',
+    'half',
+    'half',
+    'stretcher',
+    'stretcher',
+    'stretcher',
+  ]);
+  expect(p.tally.sawn.size).toBe(0);
+});
+
+test('a joint off the perps says what it saws, and the perp to bring it to', () => {
+  const job = jobOf({
+    line: straight("8'"),
+    height: "2'",
+    wall: { joints: [{ id: 'J1', run: 0, at: '3\' 9"' }] },
+  });
+  const off = plan(job).walls[0]?.findings.find((f) => f.code === 'joint-off-bond');
+  expect(off?.fixes.length).toBeGreaterThan(0);
+  expect(lengths(planOf({ line: straight("8'"), height: "2'" }), 1).length).toBe(6);
+});
+
+test('a refused joint lays nothing, is not proposed again, and its reason stays', () => {
+  const refused = { id: 'J1', run: 0, at: "10'", refused: 'the engineer has bars across' };
+  const with3 = [refused, { ...refused, id: 'J2', at: "20'" }, { ...refused, id: 'J3', at: "30'" }];
+  const p = planOf({ ...LONG, wall: { joints: with3 } }, true);
+  expect(p.findings.some((f) => f.code === 'control-joint-due')).toBe(false);
+  expect(p.findings.filter((f) => f.code === 'joint-refused').length).toBe(3);
+  expect(p.findings.find((f) => f.code === 'joint-refused')?.says).toContain('the engineer has bars across');
+  expect(p.tally.total).toBe(planOf(LONG).tally.total);
+});
+
+test('the drawing’s own spacing goes before the profile’s', () => {
+  const of = (jointEvery: string): boolean =>
+    panelsOfRun(planOf({ ...LONG, wall: { jointEvery } }).wall, 0).some(isDue);
+  expect(of("60'")).toBe(false);
+  expect(of("39'")).toBe(true);
+});
+
+test('round a corner both legs count: a short return lets the first joint stand further off', () => {
+  const from = (leg: string): number =>
+    panelsOfRun(planOf({ line: closed("40'", leg), height: "8'" }).wall, 0)[0]?.fromStart ?? 0;
+  // 12 ft round the corner: 6 and 6, or 4 and 8.
+  expect(from("20'") / 304.8).toBeCloseTo(6, 6);
+  expect(from("4'") / 304.8).toBeCloseTo(8, 1);
+});
+
+test('every joint proposed on a long closed building leaves no panel over its limit', () => {
+  let job = jobOf({
+    line: closed("60'", "34'"),
+    height: '8\' 8"',
+    openings: [
+      { at: "12'", width: "8'", sill: 0, head: '6\' 8"' },
+      { at: "40'", width: "4'", sill: '2\' 8"', head: '6\' 8"' },
+    ],
+  });
+  for (let i = 0; i < 4; i++) {
+    const due = plan(job).walls[0]?.findings.find((f) => f.code === 'control-joint-due');
+    if (!due) break;
+    const after = applyEdit(job, due.fixes[0]?.edit ?? []);
+    if (!after.ok) throw new Error(after.why);
+    job = soundJob(after.value);
+  }
+  const p = plan(job, [], { advise: false }).walls[0];
+  expect(p?.findings.some((f) => f.code === 'control-joint-due')).toBe(false);
+  // None under a lintel's bearing.
+  const clear = p?.wall.joints.every((j) =>
+    p.wall.openings.every((o) => o.run !== j.run || j.to < o.from - 190 || j.from > o.to + 190),
+  );
+  expect(clear).toBe(true);
+});
+
+test('joints that leave no wall beside them are refused at the door', () => {
+  const faults = (joints: unknown[]): string[] =>
+    faultsOf({ ...documentOf(LONG), walls: [{ ...documentOf(LONG).walls[0], joints }] });
+  expect(faults([{ id: 'J1', run: 0, at: '4"' }])[0]).toContain('at least');
+  expect(faults([{ id: 'J1', run: 0, at: "41'" }])[0]).toContain('inside its run');
+  expect(faults([{ id: 'J1', run: 3, at: "4'" }])[0]).toContain('a run from 0 to 0');
+  expect(
+    faults([
+      { id: 'J1', run: 0, at: "4'" },
+      { id: 'J1', run: 0, at: "9'" },
+    ])[0],
+  ).toContain('once');
+});
+
+describe('weak places', () => {
+  const window = { at: "8'", width: "4'", sill: "4'", head: '6\' 8"' };
+  const shed = (opening: object, wall: object = {}) =>
+    jobOf({ line: straight("20'"), height: "16'", openings: [opening], wall });
+  const said = (job: ReturnType<typeof shed>) =>
+    plan(job).walls[0]?.findings.find((f) => f.code === 'joint-at-weak-place');
+  const pressed = (job: ReturnType<typeof shed>, fix = 0) => {
+    const after = applyEdit(job, said(job)?.fixes[fix]?.edit ?? []);
+    if (!after.ok) throw new Error(after.why);
+    return plan(soundJob(after.value), [], { advise: false }).walls[0];
+  };
+
+  test('an opening up to 6 ft wants a joint on one side, a wider one on both (TEK 10-2, from memory)', () => {
+    expect(said(shed(window))?.severity).toBe('choice');
+    expect(pressed(shed(window))?.wall.joints).toHaveLength(1);
+    const wide = shed({ ...window, at: '6\' 8"', width: '6\' 8"' });
+    expect(said(wide)?.says).toContain('both sides');
+    const joints = pressed(wide)?.wall.joints ?? [];
+    expect(joints).toHaveLength(2);
+    // One each side, past what the lintel bears on.
+    const [from, to] = [80 * 25.4, 160 * 25.4];
+    expect(joints[0]?.to).toBeLessThan(from - 190);
+    expect(joints[1]?.from).toBeGreaterThan(to + 190);
+  });
+
+  test('the joint stands where it leaves no narrow strip: on the side with the longer wall', () => {
+    const nearLeft = pressed(shed({ ...window, at: "4'" }))?.wall.joints[0];
+    expect(nearLeft?.from).toBeGreaterThan(8 * 304.8);
+    const nearRight = pressed(shed({ ...window, at: "12'" }))?.wall.joints[0];
+    expect(nearRight?.to).toBeLessThan(12 * 304.8);
+  });
+
+  test('pressed it is settled on a perp; refused it stays refused, with the reason', () => {
+    const codes = (p: ReturnType<typeof pressed>) => p?.findings.map((f) => f.code) ?? [];
+    expect(codes(pressed(shed(window)))).not.toContain('joint-at-weak-place');
+    expect(codes(pressed(shed(window)))).not.toContain('joint-off-bond');
+    const refused = pressed(shed(window), 1);
+    expect(codes(refused)).toContain('joint-refused');
+    expect(refused?.wall.joints[0]?.refused).toContain('steel');
+  });
+
+  test('bars beside the opening and a beam over it take the strain', () => {
+    const steel = {
+      vertical: { bar: '#4', every: '32"' },
+      beams: [{ course: 'over-openings', bar: '#4', count: 2 }],
+    };
+    expect(said(shed(window, { steel }))).toBeUndefined();
+  });
+
+  test('a drawing that says how far joints stand apart says where they stand', () => {
+    expect(said(shed(window, { jointEvery: "60'" }))).toBeUndefined();
+  });
+
+  test('a step of 24 in or more in the top or the footing is a weak place, a smaller one is not', () => {
+    const stepped = (left: string) =>
+      said(
+        jobOf({
+          line: straight("20'"),
+          height: "16'",
+          wall: {
+            tops: [{ id: 'T', run: 0, kind: 'raked', from: 0, to: "10'", left, right: left }],
+          },
+        }),
+      );
+    expect(stepped("13'")?.says).toContain('change of height');
+    expect(stepped("15'")).toBeUndefined();
+  });
+
+  test('a material with no rule of its own has no weak places here', () => {
+    const adobe = jobOf({
+      line: straight("20'"),
+      height: "8'",
+      unit: 'adobe-10x14x4',
+      profile: 'earth',
+      openings: [window],
+    });
+    expect(said(adobe)).toBeUndefined();
+  });
+});

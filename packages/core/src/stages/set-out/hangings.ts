@@ -1,0 +1,199 @@
+import { SAME_PLACE, toMillimetres } from '../../measure/length.js';
+import { stated } from '../../job/stated.js';
+import type { PieceChange, Stated, Top, Vents, Wall } from '../../job/types.js';
+import { topSegments, type TopSegment } from './outline.js';
+import type { SetRun } from './wall.js';
+
+export interface SetOpening {
+  id: string;
+  name: string;
+  /** Place in the document's list, for edits. */
+  index: number;
+  run: number;
+  /** Clear opening, actual mm along the run's outside face. */
+  from: number;
+  to: number;
+  sill: number;
+  head: number;
+  must: boolean;
+  /** How far its sill and head may stand off a course, mm. */
+  tolerance: number;
+  soldiers: boolean;
+  symmetric: boolean;
+}
+
+/** A top that is not level, in actual mm along its run. */
+export interface SetTop {
+  id: string;
+  /** Place in the document's list, for edits. */
+  index: number;
+  run: number;
+  kind: Top['kind'];
+  from: number;
+  to: number;
+  /** Height above the base where it begins and where it ends, mm. */
+  left: number;
+  right: number;
+  segments: TopSegment[];
+}
+
+/** A length of footing that stands `up` whole courses above the base. */
+export interface SetStep {
+  id: string;
+  index: number;
+  run: number;
+  from: number;
+  to: number;
+  up: number;
+}
+
+/** One unit laid otherwise than the bond would have it. */
+export interface SetChange {
+  id: string;
+  index: number;
+  run: number;
+  course: number;
+  at: number;
+  length: number;
+  does: PieceChange['do'];
+}
+
+export interface SetVents {
+  id: string;
+  index: number;
+  run: number;
+  course: number;
+  what: Vents['what'];
+  every: number;
+}
+
+export interface SetPier {
+  id: string;
+  name: string;
+  index: number;
+  run: number;
+  from: number;
+  to: number;
+  side: 'inside' | 'outside';
+}
+
+/** A movement joint: the gap it leaves along its run, from footing to top. */
+export interface SetJoint {
+  id: string;
+  index: number;
+  run: number;
+  from: number;
+  to: number;
+  beams: 'dowelled' | 'cut';
+  /** Why it is not wanted: nothing is laid to it. */
+  refused: string | null;
+}
+
+/** A fixed height that is not an opening's, mm above the base. */
+export interface SetHeight {
+  id: string;
+  name: string;
+  index: number;
+  at: number;
+  must: boolean;
+  tolerance: number;
+}
+
+/** Everything that hangs on a wall's runs: what the bond lays round, over and up to. */
+export interface Hangings {
+  openings: SetOpening[];
+  heights: SetHeight[];
+  tops: SetTop[];
+  steps: SetStep[];
+  changes: SetChange[];
+  vents: SetVents[];
+  piers: SetPier[];
+  joints: SetJoint[];
+}
+
+/** A place stated at a run's nominal end is the end of its face. */
+const endOn = (run: SetRun | undefined, to: number): number =>
+  run && to > run.length && to <= run.stated + SAME_PLACE ? run.length : to;
+
+const length = (l: Stated): number => toMillimetres(stated(l));
+
+/** Reads them. `off`: what a nominal length has over the tape, mm. `jointWidth`: a movement joint's, unstated. */
+export function hangingsOf(
+  wall: Wall,
+  runs: readonly SetRun[],
+  laid: { unitHeight: number; bed: number },
+  off: number,
+  jointWidth: number,
+): Hangings {
+  return {
+    openings: (wall.openings ?? []).map((o, i) => ({
+      id: o.id,
+      name: o.name ?? o.id,
+      index: i,
+      run: o.run,
+      from: length(o.at) - off,
+      to: length(o.at) + length(o.width),
+      sill: length(o.sill),
+      head: length(o.head),
+      must: o.keep !== 'wish',
+      tolerance: length(o.tolerance ?? 0),
+      soldiers: o.over === 'soldiers',
+      symmetric: o.symmetric ?? false,
+    })),
+    tops: (wall.tops ?? []).map((t, i): SetTop => {
+      const shape = {
+        kind: t.kind,
+        from: length(t.from),
+        to: endOn(runs[t.run], length(t.to)),
+        left: length(t.left),
+        right: length(t.right),
+        step: t.step ?? 1,
+        dip: length(t.dip ?? 0),
+      };
+      const segments = topSegments(shape, laid.unitHeight + laid.bed);
+      const { kind, from, to, left, right } = shape;
+      return { id: t.id, index: i, run: t.run, kind, from, to, left, right, segments };
+    }),
+    steps: (wall.steps ?? []).map((s, i) => ({
+      id: s.id,
+      index: i,
+      run: s.run,
+      from: length(s.from),
+      to: endOn(runs[s.run], length(s.to)),
+      up: s.up,
+    })),
+    changes: (wall.build.pieces ?? []).map((p, i) => ({
+      id: p.id,
+      index: i,
+      run: p.run,
+      course: p.course,
+      at: length(p.at),
+      length: length(p.length),
+      does: p.do,
+    })),
+    vents: (wall.vents ?? []).map((v, i) => ({ ...v, index: i, every: length(v.every) })),
+    piers: (wall.piers ?? []).map((p, i) => ({
+      id: p.id,
+      name: p.name ?? p.id,
+      index: i,
+      run: p.run,
+      from: length(p.at),
+      to: length(p.at) + length(p.width),
+      side: p.side ?? 'inside',
+    })),
+    joints: (wall.joints ?? []).map((j, i): SetJoint => {
+      const width = j.width === undefined ? jointWidth : length(j.width);
+      const from = length(j.at) - width / 2;
+      const { id, run, beams = 'dowelled', refused = null } = j;
+      return { id, index: i, run, from, to: from + width, beams, refused };
+    }),
+    heights: (wall.heights ?? []).map((h, i) => ({
+      id: h.id,
+      name: h.name ?? h.id,
+      index: i,
+      at: length(h.at),
+      must: h.keep !== 'wish',
+      tolerance: length(h.tolerance ?? 0),
+    })),
+  };
+}

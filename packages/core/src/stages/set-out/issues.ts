@@ -1,0 +1,44 @@
+import { sayMm } from '../../measure/format.js';
+import { SAME_PLACE } from '../../measure/length.js';
+import { issue, type Issue } from '../../findings/issue.js';
+import type { SetWall } from './wall.js';
+
+/** Near enough to have been meant to close, too far to be one joint: half a unit. */
+const nearlyClosed = (wall: SetWall): boolean =>
+  !wall.line.closed &&
+  wall.runs.length > 2 &&
+  wall.line.gap > SAME_PLACE &&
+  wall.line.gap < wall.unitLength / 2;
+
+/** A corner turning more than this leaves a point no unit can make, degrees: common practice. */
+const SHARPEST = 150;
+
+export function setOutIssues(wall: SetWall): Issue[] {
+  const list: Issue[] = [];
+  if (nearlyClosed(wall)) {
+    list.push(
+      issue({
+        code: 'line-not-closed',
+        stage: 'set-out',
+        severity: 'fault',
+        run: wall.runs.length - 1,
+        at: wall.runs.at(-1)?.length ?? 0,
+        says: `The line comes back to ${sayMm(wall.line.gap, wall.show)} from where it began. Check opposite sides against each other.`,
+        source: 'geometry: the runs and turns added up',
+      }),
+    );
+  }
+  const sharp = wall.line.corners.filter((c) => Math.abs(c.turn) > SHARPEST);
+  if (sharp.length > 0) {
+    list.push(
+      issue({
+        code: 'run-not-planned',
+        stage: 'set-out',
+        severity: 'note',
+        says: `Too sharp to bond: ${sharp.map((c) => `the corner after ${wall.runs[c.from]?.name ?? ''} turns ${c.turn}°`).join('; ')}. Count its units by hand.`,
+        source: 'what this edition works out',
+      }),
+    );
+  }
+  return list;
+}

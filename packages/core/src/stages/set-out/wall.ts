@@ -1,0 +1,259 @@
+import { toMillimetres, type Length } from '../../measure/length.js';
+import type { Show } from '../../measure/format.js';
+import { stated } from '../../job/stated.js';
+import { findUnit } from '../../job/units.js';
+import {
+  isArc,
+  isRun,
+  type CutsAt,
+  type Gauge,
+  type Held,
+  type JobDocument,
+  type Locked,
+  type Samples,
+  type Wall,
+} from '../../job/types.js';
+import { PROFILES, type Profile } from '../../tables/profiles.js';
+import { BOND_WEIGHTS, GAUGE_WEIGHTS, type BondWeights, type GaugeWeights } from '../../tables/weights.js';
+import { movementRule, PLAIN_JOINT_WIDTH, type MovementRule } from '../../tables/movement.js';
+import type { UnitShape } from '../../tables/units.js';
+import { bondById, type Bond } from '../../tables/bonds.js';
+import { branchesOf, footingMet, goesInto, type Branch, type GoesIn } from './tees.js';
+import { isTangent, walkLine, type PlanLine } from './line.js';
+import type { Strip } from './footing.js';
+import { cavityOf, type SetCavity } from './cavity.js';
+import { carriesOf } from './carries.js';
+import { hangingsOf, type Hangings } from './hangings.js';
+import {
+  groutOfWall,
+  retainsOfWall,
+  steelOfWall,
+  type SetGrout,
+  type SetRetains,
+  type SetSteel,
+} from './reinforcement.js';
+import type { Spot } from './poured.js';
+import { sampled, type Sampled } from './samples.js';
+
+export * from './cavity.js';
+export * from './hangings.js';
+export * from './reinforcement.js';
+
+export interface SetRun {
+  id: string;
+  name: string;
+  /** Place in the document's `line`, for edits. */
+  item: number;
+  /** As stated, and as the tape reads on the outside face, mm. */
+  stated: number;
+  length: number;
+  /** Radius of the outside face, positive where it bulges, negative where it hollows; null when straight. */
+  radius: number | null;
+  sweep: number;
+  /** The perp to aim for on the outside face, where curves ask for another than the wall's, mm. */
+  perp?: number;
+}
+
+/** A wall with every stated length read and every default filled in: what the later stages start from. */
+export interface SetWall extends Hangings {
+  id: string;
+  name: string;
+  /** Place in the document, for edits. */
+  index: number;
+  show: Show;
+  profile: Profile;
+  unit: UnitShape;
+  /** Unit sizes and target joints, mm. */
+  unitLength: number;
+  unitHeight: number;
+  unitWidth: number;
+  half: number;
+  bed: number;
+  head: number;
+  height: number;
+  nominal: boolean;
+  line: PlanLine;
+  runs: SetRun[];
+  /** Walls that end on this one and go into it, and how this one's end goes into another. */
+  branches: Branch[];
+  goesIn: GoesIn | null;
+  /** The rule for its movement joints, and what the drawing says instead, mm. */
+  movement: MovementRule | null;
+  jointEvery: number | null;
+  /** How it is held; null while nobody has said. */
+  held: Held | null;
+  retains: SetRetains | null;
+  cavity: SetCavity | null;
+  /** Which leaf bars and grout are in. */
+  carries: 'outer' | 'inner';
+  steel: SetSteel | null;
+  grout: SetGrout | null;
+  /** Where units are cut when a stretch does not divide. */
+  cuts: CutsAt;
+  locked: readonly Locked[];
+  /** What a choice costs: the job's own weights over the table's. */
+  weights: { bond: BondWeights; gauge: GaugeWeights };
+  /** Level of the base above the job's datum, mm. */
+  base: number;
+  footing: Strip | null;
+  /** How far the footing of the wall this one meets stands out from its face, mm; null where it meets none. */
+  footingMet: number | null;
+  poured: (Spot & { run: number })[];
+  /** Up to here ground, skirting or render hides the face, mm; all of it when rendered. */
+  hiddenTo: number;
+  /** Height of the half-high unit, or null where none is made. */
+  halfHigh: number | null;
+  /** Leaves in the thickness, and the thickness over all, mm. */
+  wythes: 1 | 2;
+  thickness: number;
+  bond: Bond;
+  closers: boolean;
+  start: 'whole' | 'half';
+  corners: 'in-turn' | 'in-pairs';
+  /** Whether the file leaves those two open: they are then whichever costs least (`walling/units/laying/begin.ts`). */
+  open: { start: boolean; corners: boolean };
+  gauge: Gauge;
+  /** What measuring real units gave, where they were measured. */
+  samples: { length: Sampled | null; height: Sampled | null; width: Sampled | null };
+}
+
+/** Target joints: the wall's own, else the unit's, else the profile's. */
+export function targetJoints(wall: Wall, unit: UnitShape, profile: Profile): { bed: Length; head: Length } {
+  return {
+    bed: wall.build.bed === undefined ? (unit.bed ?? profile.joint) : stated(wall.build.bed),
+    head: wall.build.head === undefined ? (unit.head ?? profile.joint) : stated(wall.build.head),
+  };
+}
+
+const measured = (s: Samples | undefined): SetWall['samples'] => ({
+  length: sampled(s?.length),
+  height: sampled(s?.height),
+  width: sampled(s?.width),
+});
+
+/**
+ * What is laid: the unit as measured, else as specified. A joint nobody stated takes up the difference, so that
+ * the module stays: bricks 2 mm short get perps 2 mm wider.
+ */
+function laidSizes(
+  wall: Wall,
+  unit: UnitShape,
+  joints: { bed: Length; head: Length },
+  real: SetWall['samples'],
+): Pick<SetWall, 'unitLength' | 'unitHeight' | 'unitWidth' | 'bed' | 'head'> {
+  const laid = (size: Length, joint: Length, own: Sampled | null, stated: boolean): [number, number] => {
+    const [as, by] = [toMillimetres(size), toMillimetres(joint)];
+    if (!own) return [as, by];
+    const left = as + by - own.mean;
+    return [own.mean, stated || !(left > 0) ? by : left];
+  };
+  const [unitLength, head] = laid(unit.length, joints.head, real.length, wall.build.head !== undefined);
+  const [unitHeight, bed] = laid(unit.height, joints.bed, real.height, wall.build.bed !== undefined);
+  return { unitLength, head, unitHeight, bed, unitWidth: real.width?.mean ?? toMillimetres(unit.width) };
+}
+
+/**
+ * Where a wall wants its cuts: fair brick in mid-panel, so that its reveals are sound; reinforced block there too,
+ * for a cut at a jamb spoils the cell that wants a bar; the rest at the jamb, where they are fewest. Common practice.
+ */
+function cutsFor(wall: Wall, unit: UnitShape): CutsAt {
+  const fair = unit.family === 'brick' && wall.build.face?.finish !== 'rendered';
+  const reinforced = unit.shells !== null && wall.steel?.vertical !== undefined;
+  return fair || reinforced ? 'panel' : 'jamb';
+}
+
+/** Reads one wall of a checked document. Throws when its unit is unknown, which `check` refuses. */
+export function setOutWall(job: JobDocument, index: number): SetWall {
+  const wall = job.walls[index];
+  const unit = wall && findUnit(job, wall.build.unit);
+  if (!wall || !unit) throw new TypeError(`wall ${index} is not in a checked document`);
+  const profile = PROFILES[job.profile];
+  const joints = targetJoints(wall, unit, profile);
+  const real = measured(wall.build.samples);
+  const laid = laidSizes(wall, unit, joints, real);
+  const { head } = laid;
+  const nominal = (wall.lengths ?? profile.lengths) === 'nominal';
+  const off = nominal ? head : 0;
+  const length = (l: number | string): number => toMillimetres(stated(l));
+  const line = walkLine(
+    wall.line.map((item) =>
+      isRun(item)
+        ? { run: length(item.run) }
+        : isArc(item)
+          ? { arc: length(item.arc), sweep: item.sweep }
+          : item,
+    ),
+    head,
+  );
+  const named = wall.line.map((item, i) => ({ item, i })).filter(({ item }) => isRun(item) || isArc(item));
+  const movement = movementRule(job.profile, unit.family);
+  const goesOn = (i: number): boolean => line.corners.some((c) => c.from === i && isTangent(c.turn));
+  const runs = line.runs.map((run, i): SetRun => {
+    const at = named[i];
+    const own = at && !('turn' in at.item) ? at.item : undefined;
+    return {
+      id: own?.id ?? `run-${i + 1}`,
+      name: own?.name ?? (line.runs.length > 1 ? `Run ${i + 1}` : wall.name),
+      item: at?.i ?? 0,
+      stated: run.length,
+      // A run that goes on into the next without a corner has no joint of its own to leave off.
+      length: run.length - (goesOn(i) ? 0 : off),
+      radius: run.radius,
+      sweep: run.sweep,
+    };
+  });
+  const thickness = wall.build.wythes === 2 ? 2 * laid.unitWidth + head : laid.unitWidth;
+  return {
+    id: wall.id,
+    name: wall.name,
+    index,
+    show: job.show,
+    profile,
+    unit,
+    ...laid,
+    half: (laid.unitLength - head) / 2,
+    samples: real,
+    height: length(wall.height),
+    nominal,
+    line,
+    runs,
+    ...hangingsOf(wall, runs, laid, off, movement?.width ?? PLAIN_JOINT_WIDTH),
+    movement,
+    jointEvery: wall.jointEvery === undefined ? null : length(wall.jointEvery),
+    held: wall.held ?? null,
+    retains: retainsOfWall(wall, job.profile === 'uk'),
+    cavity: cavityOf(job, wall, thickness),
+    carries: carriesOf(job, wall, unit),
+    steel: steelOfWall(wall),
+    grout: groutOfWall(wall),
+    branches: branchesOf(job, wall),
+    goesIn: goesInto(job, wall, laid.unitLength),
+    cuts: wall.build.cuts ?? cutsFor(wall, unit),
+    locked: wall.build.locked ?? [],
+    weights: {
+      bond: { ...BOND_WEIGHTS, ...job.weights?.bond },
+      gauge: { ...GAUGE_WEIGHTS, ...job.weights?.gauge },
+    },
+    hiddenTo: wall.build.face?.finish === 'rendered' ? Infinity : length(wall.build.face?.hiddenTo ?? 0),
+    base: length(wall.base ?? 0),
+    footing: wall.footing
+      ? {
+          width: length(wall.footing.width),
+          depth: length(wall.footing.depth),
+          past: length(wall.footing.past ?? 0),
+          trench: length(wall.footing.trench ?? wall.footing.depth),
+        }
+      : null,
+    footingMet: footingMet(job, wall),
+    poured: (wall.poured ?? []).map((p) => ({ run: p.run, at: length(p.at), level: length(p.level) })),
+    halfHigh: unit.halfHigh === undefined ? null : toMillimetres(unit.halfHigh),
+    wythes: wall.build.wythes ?? 1,
+    thickness,
+    bond: bondById(wall.build.bond),
+    closers: wall.build.closers ?? false,
+    start: wall.build.start ?? 'whole',
+    corners: wall.build.corners ?? 'in-turn',
+    open: { start: wall.build.start === undefined, corners: wall.build.corners === undefined },
+    gauge: wall.build.gauge ?? {},
+  };
+}

@@ -1,0 +1,293 @@
+import { sayMm } from '../../measure/format.js';
+import { written } from '../../walling/units/judging/written.js';
+import type { EditStep } from '../../job/edit.js';
+import type { Held } from '../../job/types.js';
+import { issue, type Issue, type Try } from '../../findings/issue.js';
+import type { ReinforcedWall } from './steel.js';
+import type { BondedRun } from '../../walling/units/laying/bond.js';
+import { bondWays } from '../../walling/units/judging/ways.js';
+import { snapTries } from '../../walling/units/judging/snap.js';
+import { CLEARANCE } from './place.js';
+import { wallLap } from './steel.js';
+import { starterIssues } from './starterIssues.js';
+import { barOf } from '../../tables/bars.js';
+import { insideWidth } from './cells.js';
+import type { BarReason, Verticals } from './vertical.js';
+import type { SetWall } from '../set-out/wall.js';
+
+const REASONS: Record<BarReason, string> = {
+  end: 'at an end of the wall',
+  corner: 'at a corner',
+  jamb: 'at a jamb',
+  joint: 'beside a movement joint',
+  spacing: 'at the spacing',
+  asked: 'where it was put by hand',
+};
+
+const steelPath = (wall: SetWall): string => `/walls/${wall.index}/steel`;
+
+/** A spacing the unit's cells do not allow, and the two nearest that they do. */
+function spacingIssue({ wall, steel }: ReinforcedWall): Issue[] {
+  const s = steel.spacing;
+  if (!s || s.fits) return [];
+  const say = (n: number): string => sayMm(n, wall.show);
+  const up = (Math.floor(s.asked / s.pitch) + 1) * s.pitch;
+  const set = (every: number): Try => ({
+    says: `Space them at ${say(every)}`,
+    edit: [{ op: 'replace', path: `${steelPath(wall)}/vertical/every`, value: written(wall, every) }],
+  });
+  return [
+    issue({
+      code: 'bar-spacing-off-module',
+      stage: 'steel',
+      severity: 'choice',
+      course: 1,
+      says:
+        s.used > s.asked
+          ? `Bars at ${say(s.asked)} do not suit this unit: its cells stand ${say(s.pitch)} apart, and nothing less than that can be had.`
+          : `Bars at ${say(s.asked)} do not suit this unit: its cells stand ${say(s.pitch)} apart. They stand at ${say(s.used)}, the next lower that fits; ${say(up)} fits too, if the drawing allows it.`,
+      source: 'the continuous cells of the bond',
+      tries: () => [set(s.used), set(up)],
+    }),
+  ];
+}
+
+/** A unit without cells takes no uprights. */
+function solidIssue({ wall }: ReinforcedWall): Issue[] {
+  if (!wall.steel?.vertical || wall.unit.shells !== null) return [];
+  return [
+    issue({
+      code: 'bar-not-in-cell',
+      stage: 'steel',
+      severity: 'fault',
+      course: 1,
+      says: `${wall.unit.name} has no cells: upright bars have nowhere to go in this wall.`,
+      source: 'the unit as specified',
+      tries: () => [
+        { says: 'Take the uprights out', edit: [{ op: 'remove', path: `${steelPath(wall)}/vertical` }] },
+      ],
+    }),
+  ];
+}
+
+/** Openings near a place, nearest first: moving one may clear the cell. */
+const nearTries = (work: ReinforcedWall, run: BondedRun, at: number): Try[] =>
+  work.wall.openings
+    .filter((o) => o.run === run.index)
+    .sort((a, b) => Math.abs((a.from + a.to) / 2 - at) - Math.abs((b.from + b.to) / 2 - at))
+    .slice(0, 2)
+    .flatMap((o) => snapTries(work.wall, run, o).slice(0, 2));
+
+/** Changed units about a place: putting one back as the bond has it may clear the cell. */
+const changeTries = (wall: SetWall, run: number, at: number, reach: number): Try[] =>
+  wall.changes
+    .filter((c) => c.run === run && Math.abs(c.at - at) <= reach)
+    .map((c) => ({
+      says: `Lay the unit in course ${c.course} as the bond has it`,
+      edit: [{ op: 'remove', path: `/walls/${wall.index}/build/pieces/${c.index}` }],
+    }));
+
+/** The widest place in a run where bars stand further apart than asked, in words. */
+function sayGap(wall: SetWall, v: Verticals): string {
+  const [widest] = [...v.gaps].sort((a, b) => b.to - b.from - (a.to - a.from));
+  if (!widest || !v.spacing) return '';
+  const say = (n: number): string => sayMm(n, wall.show);
+  return `Between ${say(widest.from)} and ${say(widest.to)} no cell goes up: there is no bar for ${say(widest.to - widest.from)}, and ${say(v.spacing.asked)} was asked.`;
+}
+
+function brokenIssues(work: ReinforcedWall): Issue[] {
+  const { wall, steel, runs } = work;
+  return steel.verticals.flatMap((v, k): Issue[] => {
+    const first = v.broken[0];
+    const run = runs[k];
+    if ((!first && v.gaps.length === 0) || !run) return [];
+    const say = (n: number): string => sayMm(n, wall.show);
+    const count = v.broken.length;
+    const broken = first
+      ? `${count === 1 ? 'A bar' : `${count} bars, the first`} ${REASONS[first.why]}, at ${say(first.at)}, cannot go through: ${first.course === null ? 'there is no cell there at all' : `course ${first.course} stands across it`}.`
+      : '';
+    const at = first?.at ?? ((v.gaps[0]?.from ?? 0) + (v.gaps[0]?.to ?? 0)) / 2;
+    return [
+      issue({
+        code: 'bar-not-in-cell',
+        stage: 'steel',
+        severity: 'fault',
+        course: first?.course ?? 1,
+        run: run.index,
+        at,
+        says: [broken, sayGap(wall, v)].filter(Boolean).join(' '),
+        source: 'the cells of every course, followed up the wall',
+        tries: () => [
+          ...(first ? changeTries(wall, run.index, first.at, wall.unitLength) : []),
+          ...v.gaps.flatMap((g) => changeTries(wall, run.index, (g.from + g.to) / 2, (g.to - g.from) / 2)),
+          ...nearTries(work, run, at),
+          ...bondWays(wall)
+            .filter((w) => w.edit.length > 0)
+            .map((w) => ({ says: w.name, edit: w.edit })),
+        ],
+      }),
+    ];
+  });
+}
+
+/** Bars taken out of places where they belong by rule, and changes by hand that lost their cell. */
+function byHandIssues({ wall, steel }: ReinforcedWall): Issue[] {
+  const say = (n: number): string => sayMm(n, wall.show);
+  const without = (index: number): EditStep[] => [
+    { op: 'remove', path: `${steelPath(wall)}/cells/${index}` },
+  ];
+  return steel.verticals.flatMap((v): Issue[] => [
+    ...v.leftOut.map((l) =>
+      issue({
+        code: 'bar-left-out',
+        stage: 'steel',
+        severity: 'fault',
+        course: 1,
+        run: l.run,
+        at: l.at,
+        key: `bar-left-out|${l.change.id}`,
+        says: `The bar ${REASONS[l.why]}, at ${say(l.at)}, was taken out by hand. Bars stand at ends, corners, jambs and beside movement joints always.`,
+        source: 'TMS 402 7.4 and common practice, from memory; the drawing decides',
+        tries: () => [{ says: 'Put the bar back', edit: without(l.change.index) }],
+      }),
+    ),
+    ...v.lost.map((c) =>
+      issue({
+        code: 'cell-change-lost',
+        stage: 'steel',
+        severity: 'choice',
+        course: 1,
+        run: c.run,
+        at: c.at,
+        key: `cell-change-lost|${c.id}`,
+        says: `A cell was changed by hand at ${say(c.at)}, and no continuous cell stands there now.`,
+        source: 'the continuous cells of the bond',
+        tries: () => [{ says: 'Forget that change', edit: without(c.index) }],
+      }),
+    ),
+  ]);
+}
+
+const HELD: readonly [Held, string][] = [
+  ['soil', 'Free at the top, soil behind it'],
+  ['floors', 'Held by floors at bottom and top'],
+  ['free-standing', 'Standing free'],
+  ['drawing', 'As the drawing says'],
+];
+
+/** How a wall is held is asked, never inferred. */
+function heldIssue({ wall, steel }: ReinforcedWall): Issue[] {
+  if (!steel.place || wall.held !== null || typeof wall.steel?.vertical?.from === 'number') return [];
+  return [
+    issue({
+      code: 'held-not-said',
+      stage: 'steel',
+      severity: 'choice',
+      course: 1,
+      says: 'Nobody has said how this wall is held, and that decides on which side of their cells the bars stand. Until then they are drawn in the middle.',
+      source: 'common practice; the engineer’s drawing goes before it',
+      tries: () =>
+        HELD.map(([value, says]) => ({
+          says,
+          edit: [{ op: 'add', path: `/walls/${wall.index}/held`, value }],
+        })),
+    }),
+  ];
+}
+
+/** A bar that will not go in its cell with grout round it, and laps the rule does not serve. */
+function sizeIssues({ wall, steel }: ReinforcedWall): Issue[] {
+  const vertical = wall.steel?.vertical;
+  if (!vertical || wall.unit.shells === null) return [];
+  const say = (n: number): string => sayMm(n, wall.show);
+  const bar = barOf(vertical.bar);
+  let least = insideWidth(wall);
+  for (const v of steel.verticals)
+    for (const { column } of v.bars) least = Math.min(least, column.to - column.from);
+  const none = steel.verticals.every((v) => v.bars.length === 0);
+  const need = bar.diameter + 2 * CLEARANCE[wall.grout?.aggregate ?? 'fine'];
+  const lap = wallLap(wall, vertical.bar);
+  const list: Issue[] = [];
+  if (!none && (least < need || bar.diameter > least / 2))
+    list.push(
+      issue({
+        code: 'bar-too-large',
+        stage: 'steel',
+        severity: 'fault',
+        course: 1,
+        says: `${bar.size} wants ${say(Math.max(need, 2 * bar.diameter))} of clear cell; the tightest here is ${say(least)}.`,
+        source:
+          'TMS 402 6.1.2: a bar no thicker than half the least clear dimension; TMS 602 3.4 B clearance; from memory',
+      }),
+    );
+  if (lap.beyond !== null)
+    list.push(
+      issue({
+        code: 'lap-rule-beyond',
+        stage: 'steel',
+        severity: 'choice',
+        course: 1,
+        says: lap.beyond,
+        source: lap.source,
+        tries: () => [
+          {
+            says: 'Use the computed lap',
+            edit: [{ op: 'add', path: `${steelPath(wall)}/lap`, value: { rule: 'computed' } }],
+          },
+        ],
+      }),
+    );
+  if (!wall.footing && !wall.steel?.drilled && !none)
+    list.push(
+      issue({
+        code: 'starters-wait',
+        stage: 'steel',
+        severity: 'note',
+        course: 1,
+        says: 'The footing’s depth is not stated, so its starters are not on the bar schedule yet.',
+        source: 'a starter is hooked 3 in above the bottom of its footing',
+      }),
+    );
+  return list;
+}
+
+/** Beams in courses the wall does not have: said once, and put right together. */
+function beamIssues({ wall, steel: { nowhere }, gauge }: ReinforcedWall): Issue[] {
+  if (nowhere.length === 0) return [];
+  const one = nowhere.length === 1;
+  const path = (index: number): string => `${steelPath(wall)}/beams/${index}`;
+  return [
+    issue({
+      code: 'beam-nowhere',
+      stage: 'steel',
+      severity: 'fault',
+      says: `${one ? 'A beam is' : `${nowhere.length} beams are`} asked for where the wall has no course for ${one ? 'it' : 'them'}: it has ${gauge.count} courses.`,
+      source: 'the courses as gauged',
+      tries: () => [
+        {
+          says: `Put ${one ? 'it' : 'them'} in the top course`,
+          edit: nowhere.map((i) => ({ op: 'replace', path: `${path(i)}/course`, value: 'top' })),
+        },
+        {
+          says: `Take ${one ? 'it' : 'them'} out`,
+          // From the last, so that the places of those before it stay what they are.
+          edit: [...nowhere].reverse().map((i) => ({ op: 'remove', path: path(i) })),
+        },
+      ],
+    }),
+  ];
+}
+
+export const steelIssues = (work: ReinforcedWall): Issue[] =>
+  work.wall.steel === null
+    ? []
+    : [
+        ...solidIssue(work),
+        ...spacingIssue(work),
+        ...brokenIssues(work),
+        ...byHandIssues(work),
+        ...starterIssues(work),
+        ...beamIssues(work),
+        ...sizeIssues(work),
+        ...heldIssue(work),
+      ];

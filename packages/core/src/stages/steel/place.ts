@@ -1,0 +1,83 @@
+import { INCH } from '../../measure/length.js';
+import type { Held } from '../../job/types.js';
+import type { SetWall } from '../set-out/wall.js';
+import { barOf } from '../../tables/bars.js';
+import { coresOf, insideWidth } from './cells.js';
+
+/** Least clear between a bar and the unit, mm: fine grout ¼ in, coarse ½ in (TMS 602 Art. 3.4 B, from memory). */
+export const CLEARANCE = { fine: 6.35, coarse: 12.7 } as const;
+
+/** Where a bar stands across the wall, mm. */
+export interface PlaceInCell {
+  /** From the middle of the wall, outward positive. */
+  off: number;
+  /** Its centre from the outside face of the leaf it stands in. */
+  from: number;
+  /** From the bar's centre to the face that the load presses together. */
+  depth: number;
+  /** How far off it may stand, across and along the wall. */
+  across: number;
+  along: number;
+  says: string;
+  source: string;
+}
+
+/** Tolerance across the wall by effective depth: ½ in to 8 in, 1 in to 24 in, 1¼ in over. */
+const acrossTolerance = (depth: number): number =>
+  (depth <= 8 * INCH ? 0.5 : depth <= 24 * INCH ? 1 : 1.25) * INCH;
+
+const SOURCE = 'TMS 602 Art. 3.4 B, from memory; the place in the cell is the engineer’s drawing’s to say';
+
+/**
+ * Where a vertical bar stands in its cell. How the wall is held decides, and that is asked: free at the top with soil
+ * behind, the soil's side; held at bottom and top by floors, the side away from the soil; free-standing or not yet
+ * said, the middle. A place on the drawing goes before all of them. `soil` is the side the ground lies on.
+ */
+export function placeInCell(
+  wall: SetWall,
+  size: string,
+  soil: 'outside' | 'inside' = 'outside',
+): PlaceInCell {
+  const { diameter } = barOf(size);
+  const clear = CLEARANCE[wall.grout?.aggregate ?? 'fine'];
+  const reach = Math.max(0, insideWidth(wall) / 2 - clear - diameter / 2);
+  const outward = soil === 'outside' ? 1 : -1;
+  const from = wall.steel?.vertical?.from ?? null;
+  const offs: Record<Held | 'unsaid', number> = {
+    soil: outward * reach,
+    floors: -outward * reach,
+    'free-standing': 0,
+    drawing: 0,
+    unsaid: 0,
+  };
+  const off = from === null ? offs[wall.held ?? 'unsaid'] : wall.unitWidth / 2 - from;
+  // The soil presses its own side: with the bar on that side the far face is pressed together.
+  const depth = wall.unitWidth / 2 + Math.abs(off);
+  const words: Record<Held | 'unsaid', string> = {
+    soil: 'toward the soil: the wall is free at its top',
+    floors: 'toward the room: the wall is held by its floors',
+    'free-standing': 'in the middle of the cell: the wall stands free',
+    drawing: 'in the middle of the cell until the drawing’s place is entered',
+    unsaid: 'in the middle of the cell: nobody has said how the wall is held',
+  };
+  return {
+    off,
+    from: wall.unitWidth / 2 - off,
+    depth,
+    across: acrossTolerance(depth),
+    along: 2 * INCH,
+    says: from === null ? words[wall.held ?? 'unsaid'] : 'as the drawing says',
+    source: SOURCE,
+  };
+}
+
+/** How far a bar's centre may stand from the middle of its cell and still be clear of the unit, mm. */
+export function roomInCell(
+  wall: SetWall,
+  size: string,
+  clearAlong: number,
+): { along: number; across: number } {
+  const need = CLEARANCE[wall.grout?.aggregate ?? 'fine'] + barOf(size).diameter / 2;
+  const width = coresOf(wall.unit) ? insideWidth(wall) : 0;
+  return { along: clearAlong / 2 - need, across: width / 2 - need };
+}
