@@ -1,7 +1,9 @@
 import {
   KINDS,
   KIND_NAMES,
+  STAGES,
   carried,
+  figuresOf,
   mortarOfWall,
   packsOf,
   sayMass,
@@ -10,7 +12,6 @@ import {
   showArea,
   showMm,
   showVolume,
-  steelFigures,
   type JobDocument,
   type Plan,
   type Quantity,
@@ -81,9 +82,11 @@ function steelText(p: WallPlan, show: JobDocument['show']): string[] {
     : [];
   return [
     ...bars,
-    ...steelFigures(p).map(
-      ({ made }) => `  ${made.title.toLowerCase()} ${sayFigure(made.result, made.quantity, show)}`,
-    ),
+    ...figuresOf(
+      p,
+      null,
+      STAGES.filter((s) => s.id !== 'tally'),
+    ).map((f) => `  ${f.name.toLowerCase()} ${sayFigure(f.value, f.quantity, show)}`),
   ];
 }
 

@@ -3,7 +3,7 @@ import { sayMm, showMm, type Show } from '../measure/format.js';
 import { upAt } from '../stages/set-out/steps.js';
 import { fixedHeights } from '../stages/gauge/fixed.js';
 import type { WallWork } from '../plan/work.js';
-import { CAUTION } from './sheet.js';
+import { CAUTION } from '../stages/paper.js';
 
 /** One course of the printed pole. `tops` is the cumulative mark, exact in millimetres. */
 export interface PoleRow {

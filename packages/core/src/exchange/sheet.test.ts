@@ -2,7 +2,8 @@ import { planOf, straight, type OneWall } from '../test/jobs.js';
 import { plan } from '../plan/plan.js';
 import { working } from '../plan/working.js';
 import { documentOf, jobOf, soundJob } from '../test/jobs.js';
-import { CAUTION, sheetSvg } from './sheet.js';
+import { CAUTION } from '../stages/paper.js';
+import { sheetSvg } from './sheet.js';
 import { tallyRows } from './csv.js';
 
 const wall = {

@@ -1,16 +1,14 @@
 import { sayMm, type Show } from '../measure/format.js';
+import { CAUTION } from '../stages/paper.js';
 import type { WallPlan } from '../plan/plan.js';
 import { scenesToSvg } from './svg.js';
 import { elevationScene, letterFindings } from '../scene/elevation.js';
 import { FOOTING_DRAWN } from '../scene/outline.js';
 import { poleScene } from '../scene/pole.js';
-import { words, type Scene, type SceneShape } from '../scene/scene.js';
-import { steelShapes } from '../scene/steelShapes.js';
+import { words, type SceneShape } from '../shapes/shape.js';
+import type { Scene } from '../scene/scene.js';
+import { shapesOver } from '../plan/says.js';
 import { coursePlanScene, tapeScene } from '../scene/tape.js';
-
-/** Said wherever a wall is drawn or printed. */
-export const CAUTION =
-  'Setting out and quantities only. Loads, retained ground, height, earthquake and alterations are for local code and licensed people. Cutting makes silica dust: cut wet or with extraction, and wear a mask. Cement and lime burn skin and eyes.';
 
 const label = (shape: ReturnType<typeof words>): Scene => ({
   box: { x: 0, y: 0, w: 0, h: 0 },
@@ -83,7 +81,7 @@ export function sheetSvg(plan: WallPlan, run: number, show: Show): string {
     put('course-name', measure, 150 * t, 300 * t),
     { scene: poleScene(plan, run, show, 100 * t), dx: 480 * t, base },
     {
-      scene: { ...elevation, shapes: [...steelShapes(plan, run), ...apart(elevation.shapes, 140 * t)] },
+      scene: { ...elevation, shapes: [...shapesOver(plan, run), ...apart(elevation.shapes, 140 * t)] },
       dx: left,
       base,
     },

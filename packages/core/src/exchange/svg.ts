@@ -1,6 +1,7 @@
 import { KINDS } from '../walling/units/laying/kinds.js';
-import { SHOWN, type CourseColumns } from '../scene/columns.js';
-import type { Role, Scene, SceneShape } from '../scene/scene.js';
+import { SHOWN, type CourseColumns } from '../walling/units/columns.js';
+import type { Role, SceneShape } from '../shapes/shape.js';
+import type { Scene } from '../scene/scene.js';
 
 interface Look {
   fill?: string;

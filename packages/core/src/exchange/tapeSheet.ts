@@ -1,7 +1,7 @@
 import { sayMm, showMm, type Show } from '../measure/format.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { WallWork } from '../plan/work.js';
-import { CAUTION } from './sheet.js';
+import { CAUTION } from '../stages/paper.js';
 
 /** Running marks of one course: to the middle of every perp, to each jamb, and to the end, mm from the start. */
 export interface TapeCourse {

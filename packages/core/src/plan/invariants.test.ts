@@ -6,7 +6,7 @@ import { toMillimetres } from '../measure/length.js';
 import { gaugeSlack } from '../stages/gauge/courses.js';
 import { KINDS } from '../walling/units/laying/kinds.js';
 import { stated } from '../job/stated.js';
-import { pieceColumns, SHOWN } from '../scene/columns.js';
+import { pieceColumns, SHOWN } from '../walling/units/columns.js';
 import { anySoundWall, HALF } from '../test/anyWall.js';
 import { documentOf, jobOf, planOf, soundJob, straight, rowsBehind } from '../test/jobs.js';
 import { behindCavity } from '../walling/units/leaves/leaf.js';

@@ -6,7 +6,7 @@ import type { Piece, Row } from '../walling/units/laying/row.js';
 import { CONCRETE_FACTOR, footingAmounts } from '../stages/set-out/footing.js';
 import { mortarOfWall } from '../walling/units/counting/ofWall.js';
 import { packsOf, type Counts } from '../walling/units/counting/tally.js';
-import { filledVolume } from '../stages/grout/fill.js';
+import { groutInWall } from '../stages/grout/workings.js';
 import { middleOf } from '../stages/steel/columns.js';
 import { cutBars } from '../stages/steel/cutting.js';
 import {
@@ -324,8 +324,6 @@ function concreteJson(plan: Plan): Record<string, unknown> {
   };
 }
 
-const groutIn = (p: WallPlan): number => p.fills.reduce((sum, f) => sum + filledVolume(f.volume), 0);
-
 /** The plan as the contract files it. What is not built yet is present and empty. */
 export function planJson(plan: Plan): Record<string, unknown> {
   const sum = (of: (p: WallPlan) => number): number => plan.walls.reduce((total, p) => total + of(p), 0);
@@ -343,8 +341,8 @@ export function planJson(plan: Plan): Record<string, unknown> {
         ordered: pack ? { [pack.name]: packsOf(used, pack) } : {},
       },
       grout: {
-        geometric: tidyVolume(sum(groutIn)),
-        used: tidyVolume(sum(groutIn) * GROUT_FACTOR),
+        geometric: tidyVolume(sum(groutInWall)),
+        used: tidyVolume(sum(groutInWall) * GROUT_FACTOR),
       },
       concrete: concreteJson(plan),
       steel: steelJson(plan),

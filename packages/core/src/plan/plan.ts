@@ -1,32 +1,29 @@
 import type { Job, JobDocument } from '../job/types.js';
-import { talliesOf, type LeafTally } from '../walling/units/counting/ofWall.js';
-import type { BuyLine, Tally } from '../walling/units/counting/tally.js';
+import type { AnyStage } from '../stages/stage.js';
 import { adviseWall } from './advise.js';
 import type { Choice, Finding } from '../findings/finding.js';
 import type { Issue } from '../findings/issue.js';
 import { toTheEnd, type Steps } from './steps.js';
-import { issuesOf, workWall, type WallWork } from './work.js';
+import { STAGES, withNeeds, type StageId, type WorkOf } from './registry.js';
+import { issuesFrom, issuesOf, workStages, type Worked } from './work.js';
 
-/** What follows from one wall: each stage reads only the ones before it. */
-export interface WallPlan extends WallWork {
-  /** What it is made of, unit by unit: the face and what is laid with it first. */
-  tallies: readonly [LeafTally, ...LeafTally[]];
-  /** Of the face and what is laid with it: run by run, in all, and what to buy for it. */
-  runTallies: Tally[];
-  tally: Tally;
-  buy: BuyLine[];
-  findings: Finding[];
-  choices: Choice[];
-}
+/** What follows from one wall: each stage reads only the ones before it. Of every stage, or of those asked for. */
+export type WallPlan<Id extends StageId = StageId> = WorkOf<Id> &
+  Worked & {
+    findings: Finding[];
+    choices: Choice[];
+  };
 
-export interface Plan {
-  walls: WallPlan[];
+export interface Plan<Id extends StageId = StageId> {
+  walls: WallPlan<Id>[];
 }
 
 /** What happened on site. Empty until the record is built; `plan` already takes it. */
 export type SiteRecord = readonly never[];
 
-export interface PlanOptions {
+export interface PlanOptions<Id extends StageId = StageId> {
+  /** Only these stages are worked, and those they need; what is found is then theirs, and nothing is advised. */
+  stages?: readonly Id[];
   /** False leaves out choices and fixes, which need the wall planned again for each. */
   advise?: boolean;
   /** Only these walls, by place in the document; the rest are left out. */
@@ -49,19 +46,14 @@ const bare = (i: Issue): Finding => ({
   source: i.source,
 });
 
-function planWall(job: JobDocument, index: number, before: WallPlan | null): WallPlan {
-  const work = workWall(job, index, before);
-  const tallies = talliesOf(work, before?.tallies);
-  const [{ runs: runTallies, tally, buy }] = tallies;
-  return {
-    ...work,
-    tallies,
-    runTallies,
-    tally,
-    buy,
-    findings: issuesOf(job, work).map(bare),
-    choices: [],
-  };
+function planWall(
+  job: JobDocument,
+  index: number,
+  stages: readonly AnyStage[],
+  before: WallPlan | null,
+): Worked & Pick<WallPlan, 'findings' | 'choices'> {
+  const work = workStages(stages, job, index, before);
+  return { ...work, findings: issuesFrom(stages, job, work).map(bare), choices: [] };
 }
 
 /**
@@ -81,10 +73,16 @@ export function* advised(job: Job, planned: WallPlan): Steps<WallPlan, WallPlan>
  * The plan of a checked job. Pure: same job, same plan, whatever was planned before. Findings of each wall come faults
  * first; fixes are offered only where planning again shows the finding gone.
  */
-export function plan(job: Job, _record: SiteRecord = [], options: PlanOptions = {}): Plan {
+export function plan<Id extends StageId = StageId>(
+  job: Job,
+  _record: SiteRecord = [],
+  options: PlanOptions<Id> = {},
+): Plan<Id> {
   const which = options.only ?? job.walls.map((_, i) => i);
   const before = (i: number): WallPlan | null =>
     options.before?.walls.find((w) => w.wall.id === job.walls[i]?.id) ?? null;
-  const walls = which.map((i) => planWall(job, i, before(i)));
-  return { walls: (options.advise ?? true) ? walls.map((w) => toTheEnd(advised(job, w))) : walls };
+  const stages = options.stages ? withNeeds(STAGES, options.stages) : STAGES;
+  const walls = which.map((i) => planWall(job, i, stages, before(i)) as WallPlan);
+  const advise = options.stages === undefined && (options.advise ?? true);
+  return { walls: advise ? walls.map((w) => toTheEnd(advised(job, w))) : walls } as unknown as Plan<Id>;
 }

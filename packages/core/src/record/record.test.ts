@@ -1,5 +1,6 @@
 import { planOf, straight } from '../test/jobs.js';
-import { holdsOf, type Hold } from './holds.js';
+import { holdsOf } from '../plan/says.js';
+import type { Hold } from '../stages/hold.js';
 import { holdStates, refusalOf, type NewEntry, type RecordEntry } from './record.js';
 
 const work = planOf({

@@ -1,4 +1,4 @@
-import type { Hold } from './holds.js';
+import type { Hold } from '../stages/hold.js';
 
 /** What happened on site. Rows are never edited away: a correction is another row. */
 export type RecordEntry = HoldSigned | StepDone;

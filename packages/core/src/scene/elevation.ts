@@ -1,9 +1,10 @@
 import { showMm, type Show } from '../measure/format.js';
 import type { Finding } from '../findings/finding.js';
 import type { WallWork } from '../plan/work.js';
-import { pieceColumns } from './columns.js';
+import { pieceColumns } from '../walling/units/columns.js';
 import { FOOTING_DRAWN, skyShapes, stepShapes } from './outline.js';
-import { line, rect, words, type Scene, type SceneShape } from './scene.js';
+import { line, rect, words, type SceneShape } from '../shapes/shape.js';
+import type { Scene } from './scene.js';
 
 const letterOf = (i: number): string =>
   i < 26

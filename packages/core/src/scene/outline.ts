@@ -1,7 +1,7 @@
 import type { GaugeSolution } from '../stages/gauge/solve.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { SetWall } from '../stages/set-out/wall.js';
-import { rect, shape, type SceneShape } from './scene.js';
+import { rect, shape, type SceneShape } from '../shapes/shape.js';
 
 /** Ground the drawing shows under a footing, mm. */
 export const FOOTING_DRAWN = 150;

@@ -2,7 +2,8 @@ import { SAME_PLACE } from '../measure/length.js';
 import { showMm, type Show } from '../measure/format.js';
 import { bedLimits, gaugeSlack } from '../stages/gauge/courses.js';
 import type { WallWork } from '../plan/work.js';
-import { line, rect, words, type Scene, type SceneShape } from './scene.js';
+import { line, rect, words, type SceneShape } from '../shapes/shape.js';
+import type { Scene } from './scene.js';
 
 export interface PoleMark {
   course: number;

@@ -7,8 +7,9 @@ import type { SetPier, SetWall } from '../stages/set-out/wall.js';
 import type { Course } from '../stages/gauge/courses.js';
 import { cellsOfPiece, insideWidth } from '../stages/steel/cells.js';
 import type { WallWork } from '../plan/work.js';
-import { endsShown } from './columns.js';
-import { line, rect, words, type Scene, type SceneShape } from './scene.js';
+import { endsShown } from '../walling/units/columns.js';
+import { line, rect, words, type SceneShape } from '../shapes/shape.js';
+import type { Scene } from './scene.js';
 
 export interface TapeMark {
   at: number;

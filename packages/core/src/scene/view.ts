@@ -32,13 +32,12 @@ import { packsOf } from '../walling/units/counting/tally.js';
 import { elevationScene, letterFindings, type Lettered } from './elevation.js';
 import { poleFlags, poleMarks, type PoleFlag, type PoleMark } from './pole.js';
 import { rakedCuts, type RakedCut } from './outline.js';
-import { runFigures, wallFigures, type Figure } from './figures.js';
+import type { Figure } from '../stages/figure.js';
+import { keyedFigures } from './figures.js';
 import { coursePicks } from './picks.js';
 import type { Scene } from './scene.js';
 import { steelView, type SteelView } from './steelView.js';
 import { coursePlanScene, tapeMarks, type TapeMark } from './tape.js';
-
-export type { Figure } from './figures.js';
 
 export interface CourseLine {
   number: number;
@@ -266,8 +265,8 @@ export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean
     elevation: elevationScene(p, run, says, show),
     odd: coursePlanScene(p, run, 1),
     even: coursePlanScene(p, run, 2),
-    runFigures: runFigures(p, run),
-    wallFigures: wallFigures(p),
+    runFigures: keyedFigures(p, run),
+    wallFigures: keyedFigures(p, null),
     says,
     choices: p.choices,
     advised,

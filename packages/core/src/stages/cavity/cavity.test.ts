@@ -13,10 +13,10 @@ import {
   type OneWall,
 } from '../../test/jobs.js';
 import { behindCavity, carryingLeaf } from '../../walling/units/leaves/leaf.js';
-import { startersSheet } from '../../exchange/paper/starters.js';
+import { startersSheet } from '../steel/startersSheet.js';
 import type { LineItem, Wall } from '../../job/types.js';
 import { sayMm } from '../../measure/format.js';
-import { holdsOf } from '../../record/holds.js';
+import { holdsOf } from '../../plan/says.js';
 import { cavityAmounts, type CavityAmounts } from './amounts.js';
 import { levelBeds } from './levels.js';
 import { cavityPlaces, edgeBeds, type CavityPlaces } from './places.js';

@@ -5,6 +5,7 @@ import { findUnit } from '../../job/units.js';
 import {
   isArc,
   isRun,
+  type Build,
   type CutsAt,
   type Gauge,
   type Held,
@@ -60,6 +61,8 @@ export interface SetWall extends Hangings {
   name: string;
   /** Place in the document, for edits. */
   index: number;
+  /** How its leaves are filled. */
+  walling: Build['kind'];
   show: Show;
   profile: Profile;
   unit: UnitShape;
@@ -207,6 +210,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     id: wall.id,
     name: wall.name,
     index,
+    walling: wall.build.kind,
     show: job.show,
     profile,
     unit,

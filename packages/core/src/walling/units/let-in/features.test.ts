@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { applyEdit } from '../../../job/edit.js';
 import type { JobDocument, PieceChange, Pier, Wall } from '../../../job/types.js';
-import { pieceColumns, SHOWN } from '../../../scene/columns.js';
+import { pieceColumns, SHOWN } from '../columns.js';
 import {
   documentOf,
   jobOf,

@@ -1,8 +1,8 @@
-import type { WallWork } from '../../plan/work.js';
-import { holdsOf } from '../../record/holds.js';
-import { holdStates, type RecordEntry } from '../../record/record.js';
-import { CAUTION } from '../sheet.js';
-import type { PaperSheet } from './sheet.js';
+import type { WallWork } from '../plan/work.js';
+import { holdsOf } from '../plan/says.js';
+import { holdStates, type RecordEntry } from '../record/record.js';
+import { CAUTION } from '../stages/paper.js';
+import type { PaperSheet } from '../stages/paper.js';
 
 /** Date and minute as the record has them, in the time they were kept in. */
 const when = (at: string): string => `${at.slice(0, 10)} ${at.slice(11, 16)} UTC`;

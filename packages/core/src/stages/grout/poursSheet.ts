@@ -1,41 +1,27 @@
 import { sayMm, showMm, showVolume, type Show } from '../../measure/format.js';
 import { carried } from '../../walling/units/leaves/leaf.js';
-import type { WallWork } from '../../plan/work.js';
-import { elevationScene } from '../../scene/elevation.js';
-import { line, rect, words, type SceneShape } from '../../scene/scene.js';
-import { primeVolume } from '../../stages/grout/pours.js';
+import { line, rect, words, type SceneShape } from '../../shapes/shape.js';
+import { primeVolume } from './pours.js';
+import { groutShapes } from './shapes.js';
+import type { GroutStageWork } from './stage.js';
 import { GROUT_KEY, LIFT_SOURCE } from '../../tables/grout.js';
-import { CAUTION } from '../sheet.js';
-import type { PaperSheet } from './sheet.js';
+import { CAUTION, type PaperSheet } from '../paper.js';
 
 /** The elevation with the filled cells, the beams and each lift numbered in the order it is placed. */
-function liftDrawing(work: WallWork, run: number, show: Show): PaperSheet['drawing'] {
-  const { gauge, fills, steel, pours } = carried(work);
-  const scene = elevationScene(work, run, [], show);
+function liftDrawing(work: GroutStageWork, run: number): PaperSheet['drawing'] {
+  const { gauge, pours } = carried(work);
   const length = work.wall.runs[run]?.length ?? 0;
-  const shapes: SceneShape[] = [rect('tape', 0, 0, length, gauge.courses[gauge.count - 1]?.top ?? 0)];
-  const own = fills.find((f) => f.run === run);
-  for (const c of own?.cells ?? [])
-    if (c.filled)
-      shapes.push(
-        rect(
-          'grout',
-          c.column.from,
-          c.column.bottom,
-          c.column.to - c.column.from,
-          c.column.top - c.column.bottom,
-        ),
-      );
-  for (const i of own?.solid ?? []) {
-    const c = gauge.courses[i];
-    if (c) shapes.push(rect('grout', 0, c.bottom, length, c.top - c.bottom));
-  }
-  for (const b of steel.beams.filter((x) => x.run === run)) {
-    const c = gauge.courses[b.course];
-    for (const s of b.stretches)
-      if (c) shapes.push(rect('grout', s.from, c.bottom, s.to - s.from, c.top - c.bottom));
-  }
-  shapes.push(...scene.shapes.filter((s) => s.role === 'opening' || s.role === 'opening-name'));
+  const top = work.gauge.courses.at(-1)?.top ?? 0;
+  const shapes: SceneShape[] = [
+    rect('tape', 0, 0, length, gauge.courses[gauge.count - 1]?.top ?? 0),
+    ...groutShapes(carried(work), run),
+    ...work.wall.openings
+      .filter((o) => o.run === run)
+      .flatMap((o) => [
+        rect('opening', o.from, o.sill, o.to - o.from, o.head - o.sill, o.id),
+        words('opening-name', (o.from + o.to) / 2, (o.sill + o.head) / 2, o.name, 'middle'),
+      ]),
+  ];
   let n = 0;
   for (const pour of pours)
     for (const lift of pour.lifts) {
@@ -45,11 +31,11 @@ function liftDrawing(work: WallWork, run: number, show: Show): PaperSheet['drawi
         words('pole-number', -120, (lift.bottom + lift.top) / 2, String(n), 'middle'),
       );
     }
-  return { box: { x: -260, y: -60, w: length + 420, h: scene.box.h + 120 }, shapes };
+  return { box: { x: -260, y: -60, w: length + 420, h: Math.max(work.wall.height, top) + 120 }, shapes };
 }
 
 /** The lift drawing and the pours behind it: what goes to the pump or the mixer. */
-export function poursSheet(job: string, work: WallWork, run: number, show: Show): PaperSheet {
+export function poursSheet(job: string, work: GroutStageWork, run: number, show: Show): PaperSheet {
   const { wall, pours } = work;
   const say = (n: number): string => sayMm(n, show);
   const aggregate = wall.grout?.aggregate ?? 'fine';
@@ -70,7 +56,7 @@ export function poursSheet(job: string, work: WallWork, run: number, show: Show)
         : '',
       `Steel is seen and signed for before any grout goes in. ${LIFT_SOURCE}.`,
     ].filter(Boolean),
-    drawing: liftDrawing(work, run, show),
+    drawing: liftDrawing(work, run),
     tables: [
       {
         name: 'Pours and lifts',

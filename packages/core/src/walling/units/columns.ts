@@ -1,8 +1,11 @@
-import { kindIndex } from '../walling/units/laying/kinds.js';
-import type { BondedRun } from '../walling/units/laying/bond.js';
-import { shownWidth, type RunEnd } from '../walling/units/lines/ends.js';
-import { lineOf } from '../walling/units/lines/lines.js';
-import type { WallWork } from '../plan/work.js';
+import { kindIndex } from './laying/kinds.js';
+import type { BondedRun } from './laying/bond.js';
+import { shownWidth, type RunEnd } from './lines/ends.js';
+import { lineOf } from './lines/lines.js';
+import type { Leaf } from './leaves/leaf.js';
+
+/** What the face is drawn from. */
+type FaceWork = Pick<Leaf, 'wall' | 'gauge' | 'runs'>;
 
 /** Kind of the end of another run's corner unit, seen on this face. It is counted there, not here. */
 export const SHOWN = 200;
@@ -69,7 +72,7 @@ interface Along {
 
 /** The ends of units of other runs and walls that show in the face of a course; `i` counts courses from nought. */
 export function endsShown(
-  work: WallWork,
+  work: FaceWork,
   run: BondedRun,
   i: number,
 ): { start: Along | null; between: readonly Along[]; end: Along | null } {
@@ -85,7 +88,7 @@ export function endsShown(
 }
 
 /** The pieces of one run, and the ends that other runs show on it: course by course, from the base. */
-export function pieceColumns(work: WallWork, index: number): CourseColumns[] {
+export function pieceColumns(work: FaceWork, index: number): CourseColumns[] {
   const run = work.runs.find((r) => r.index === index);
   if (!run) return [];
   return work.gauge.courses.map((course, i) => {

@@ -1,11 +1,10 @@
 import { sayMm, showMm, type Show } from '../../measure/format.js';
 import { carried } from '../../walling/units/leaves/leaf.js';
-import type { WallWork } from '../../plan/work.js';
-import { cutBars, type CutList } from '../../stages/steel/cutting.js';
-import { USE_NAMES, type ScheduleLine } from '../../stages/steel/schedule.js';
-import { schedule, stockOf } from '../../stages/steel/steel.js';
-import { CAUTION } from '../sheet.js';
-import type { PaperSheet, PaperTable } from './sheet.js';
+import type { SteelStageWork } from './stage.js';
+import { cutBars, type CutList } from './cutting.js';
+import { USE_NAMES, type ScheduleLine } from './schedule.js';
+import { schedule, stockOf } from './steel.js';
+import { CAUTION, type PaperSheet, type PaperTable } from '../paper.js';
 
 const SHAPES: Record<ScheduleLine['shape'], string> = {
   straight: 'straight',
@@ -56,7 +55,7 @@ function cutTable(size: string, cut: CutList, show: Show): PaperTable {
 }
 
 /** The bar schedule of one wall and how to cut it from stock. */
-export function barsSheet(job: string, work: WallWork, show: Show): PaperSheet {
+export function barsSheet(job: string, work: SteelStageWork, show: Show): PaperSheet {
   const { wall, steel } = carried(work);
   const lines = schedule(wall, steel);
   const stock = stockOf(wall);

@@ -1,12 +1,11 @@
 import { sayMm, showMm, type Show } from '../../measure/format.js';
 import { carried, carryingLeaf } from '../../walling/units/leaves/leaf.js';
-import type { WallWork } from '../../plan/work.js';
-import { rect, line, words, type SceneShape } from '../../scene/scene.js';
+import type { SteelStageWork } from './stage.js';
+import { rect, line, words, type SceneShape } from '../../shapes/shape.js';
 import { barOf } from '../../tables/bars.js';
-import { dowelPlan } from '../../stages/steel/starters.js';
-import { drilled, END_COVER, starterBar, wallLap } from '../../stages/steel/steel.js';
-import { CAUTION } from '../sheet.js';
-import type { PaperSheet } from './sheet.js';
+import { dowelPlan } from './starters.js';
+import { drilled, END_COVER, starterBar, wallLap } from './steel.js';
+import { CAUTION, type PaperSheet } from '../paper.js';
 
 const WHY: Record<string, string> = {
   end: 'end of the wall',
@@ -18,7 +17,7 @@ const WHY: Record<string, string> = {
 };
 
 /** Length of the run, its openings and every starter on it, as they lie along the footing. */
-function footingPlan(work: WallWork, run: number, show: Show): PaperSheet['drawing'] {
+function footingPlan(work: SteelStageWork, run: number, show: Show): PaperSheet['drawing'] {
   const length = work.wall.runs[run]?.length ?? 0;
   const thickness = work.wall.cavity?.overall ?? work.wall.thickness;
   const { offset, wall: carrying } = { ...carryingLeaf(work), wall: carried(work).wall };
@@ -48,7 +47,7 @@ function footingPlan(work: WallWork, run: number, show: Show): PaperSheet['drawi
 }
 
 /** The plan of starters that is carried to the footing before the pour: each from the start of the run, never stepped. */
-export function startersSheet(job: string, work: WallWork, run: number, show: Show): PaperSheet {
+export function startersSheet(job: string, work: SteelStageWork, run: number, show: Show): PaperSheet {
   const { wall, steel } = carried(work);
   const size = wall.steel?.vertical?.bar ?? '';
   const places = dowelPlan(wall, steel, run);

@@ -1,0 +1,37 @@
+import { carried, carryingLeaf, leafOnFace } from '../../walling/units/leaves/leaf.js';
+import { figuresNamed } from '../figure.js';
+import { stage } from '../stage.js';
+import type { SteelStageWork } from '../steel/stage.js';
+import { fillOf, type RunFill } from './fill.js';
+import { afterGrout, groutHolds } from './holds.js';
+import { groutIssues } from './issues.js';
+import { poursOf, type Pour } from './pours.js';
+import { poursSheet } from './poursSheet.js';
+import { groutShapes } from './shapes.js';
+import { GROUT_WORKINGS } from './workings.js';
+
+/** Which cells are filled, how much that takes, and in what pours. */
+export interface Grouted {
+  fills: RunFill[];
+  pours: Pour[];
+}
+
+export type GroutStageWork = SteelStageWork & Grouted;
+
+export const grout = stage<'grout', SteelStageWork, Grouted>({
+  id: 'grout',
+  shown: 'steel',
+  needs: ['set-out', 'gauge', 'bond', 'steel'],
+  work: (made, { before }) => {
+    const { wall, gauge, runs } = leafOnFace(carryingLeaf(made), made);
+    const fills = fillOf(wall, runs, gauge.courses, made.steel, before && carried(before));
+    return { fills, pours: poursOf(wall, gauge.courses, gauge.count, made.steel, fills) };
+  },
+  issues: (_, work) => groutIssues(carried(work)),
+  figures: (work, run) =>
+    run === null && work.wall.grout ? figuresNamed(GROUT_WORKINGS, Object.keys(GROUT_WORKINGS), work) : [],
+  working: (work, figure) => GROUT_WORKINGS[figure]?.(work) ?? null,
+  shapes: (work, run) => groutShapes(carried(work), run),
+  holds: (work) => [...groutHolds(carried(work)), ...afterGrout(work)],
+  papers: [{ kind: 'pours', sheet: poursSheet }],
+});

@@ -1,0 +1,31 @@
+import { line } from '../../shapes/shape.js';
+import type { BondWork } from '../bond/stage.js';
+import { figuresNamed } from '../figure.js';
+import type { GaugeWork } from '../gauge/stage.js';
+import type { SetOutWork } from '../set-out/stage.js';
+import { stage } from '../stage.js';
+import { movementIssues } from './issues.js';
+import { MOVEMENT_WORKINGS } from './workings.js';
+
+/** How far a joint is drawn past the wall below and above, mm. */
+const PAST = 60;
+
+/** Movement joints. They are hung on the wall where it is set out: here they are judged, counted and drawn. */
+export const movement = stage<'movement', SetOutWork & GaugeWork & BondWork, object>({
+  id: 'movement',
+  shown: 'steel',
+  needs: ['set-out', 'gauge', 'bond'],
+  work: () => ({}),
+  issues: (_, { wall, runs }) => movementIssues(wall, runs),
+  figures: (work, run) =>
+    run === null && work.wall.joints.length > 0
+      ? figuresNamed(MOVEMENT_WORKINGS, Object.keys(MOVEMENT_WORKINGS), work)
+      : [],
+  working: (work, figure) => MOVEMENT_WORKINGS[figure]?.(work) ?? null,
+  shapes: ({ wall, gauge }, run) => {
+    const top = gauge.courses[gauge.count - 1]?.top ?? 0;
+    return wall.joints
+      .filter((j) => j.run === run && j.refused === null)
+      .map((j) => line('movement-joint', (j.from + j.to) / 2, -PAST, (j.from + j.to) / 2, top + PAST));
+  },
+});

@@ -1,0 +1,73 @@
+import { carried, carryingLeaf, leafOnFace } from '../../walling/units/leaves/leaf.js';
+import type { FaceLaid } from '../../walling/units/leaves/leavesOf.js';
+import type { BondWork } from '../bond/stage.js';
+import { figuresNamed } from '../figure.js';
+import type { GaugeWork } from '../gauge/stage.js';
+import type { SetOutWork } from '../set-out/stage.js';
+import { stage } from '../stage.js';
+import { barsSheet } from './barsSheet.js';
+import { carriesIssue } from './carriesIssue.js';
+import { steelCost } from './cost.js';
+import { concreteHold } from './holds.js';
+import { steelIssues } from './issues.js';
+import { steelShapes } from './shapes.js';
+import { startersSheet } from './startersSheet.js';
+import { steelOf, type SteelWork } from './steel.js';
+import { STEEL_WORKINGS } from './workings.js';
+
+/** Bars: where each stands, how long, lapped and placed how. */
+export interface Steeled {
+  steel: SteelWork;
+}
+
+type Made = SetOutWork & GaugeWork & BondWork;
+export type SteelStageWork = Made & Steeled;
+
+/** Bars in a leaf, given in places of the face. What an edit left alone is taken over. */
+function steelIn({ wall, gauge, runs }: FaceLaid, before: SteelStageWork | null): SteelWork {
+  const was = before && carried(before);
+  return steelOf(
+    wall,
+    runs,
+    gauge.courses,
+    gauge.count,
+    was && {
+      wall: was.wall,
+      runs: was.runs,
+      courses: was.gauge.courses,
+      cells: was.steel.cells,
+      verticals: was.steel.verticals,
+      beams: was.steel.beams,
+    },
+  );
+}
+
+const asked = (work: Made): string[] => (work.wall.steel ? Object.keys(STEEL_WORKINGS) : []);
+
+export const steel = stage<'steel', Made, Steeled>({
+  id: 'steel',
+  shown: 'steel',
+  needs: ['set-out', 'gauge', 'bond'],
+  // Bars that cannot go up cost a beginning as much as they cost a mason: where the face has them.
+  weighs: {
+    asks: (wall) =>
+      (wall.steel?.vertical ?? null) !== null && wall.unit.shells !== null && wall.carries === 'outer',
+    cost: (face, before) => {
+      const own = steelIn(face, before);
+      return { cost: steelCost(face.wall, own).total, own: { steel: own } };
+    },
+  },
+  work: (made, { before, tried }) =>
+    (tried(made.runs) as Steeled | undefined) ?? {
+      steel: steelIn(leafOnFace(carryingLeaf(made), made), before),
+    },
+  issues: (job, work) => [...carriesIssue(job, work), ...steelIssues(carried(work))],
+  figures: (work, run) => (run === null ? figuresNamed(STEEL_WORKINGS, asked(work), work) : []),
+  working: (work, figure) => STEEL_WORKINGS[figure]?.(work) ?? null,
+  shapes: (work, run) => steelShapes(carried(work), run),
+  holds: (work) => concreteHold(carried(work)),
+  papers: [
+    { kind: 'starters', sheet: startersSheet },
+    { kind: 'bars', sheet: (job, work, _run, show) => barsSheet(job, work, show) },
+  ],
+});
