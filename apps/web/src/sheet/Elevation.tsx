@@ -1,6 +1,6 @@
 import { drag as d3drag } from 'd3-drag';
 import { select } from 'd3-selection';
-import { sayMm, showMm, type SheetView, type Show } from '@even-tally/core';
+import { sayMm, showMm, type SheetView, type Show, type StageName } from '@even-tally/core';
 import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { drag, drop, edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
@@ -12,7 +12,6 @@ import { onThePage } from './onThePage';
 import { paintElevation } from './paint';
 import type { Layout } from './layout';
 import { MovementJoints, SteelLayer } from './SteelLayer';
-import type { StageKey } from './stages';
 
 interface Props {
   view: SheetView;
@@ -220,7 +219,7 @@ function ChosenUnit({ view, layout }: Props): ReactNode {
 /** The face of the wall: units on canvas, everything that can be touched over it. */
 export const Elevation = memo(DrawnElevation);
 
-function DrawnElevation({ stage, ...props }: Props & { stage: StageKey }): ReactNode {
+function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): ReactNode {
   const { view, layout, show } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
   const live = useViewing((s) => s.course);

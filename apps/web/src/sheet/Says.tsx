@@ -1,10 +1,10 @@
-import type { SheetView } from '@even-tally/core';
+import type { SheetView, StageName } from '@even-tally/core';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
 import { kept } from '../ui/kept';
-import { STAGES, type StageKey } from './stages';
+import { STAGES } from '../stages/registry';
 
 const WORD = { fault: 'FAULT', choice: 'CHOICE', note: 'NOTE' } as const;
 const INK = {
@@ -72,7 +72,7 @@ function One({ said, weighed, sameAs }: { said: Said; weighed: boolean; sameAs: 
 const count = (n: number, one: string): string => (n === 0 ? '' : n === 1 ? `one ${one}` : `${n} ${one}s`);
 
 /** Findings of other stages: named here, so that none is overlooked, and read there. */
-function Elsewhere({ view, stage, stem }: { view: SheetView; stage: StageKey; stem: string }): ReactNode {
+function Elsewhere({ view, stage, stem }: { view: SheetView; stage: StageName; stem: string }): ReactNode {
   const navigate = useNavigate();
   const others = STAGES.map((s) => ({
     ...s,
@@ -92,7 +92,7 @@ function Elsewhere({ view, stage, stem }: { view: SheetView; stage: StageKey; st
 }
 
 /** What the wall says: each finding of this stage, where it is and what would settle it. */
-export function Says({ view, stage, stem }: { view: SheetView; stage: StageKey; stem: string }): ReactNode {
+export function Says({ view, stage, stem }: { view: SheetView; stage: StageName; stem: string }): ReactNode {
   const shown = view.says.filter((s) => s.finding.stage === stage);
   const of = (severity: string): number => view.says.filter((s) => s.finding.severity === severity).length;
   const summary = [count(of('fault'), 'fault'), count(of('choice'), 'choice'), count(of('note'), 'note')]

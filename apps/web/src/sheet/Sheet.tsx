@@ -1,24 +1,11 @@
-import { CAUTION, sayMm, showMm, type SheetView, type Show } from '@even-tally/core';
-import {
-  memo,
-  useDeferredValue,
-  useEffect,
-  useMemo,
-  useRef,
-  useState,
-  type ComponentType,
-  type ReactNode,
-} from 'react';
+import { CAUTION, sayMm, showMm, type SheetView, type Show, type StageName } from '@even-tally/core';
+import { memo, useDeferredValue, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { open, useOpenJob } from '../state/openJob';
 import { useShown } from '../state/shown';
 import { look, useViewing } from '../state/view';
-import { Bond } from '../stages/bond/Bond';
-import { Gauge } from '../stages/gauge/Gauge';
-import { SetOut } from '../stages/set-out/SetOut';
-import { Steel } from '../stages/steel/Steel';
-import { Tally } from '../stages/tally/Tally';
 import type { PanelProps } from '../stages/panel';
+import { stageNamed } from '../stages/registry';
 import { Stumble } from '../ui/Stumble';
 import { Waiting } from '../ui/Waiting';
 import { AsList } from './AsList';
@@ -29,20 +16,12 @@ import { layOut, sameLayout, type Layout } from './layout';
 import { Pole } from './Pole';
 import { PrintSheet } from './PrintSheet';
 import { Says } from './Says';
-import { isStage, type StageKey } from './stages';
 import { Tape } from './Tape';
 import { Top } from './Top';
 import { useCalm } from './useCalm';
 import { usePlan } from './usePlan';
 import { WorkingCard } from './WorkingCard';
 
-const PANELS: Record<StageKey, ComponentType<PanelProps>> = {
-  'set-out': memo(SetOut),
-  gauge: memo(Gauge),
-  bond: memo(Bond),
-  steel: memo(Steel),
-  tally: memo(Tally),
-};
 const Slip = memo(Says);
 const Paper = memo(PrintSheet);
 const Foot = memo(FootBar);
@@ -112,7 +91,7 @@ function DrawnSheet(asked: { wallId: string } & Facing): ReactNode {
 interface Facing {
   jobName: string;
   show: Show;
-  stage: StageKey;
+  stage: StageName;
 }
 
 function Faces({ view, jobName, show, stage }: Facing & { view: SheetView }): ReactNode {
@@ -198,24 +177,24 @@ export function Sheet(): ReactNode {
   if (failed !== null) return <Stumble says={failed} />;
   if (job && wall < 0) return <Stumble says="There is no such wall in this job." />;
   if (failure !== null && !view) return <Stumble says={failure} />;
-  if (!isStage(stage)) return <Stumble missing />;
+  const at = stageNamed(stage);
+  if (!at) return <Stumble missing />;
   if (!job || !view || !slip.job || !slip.view) return <Waiting what="Setting out the wall" />;
   if (view.wall.id !== wallId || slip.view.wall.id !== wallId) return <Waiting what="Setting out the wall" />;
-  const Panel = PANELS[stage];
   const panel: PanelProps = { job: slip.job, view: slip.view, show, stem, planner };
   return (
     <>
       <div className="no-print flex h-full min-h-[640px] min-w-[1000px] flex-col">
         <Head title={job.name} sub={view.wall.name} stem={stem} show={show} />
         <div className="grid min-h-0 grow grid-cols-[184px_minmax(0,1fr)_322px]">
-          <Drawing wallId={wallId} jobName={job.name} show={show} stage={stage} />
+          <Drawing wallId={wallId} jobName={job.name} show={show} stage={at.key} />
           <aside
             className="relative overflow-y-auto border-l border-rule bg-sheet pb-6"
             aria-label="Slip"
             tabIndex={0}
           >
-            <Slip view={slip.view} stage={stage} stem={stem} />
-            <Panel {...panel} />
+            <Slip view={slip.view} stage={at.key} stem={stem} />
+            <at.Panel {...panel} />
             <p className="px-4 pt-4 text-[13px] text-soft">{CAUTION}</p>
           </aside>
         </div>

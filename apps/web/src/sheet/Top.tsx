@@ -6,7 +6,8 @@ import { Link, NavLink } from 'react-router';
 import { redo, undo, useOpenJob } from '../state/openJob';
 import { chooseShow } from '../state/view';
 import { Mark } from '../ui/Mark';
-import { STAGES } from './stages';
+import { STAGES } from '../stages/registry';
+import type { BenchStage } from '../stages/stage';
 
 const WORDS = {
   kept: (at: string | null) => (at ? `Kept at ${format(new Date(at), 'HH:mm')}` : 'Kept'),
@@ -17,13 +18,13 @@ const WORDS = {
 } as const;
 
 /** The stages hung on the mason's line. All are always open. */
-function Line({ stem }: { stem: string }): ReactNode {
+export function Line({ stem, stages = STAGES }: { stem: string; stages?: readonly BenchStage[] }): ReactNode {
   return (
     <nav aria-label="Stages" className="relative mx-2 flex items-end">
       <span className="absolute top-[14px] right-0 left-0 h-[2px] bg-live" aria-hidden="true" />
       <span className="absolute top-[7px] -left-2 h-[16px] w-[12px] bg-[#bd8f57]" aria-hidden="true" />
       <span className="absolute top-[7px] -right-2 h-[16px] w-[12px] bg-[#bd8f57]" aria-hidden="true" />
-      {STAGES.map((s) => (
+      {stages.map((s) => (
         <NavLink
           key={s.key}
           to={`${stem}/${s.key}`}

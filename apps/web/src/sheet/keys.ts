@@ -1,7 +1,8 @@
 import type { Show } from '@even-tally/core';
 import { redo, undo } from '../state/openJob';
 import { chooseShow, look, viewing } from '../state/view';
-import { STAGES } from './stages';
+import { STAGES } from '../stages/registry';
+import type { BenchStage } from '../stages/stage';
 
 export interface KeyPlace {
   stem: string;
@@ -14,19 +15,25 @@ export interface KeyPlace {
   go: (to: string) => void;
 }
 
-/** Our own map. What the sheet under `?` shows is this list, so it cannot say something else. */
-export const KEYS: {
+interface Key {
   keys: string;
   says: string;
   on: (e: KeyboardEvent) => boolean;
   act: (p: KeyPlace) => void;
-}[] = [
-  ...STAGES.map((s, i) => ({
+}
+
+/** A figure for each stage, in the order they hang on the line. */
+export const stageKeys = (stages: readonly BenchStage[]): Key[] =>
+  stages.map((s, i) => ({
     keys: String(i + 1),
     says: `stage: ${s.name}`,
-    on: (e: KeyboardEvent) => e.key === String(i + 1) && !e.ctrlKey && !e.metaKey,
-    act: (p: KeyPlace) => p.go(`${p.stem}/${s.key}`),
-  })),
+    on: (e) => e.key === String(i + 1) && !e.ctrlKey && !e.metaKey,
+    act: (p) => p.go(`${p.stem}/${s.key}`),
+  }));
+
+/** Our own map. What the sheet under `?` shows is this list, so it cannot say something else. */
+export const KEYS: Key[] = [
+  ...stageKeys(STAGES),
   {
     keys: 'PgUp',
     says: 'next course up',

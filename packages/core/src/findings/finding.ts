@@ -1,7 +1,9 @@
 import type { EditStep, Guard } from '../job/edit.js';
 
 export type Severity = 'fault' | 'choice' | 'note';
-export type StageName = 'set-out' | 'gauge' | 'bond' | 'steel' | 'tally';
+/** The stages a wall is gone through, in the order of the work. Not all are built. */
+export const STAGE_NAMES = ['set-out', 'gauge', 'bond', 'steel', 'mud', 'days', 'checks', 'tally'] as const;
+export type StageName = (typeof STAGE_NAMES)[number];
 
 export interface Fix {
   says: string;

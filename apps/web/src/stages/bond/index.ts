@@ -1,0 +1,5 @@
+import { memo } from 'react';
+import type { BenchStage } from '../stage';
+import { Bond } from './Bond';
+
+export const bond: BenchStage = { key: 'bond', name: 'Bond', Panel: memo(Bond) };

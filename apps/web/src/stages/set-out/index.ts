@@ -1,0 +1,5 @@
+import { memo } from 'react';
+import type { BenchStage } from '../stage';
+import { SetOut } from './SetOut';
+
+export const setOut: BenchStage = { key: 'set-out', name: 'Set out', Panel: memo(SetOut) };

@@ -1,0 +1,5 @@
+import { memo } from 'react';
+import type { BenchStage } from '../stage';
+import { Tally } from './Tally';
+
+export const tally: BenchStage = { key: 'tally', name: 'Tally', Panel: memo(Tally) };
