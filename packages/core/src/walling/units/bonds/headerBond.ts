@@ -1,11 +1,5 @@
-/**
- * How a course goes on from one of its ends, as piece lengths: `lead` once, then `cycle` over and over. The first of a lead may
- * be what another run shows there.
- */
-export interface Pattern {
-  lead: number[];
-  cycle: number[];
-}
+import type { SetWall } from '../../../stages/set-out/wall.js';
+import type { BondRule, Pattern } from './bondRule.js';
 
 /** The bricks a header bond is made of, by their length along the face, mm. */
 export interface Bricks {
@@ -31,3 +25,33 @@ export interface HeaderBond {
    */
   against: (b: Bricks, headers: boolean, through: number) => Pattern;
 }
+
+/** The brick cut lengthwise that brings a header bond back beside its quoin header: half a header less a joint. */
+export const closerLength = (wall: SetWall): number => (wall.unitWidth - wall.head) / 2;
+
+const bricksOf = (wall: SetWall): Bricks => ({
+  stretcher: wall.unitLength,
+  header: wall.unitWidth,
+  half: wall.half,
+  threeQuarter: 0.75 * (wall.unitLength + wall.head) - wall.head,
+  closer: closerLength(wall),
+});
+
+/** A bond of stretchers and headers as courses are laid by: at corners by who turns them, elsewhere by turns. */
+export const header = (bond: HeaderBond): BondRule => ({
+  courseClass: (course, corner, turn) => {
+    const long = corner === 'free' ? turn : corner === 'own';
+    return { long, headers: !long && bond.headersIn(course) };
+  },
+  begins: (wall, end, { long, headers }, any) => {
+    const bricks = bricksOf(wall);
+    const [whole, short] = [bond.long(bricks), bond.short(bricks, headers)];
+    if (end.kind === 'own') return [whole];
+    if (end.kind === 'return')
+      return [end.shows === undefined ? short : bond.against(bricks, headers, end.shows)];
+    // A course of headers stops on one; the rest may stop either way, so that a length of half units closes.
+    const both = long ? [whole, short] : [short, whole];
+    return any && !headers ? both : both.slice(0, 1);
+  },
+  fixed: null,
+});

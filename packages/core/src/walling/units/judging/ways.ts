@@ -2,7 +2,7 @@ import type { EditStep } from '../../../job/edit.js';
 import type { Build } from '../../../job/types.js';
 import type { Try } from '../../../findings/issue.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
-import { cornerCloser } from '../lines/endPatterns.js';
+import { cornerCloser } from '../bonds/running.js';
 import { canPair, runEnds } from '../lines/ends.js';
 
 /** A bond the wall could have instead: same line, another start or other corners. */

@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
-import { closerLength } from '../lines/endPatterns.js';
+import { closerLength } from '../bonds/headerBond.js';
 import { kindInHeaderBond, near, unitLengthsOf } from './kindOf.js';
 import { headLimits, THINNEST_PIECE, type PerpLine } from '../lines/lines.js';
 import { RUN_END, type Laid, type Stretch } from './stretch.js';

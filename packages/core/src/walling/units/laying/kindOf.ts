@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
-import { closerLength } from '../lines/endPatterns.js';
+import { closerLength } from '../bonds/headerBond.js';
 import type { Kind } from './kinds.js';
 
 /** Whole, half and three-quarter lengths of the wall's unit. */

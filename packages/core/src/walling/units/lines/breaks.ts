@@ -2,8 +2,9 @@ import { SAME_PLACE, toMillimetres } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { EndSpec } from './ends.js';
 import { lineCost } from './lineCost.js';
-import type { Pattern } from '../bonds/headerBond.js';
-import { endPatterns, type CourseClass } from './endPatterns.js';
+import type { Pattern } from '../bonds/bondRule.js';
+import type { CourseClass } from '../bonds/bondRule.js';
+import { bondRule } from '../bonds/registry.js';
 import { byOwn, cheapestPair, lapsUnder, type LapRule, type WeighedLine } from './pairs.js';
 import {
   type ClassedEnds,
@@ -78,10 +79,10 @@ function brokenLines(
 ): PerpLine[] {
   const end = run.to + wall.head;
   const make = lineWith(wall, ends);
-  const start = endPatterns(wall, ends.start, course, false)[0] as Pattern;
+  const start = bondRule(wall).begins(wall, ends.start, course, false)[0] as Pattern;
   const fromStart = edges(start, run.from, end - SAME_PLACE, wall.head);
   if (ends.end.kind === 'free') return [make([...fromStart.filter((x) => x < end - SAME_PLACE), end])];
-  const back = endPatterns(wall, ends.end, course, false)[0] as Pattern;
+  const back = bondRule(wall).begins(wall, ends.end, course, false)[0] as Pattern;
   // The end's own pattern, read from the end inward and turned round to left edges.
   const backwards = edges(back, 0, end - run.from, wall.head)
     .map((d) => end - d)
@@ -136,7 +137,7 @@ function endsCut(wall: SetWall, l: PerpLine, classed: ClassedEnds | undefined): 
   const { ends, course } = classed;
   const lengths = l.u.slice(1).map((x, i) => x - (l.u[i] ?? 0) - l.joint);
   const cut = (end: EndSpec, length: number | undefined): boolean => {
-    const [pattern] = endPatterns(wall, end, course, false);
+    const [pattern] = bondRule(wall).begins(wall, end, course, false);
     return end.kind === 'own' && pattern !== undefined && Math.abs((length ?? 0) - pieceOf(pattern, 0)) > 1;
   };
   const count = Number(cut(ends.start, lengths[0])) + Number(cut(ends.end, lengths.at(-1)));

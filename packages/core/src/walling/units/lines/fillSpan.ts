@@ -1,6 +1,7 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
-import { cornerCloser } from './endPatterns.js';
+import type { CourseAt, Strictness } from '../bonds/bondRule.js';
+import { bondRule } from '../bonds/registry.js';
 import { shownWidth, type EndSpec } from './ends.js';
 import { slotRules, type Counts } from './lineCost.js';
 import type { ClassedEnds, PerpLine, RunLines, Span } from './lines.js';
@@ -18,29 +19,9 @@ interface Fixed {
   end: number[];
 }
 
-/** How much of its bond's own ends a course may be asked to keep: all; no whole unit at a corner; nothing but returns. */
-type Strictness = 'all' | 'returns';
-
-export function fixedAt(
-  wall: SetWall,
-  end: EndSpec,
-  { first, long, atStart }: { first: boolean; long: boolean; atStart: boolean },
-  keep: Strictness,
-): number[] {
-  const module = wall.unitLength + wall.head;
-  if (end.kind === 'return') {
-    if (end.legs) return [end.legs.shown];
-    if (end.shows !== undefined) return [end.shows];
-    const closer = wall.closers || wall.bond.step === 0 ? cornerCloser(wall) : null;
-    return closer === null ? [wall.unitWidth] : [wall.unitWidth, closer];
-  }
-  if (keep === 'returns') return [];
-  if (end.kind === 'own') return [end.legs ? end.legs.own : wall.unitLength];
-  // A free end: the first course begins as asked; in half bond the rest may begin and end as costs least.
-  const { step } = wall.bond;
-  if (!atStart || (!first && step === 1 / 2)) return [];
-  return [long || step === 0 ? wall.unitLength : step * module - wall.head];
-}
+/** Pieces fixed at an end of a course that is filled: what its bond says. */
+export const fixedAt = (wall: SetWall, end: EndSpec, at: CourseAt, keep: Strictness): number[] =>
+  bondRule(wall).fixed?.(wall, end, at, keep) ?? [];
 
 /**
  * Edges where a piece may begin, a unit in so many `parts` from both ends of what is to be filled; and in quarters of a

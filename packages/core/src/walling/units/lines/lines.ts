@@ -1,7 +1,6 @@
 import { toMillimetres } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
-import type { Pattern } from '../bonds/headerBond.js';
-import type { CourseClass } from './endPatterns.js';
+import type { CourseClass, Pattern } from '../bonds/bondRule.js';
 import type { EndSpec } from './ends.js';
 
 export type Parity = 'odd' | 'even';

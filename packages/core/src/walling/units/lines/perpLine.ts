@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
-import { headerBondOf } from '../bonds/registry.js';
+import { bondRule } from '../bonds/registry.js';
 import { endSpec, type RunEnds } from './ends.js';
 import { lineOf, type ClassedEnds, type Ends, type Parity, type RunLines, type Span } from './lines.js';
 import { countsOf } from './lineCost.js';
@@ -15,11 +15,8 @@ function classesOf(wall: SetWall, ends: RunEnds): ClassedEnds[] {
     const parity: Parity = i % 2 === 0 ? 'odd' : 'even';
     const both: Ends = { start: endSpec(ends.start, parity), end: endSpec(ends.end, parity) };
     const turn = (parity === 'odd') === (wall.start === 'whole');
-    const header = wall.bond.family === 'header';
     const corner = both.start.kind !== 'free' ? both.start.kind : both.end.kind;
-    const long = header && corner !== 'free' ? corner === 'own' : turn;
-    const headers = !long && (headerBondOf(wall.bond.id)?.headersIn(i) ?? false);
-    return { ends: both, course: { long, headers } };
+    return { ends: both, course: bondRule(wall).courseClass(i, corner, turn) };
   });
 }
 
@@ -30,8 +27,7 @@ export function ringLines(wall: SetWall, index: number): RunLines {
   const count = Math.max(1, Math.round(length / module));
   const slot = length / count;
   const joint = slot - wall.unitLength;
-  const step = wall.bond.step === 0 ? 0 : wall.bond.step;
-  return [0, step].map((on) => ({
+  return [0, wall.bond.step].map((on) => ({
     u: Array.from({ length: count + 1 }, (_, k) => (k + on) * slot),
     joint,
     shownAtStart: false,

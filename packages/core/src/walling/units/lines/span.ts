@@ -1,8 +1,8 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import { brokenRun } from './breaks.js';
-import type { Pattern } from '../bonds/headerBond.js';
-import { endPatterns } from './endPatterns.js';
+import type { Pattern } from '../bonds/bondRule.js';
+import { bondRule } from '../bonds/registry.js';
 import { shownWidth, type EndSpec } from './ends.js';
 import { evenLines, filledSpan, leadsOf } from './fillSpan.js';
 import { movedLine } from '../laying/moved.js';
@@ -102,8 +102,8 @@ function easedLines(
       wall,
       span,
       perp,
-      endPatterns(wall, e.start, course, false)[0] as Pattern,
-      endPatterns(wall, e.end, course, true),
+      bondRule(wall).begins(wall, e.start, course, false)[0] as Pattern,
+      bondRule(wall).begins(wall, e.end, course, true),
     ),
   );
   const joints = whole.map((w) => w?.joint ?? NaN);

@@ -1,0 +1,65 @@
+import { SAME_PLACE } from '../../../measure/length.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
+import type { BondRule, CourseAt, Pattern, Strictness } from './bondRule.js';
+import type { EndSpec } from '../lines/ends.js';
+
+/** The thinnest slip worth bedding beside a corner, mm: common practice. */
+const THINNEST_SLIP = 40;
+
+/**
+ * The closer that brings a running bond back beside a return that is not a step of the bond, or null where the
+ * return is one already, or where no piece worth laying would do it.
+ */
+export function cornerCloser(wall: SetWall): number | null {
+  const module = wall.unitLength + wall.head;
+  const shown = wall.unitWidth + wall.head;
+  const { step } = wall.bond;
+  const steps = step === 0 ? [1, 2] : [step, 1 - step, 1 + step, 2 - step];
+  const found = steps
+    .map((s) => s * module - shown - wall.head)
+    .filter((c) => c > -wall.head - SAME_PLACE)
+    .sort((a, b) => a - b);
+  if (found.some((c) => Math.abs(c + wall.head) < wall.head)) return null;
+  return found.find((c) => c >= THINNEST_SLIP && c <= wall.unitLength + SAME_PLACE) ?? null;
+}
+
+/** What stands beside another run's unit: what it shows, and a closer where there is one. */
+function beside(wall: SetWall, end: EndSpec, stacked: boolean): number[] {
+  if (end.shows !== undefined) return [end.shows];
+  // Stack bond stands its perps over one another only with a closer; in the others it is the mason's to ask.
+  const closer = wall.closers || stacked ? cornerCloser(wall) : null;
+  return closer === null ? [wall.unitWidth] : [wall.unitWidth, closer];
+}
+
+/** Every unit lengthwise, each course so much of a unit on from the one below; nought for stack bond. Common practice. */
+export function running(step: number): BondRule {
+  const stacked = step === 0;
+  const part = (wall: SetWall, s: number): number => s * (wall.unitLength + wall.head) - wall.head;
+
+  const begins = (wall: SetWall, end: EndSpec, { long }: { long: boolean }, any: boolean): Pattern[] => {
+    const cycle = [wall.unitLength];
+    const led = (...lead: number[]): Pattern => ({ lead, cycle });
+    if (end.legs) return [led(end.kind === 'own' ? end.legs.own : end.legs.shown)];
+    if (end.kind === 'own') return [led()];
+    if (end.kind === 'return') return [led(...beside(wall, end, stacked))];
+    if (stacked) return [led()];
+    if (!any) return [long ? led() : led(part(wall, step))];
+    return [...new Set([step, 1 - step])].reduce((list, s) => [...list, led(part(wall, s))], [led()]);
+  };
+
+  const fixed = (
+    wall: SetWall,
+    end: EndSpec,
+    { first, long, atStart }: CourseAt,
+    keep: Strictness,
+  ): number[] => {
+    if (end.kind === 'return') return end.legs ? [end.legs.shown] : beside(wall, end, stacked);
+    if (keep === 'returns') return [];
+    if (end.kind === 'own') return [end.legs ? end.legs.own : wall.unitLength];
+    // A free end: the first course begins as asked; in half bond the rest may begin and end as costs least.
+    if (!atStart || (!first && step === 1 / 2)) return [];
+    return [long || stacked ? wall.unitLength : part(wall, step)];
+  };
+
+  return { courseClass: (_course, _corner, turn) => ({ long: turn, headers: false }), begins, fixed };
+}
