@@ -47,7 +47,7 @@ export { bondedTogether } from './plan/together.js';
 export type { RakedCut } from './scene/outline.js';
 export { soldiersOver } from './walling/units/let-in/soldiers.js';
 export * from './plan/working.js';
-export * from './walling/units/columns.js';
+export * from './walling/pieces.js';
 export * from './shapes/shape.js';
 export * from './scene/scene.js';
 export { STAGES, type StageId } from './plan/registry.js';

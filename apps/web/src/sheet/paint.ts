@@ -1,4 +1,12 @@
-import { KINDS, SHOWN, type CourseColumns, type Kind, type Role, type Scene } from '@even-tally/core';
+import {
+  cornersOf,
+  KINDS,
+  SHOWN,
+  type CourseColumns,
+  type Kind,
+  type Role,
+  type Scene,
+} from '@even-tally/core';
 
 /** Where the wall's base stands on a canvas, in CSS pixels, and how many pixels a millimetre is. */
 export interface Placing {
@@ -42,6 +50,16 @@ function prepare(canvas: HTMLCanvasElement, width: number, height: number): Canv
   return g;
 }
 
+/** A piece that is no rectangle: its corners, x and y by turns, mm. */
+function polygon(path: Path2D, corners: Float64Array, at: Placing): void {
+  for (let k = 0; k < corners.length; k += 2) {
+    const [x, y] = [at.left + (corners[k] ?? 0) * at.scale, at.base - (corners[k + 1] ?? 0) * at.scale];
+    if (k === 0) path.moveTo(x, y);
+    else path.lineTo(x, y);
+  }
+  path.closePath();
+}
+
 /** The pieces of courses, grouped by how they are filled: one path a colour, so that thousands cost little. */
 function paintPieces(
   g: CanvasRenderingContext2D,
@@ -64,7 +82,9 @@ function paintPieces(
       const w = ((c.to[i] ?? 0) - (c.from[i] ?? 0)) * at.scale;
       const y = at.base - (c.top[i] ?? 0) * at.scale;
       const h = ((c.top[i] ?? 0) - (c.bottom[i] ?? 0)) * at.scale;
-      path.rect(x + gap, y + gap, Math.max(0.5, w - 2 * gap), Math.max(0.5, h - 2 * gap));
+      const corners = cornersOf(c, i);
+      if (corners) polygon(path, corners, at);
+      else path.rect(x + gap, y + gap, Math.max(0.5, w - 2 * gap), Math.max(0.5, h - 2 * gap));
       if (c.sawn[i] === 1 && !lite) {
         strokes.moveTo(x, y + h);
         strokes.lineTo(x + w, y);

@@ -1,5 +1,5 @@
 import { KINDS } from '../walling/units/laying/kinds.js';
-import { SHOWN, type CourseColumns } from '../walling/units/columns.js';
+import { cornersOf, SHOWN, type CourseColumns } from '../walling/pieces.js';
 import type { Role, SceneShape } from '../shapes/shape.js';
 import type { Scene } from '../scene/scene.js';
 
@@ -99,6 +99,13 @@ function piecesSvg(scene: Scene, flip: (y: number) => number, t: number): string
   return out.length === 0 ? '' : `<g stroke="#6b665b" stroke-width="${n(3 * t)}">${out.join('')}</g>`;
 }
 
+/** Corners, x and y by turns, as an SVG polygon has them. */
+const pointsSvg = (corners: Float64Array, flip: (y: number) => number): string =>
+  Array.from(
+    { length: corners.length / 2 },
+    (_, k) => `${n(corners[2 * k] ?? 0)},${n(flip(corners[2 * k + 1] ?? 0))}`,
+  ).join(' ');
+
 function courseSvg(c: CourseColumns, flip: (y: number) => number, t: number): string[] {
   const out: string[] = [];
   for (let i = 0; i < c.count; i++) {
@@ -109,8 +116,12 @@ function courseSvg(c: CourseColumns, flip: (y: number) => number, t: number): st
       (c.top[i] ?? 0) - (c.bottom[i] ?? 0),
     ];
     const kind = c.kind[i] === SHOWN ? 'shown' : (KINDS[c.kind[i] ?? 0] ?? 'stretcher');
+    const fill = kind === 'shown' ? '#b9b3a4' : (PIECE_FILL[kind] ?? '#cfcabd');
+    const corners = cornersOf(c, i);
     out.push(
-      `<rect x="${n(x)}" y="${n(y)}" width="${n(w)}" height="${n(h)}" fill="${kind === 'shown' ? '#b9b3a4' : (PIECE_FILL[kind] ?? '#cfcabd')}"/>`,
+      corners
+        ? `<polygon points="${pointsSvg(corners, flip)}" fill="${fill}"/>`
+        : `<rect x="${n(x)}" y="${n(y)}" width="${n(w)}" height="${n(h)}" fill="${fill}"/>`,
     );
     // A stroke across a sawn piece, so that a black-and-white print shows the cut too.
     if (c.sawn[i] === 1)

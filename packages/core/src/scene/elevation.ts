@@ -1,7 +1,7 @@
 import { showMm, type Show } from '../measure/format.js';
 import type { Finding } from '../findings/finding.js';
 import type { WallWork } from '../plan/work.js';
-import { pieceColumns } from '../walling/units/columns.js';
+import { wallingOf } from '../walling/registry.js';
 import { FOOTING_DRAWN, skyShapes, stepShapes } from './outline.js';
 import { line, rect, words, type SceneShape } from '../shapes/shape.js';
 import type { Scene } from './scene.js';
@@ -103,5 +103,9 @@ export function elevationScene(work: WallWork, run: number, letters: readonly Le
   const bonded = work.runs.find((r) => r.index === run);
   const from = Math.min(0, bonded?.from ?? 0);
   const reach = Math.max(length, bonded?.to ?? 0) - from;
-  return { box: { x: from, y: 0, w: reach, h: height }, pieces: pieceColumns(work, run), shapes };
+  return {
+    box: { x: from, y: 0, w: reach, h: height },
+    pieces: wallingOf(work.wall).pieces(work, run),
+    shapes,
+  };
 }

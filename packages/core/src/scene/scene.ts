@@ -1,5 +1,5 @@
 import type { SceneShape } from '../shapes/shape.js';
-import type { CourseColumns } from '../walling/units/columns.js';
+import type { CourseColumns } from '../walling/pieces.js';
 
 /** A picture in wall millimetres, y upwards from the wall's base. Pieces are columns, a course each; the rest plain shapes. */
 export interface Scene {

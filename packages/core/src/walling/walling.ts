@@ -7,7 +7,7 @@ import type { LeafTally } from './units/counting/ofWall.js';
 import type { Begun } from './units/laying/begin.js';
 import type { Leaf } from './units/leaves/leaf.js';
 import type { FaceLaid } from './units/leaves/leavesOf.js';
-import type { CourseColumns } from './units/columns.js';
+import type { CourseColumns } from './pieces.js';
 
 /** A wall laid: its leaves, outside first, and the ways that were weighed for its face. */
 export interface Laid extends FaceLaid {

@@ -3,67 +3,11 @@ import type { BondedRun } from './laying/bond.js';
 import { shownWidth, type RunEnd } from './lines/ends.js';
 import { lineOf } from './lines/lines.js';
 import type { Leaf } from './leaves/leaf.js';
+import { columnsOn, SHOWN, type CourseColumns } from '../pieces.js';
+import { rakedOutline } from './rakedOutline.js';
 
 /** What the face is drawn from. */
 type FaceWork = Pick<Leaf, 'wall' | 'gauge' | 'runs'>;
-
-/** Kind of the end of another run's corner unit, seen on this face. It is counted there, not here. */
-export const SHOWN = 200;
-
-/**
- * Pieces of one course of one run as columns: what a screen draws from, and what crosses from the worker without being
- * copied. Millimetres along the run and above the wall's base; bottoms are the underside of the unit.
- */
-export interface CourseColumns {
-  /** Its number, from 1 at the base. */
-  course: number;
-  count: number;
-  from: Float64Array;
-  to: Float64Array;
-  bottom: Float64Array;
-  top: Float64Array;
-  kind: Uint8Array;
-  sawn: Uint8Array;
-}
-
-/** Columns of `count` pieces on one buffer, so that a course crosses as one. */
-const columnsOn = (
-  course: number,
-  count: number,
-  buffer: ArrayBuffer = new ArrayBuffer(count * (4 * 8 + 2)),
-): CourseColumns => ({
-  course,
-  count,
-  from: new Float64Array(buffer, 0, count),
-  to: new Float64Array(buffer, 8 * count, count),
-  bottom: new Float64Array(buffer, 16 * count, count),
-  top: new Float64Array(buffer, 24 * count, count),
-  kind: new Uint8Array(buffer, 32 * count, count),
-  sawn: new Uint8Array(buffer, 33 * count, count),
-});
-
-/** A course to give away: whoever sends it keeps the one it was copied from. */
-export const copyOfCourse = (c: CourseColumns): CourseColumns =>
-  columnsOn(c.course, c.count, c.from.buffer.slice(0) as ArrayBuffer);
-
-export const columnBuffer = (c: CourseColumns): ArrayBuffer => c.from.buffer as ArrayBuffer;
-
-/** Whether two courses are drawn alike. */
-export function drawnAlike(a: CourseColumns, b: CourseColumns): boolean {
-  if (a.course !== b.course || a.count !== b.count) return false;
-  const same = (x: Float64Array | Uint8Array, y: Float64Array | Uint8Array): boolean => {
-    for (let i = 0; i < x.length; i++) if (x[i] !== y[i]) return false;
-    return true;
-  };
-  return (
-    same(a.from, b.from) &&
-    same(a.to, b.to) &&
-    same(a.bottom, b.bottom) &&
-    same(a.top, b.top) &&
-    same(a.kind, b.kind) &&
-    same(a.sawn, b.sawn)
-  );
-}
 
 interface Along {
   from: number;
@@ -91,46 +35,46 @@ export function endsShown(
 export function pieceColumns(work: FaceWork, index: number): CourseColumns[] {
   const run = work.runs.find((r) => r.index === index);
   if (!run) return [];
+  const tops = work.wall.tops.filter((t) => t.run === index).flatMap((t) => t.segments);
   return work.gauge.courses.map((course, i) => {
     const row = run.rows[i];
     if (!row) return columnsOn(course.number, 0);
     const { start, between, end } = endsShown(work, run, i);
+    const unit = course.bottom + course.bed;
+    // Where its own top cuts a piece it is no rectangle.
+    const outlines = row.pieces.map((p) => (p.rake ? rakedOutline(tops, p, unit, course.top) : null));
     const c = columnsOn(
       course.number,
       row.pieces.length + between.length + Number(start !== null) + Number(end !== null),
+      outlines.reduce((sum, o) => sum + (o?.length ?? 0) / 2, 0),
     );
-    let n = 0;
-    const put = (from: number, to: number, kind: number, sawn: boolean): void => {
+    let [n, corners] = [0, 0];
+    const put = (
+      from: number,
+      to: number,
+      kind: number,
+      sawn: boolean,
+      points: number[] | null = null,
+    ): void => {
       c.from[n] = from;
       c.to[n] = to;
-      c.bottom[n] = course.bottom + course.bed;
+      c.bottom[n] = unit;
       c.top[n] = course.top;
       c.kind[n] = kind;
       c.sawn[n++] = sawn ? 1 : 0;
+      if (points) c.points.set(points, 2 * corners);
+      corners += (points?.length ?? 0) / 2;
+      c.offsets[n] = corners;
     };
     if (start) put(start.from, start.to, SHOWN, false);
-    for (const p of row.pieces) {
-      put(p.from, p.to, kindIndex(p.kind), p.cutFrom !== null || course.kind === 'sawn');
-      if (!p.band) continue;
-      c.bottom[n - 1] = Math.max(p.band.from, course.bottom + course.bed);
+    row.pieces.forEach((p, k) => {
+      put(p.from, p.to, kindIndex(p.kind), p.cutFrom !== null || course.kind === 'sawn', outlines[k]);
+      if (!p.band) return;
+      c.bottom[n - 1] = Math.max(p.band.from, unit);
       c.top[n - 1] = p.band.to;
-    }
+    });
     for (const s of between) put(s.from, s.to, SHOWN, false);
     if (end) put(end.from, end.to, SHOWN, false);
     return c;
   });
-}
-
-/** The pieces of one course, parted where an opening breaks it: gaps wider than any joint. */
-export function courseStretches(c: CourseColumns, widest: number): { from: number; to: number }[][] {
-  const pieces = Array.from(c.from, (from, i) => ({ from, to: c.to[i] ?? from }));
-  pieces.sort((a, b) => a.from - b.from);
-  const stretches: { from: number; to: number }[][] = [];
-  for (const p of pieces) {
-    const last = stretches.at(-1);
-    const before = last?.at(-1);
-    if (last && before && p.from - before.to <= widest) last.push(p);
-    else stretches.push([p]);
-  }
-  return stretches;
 }

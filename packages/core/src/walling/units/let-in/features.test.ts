@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { applyEdit } from '../../../job/edit.js';
 import type { JobDocument, PieceChange, Pier, Wall } from '../../../job/types.js';
-import { pieceColumns, SHOWN } from '../columns.js';
+import { SHOWN } from '../../pieces.js';
+import { pieceColumns } from '../columns.js';
 import {
   documentOf,
   jobOf,
