@@ -69,7 +69,7 @@ export { newJoints } from './stages/movement/issues.js';
 export * from './stages/steel/cutting.js';
 export * from './stages/steel/schedule.js';
 export * from './stages/steel/steel.js';
-export { middleOf, type Column } from './stages/steel/columns.js';
+export { middleOf, type Shaft } from './stages/steel/shafts.js';
 export type { VerticalBar, Verticals } from './stages/steel/vertical.js';
 export { filledVolume, type RunFill } from './stages/grout/fill.js';
 export * from './scene/steelView.js';

@@ -7,7 +7,7 @@ import { CONCRETE_FACTOR, footingAmounts } from '../stages/set-out/footing.js';
 import { mortarOfWall } from '../walling/units/counting/ofWall.js';
 import { packsOf, type Counts } from '../walling/units/counting/tally.js';
 import { groutInWall } from '../stages/grout/workings.js';
-import { middleOf } from '../stages/steel/columns.js';
+import { middleOf } from '../stages/steel/shafts.js';
 import { cutBars } from '../stages/steel/cutting.js';
 import {
   markOf,
@@ -116,16 +116,16 @@ function barsJson(p: WallPlan): Record<string, unknown>[] {
   const lines = schedule(wall, steel);
   const uprights = steel.verticals.flatMap((v) =>
     v.bars
-      .filter((b) => uprightLengths(wall, b.column).length > 0)
+      .filter((b) => uprightLengths(wall, b.shaft).length > 0)
       .map((b) => ({
-        mark: markOf(lines, uprightBars(wall, b.column)[0]),
+        mark: markOf(lines, uprightBars(wall, b.shaft)[0]),
         size: vertical?.bar ?? '',
         run: b.run,
         leaf,
         at: tidy(b.at),
-        bottom: tidy(b.column.bottom),
-        top: tidy(b.column.top),
-        length: tidy(uprightLengths(wall, b.column).length),
+        bottom: tidy(b.shaft.bottom),
+        top: tidy(b.shaft.top),
+        length: tidy(uprightLengths(wall, b.shaft).length),
         count: 1,
       })),
   );
@@ -155,12 +155,12 @@ function barsJson(p: WallPlan): Record<string, unknown>[] {
 
 const cellsJson = (p: WallPlan): Record<string, unknown>[] =>
   p.fills.flatMap((f) =>
-    f.cells.map(({ column, filled }) => ({
-      run: column.run,
+    f.cells.map(({ shaft, filled }) => ({
+      run: shaft.run,
       leaf: carryingLeaf(p).index,
-      at: tidy(middleOf(column)),
-      bottom: tidy(column.bottom),
-      top: tidy(column.top),
+      at: tidy(middleOf(shaft)),
+      bottom: tidy(shaft.bottom),
+      top: tidy(shaft.top),
       grouted: filled,
     })),
   );

@@ -9,7 +9,7 @@ import { holdsOf } from '../plan/says.js';
 import type { Hold } from '../stages/hold.js';
 import { retainAmounts, type RetainAmounts } from '../stages/retain/retain.js';
 import type { SetCavity, SetGrout, SetJoint, SetRetains, SetSteel } from '../stages/set-out/wall.js';
-import { middleOf } from '../stages/steel/columns.js';
+import { middleOf } from '../stages/steel/shafts.js';
 import { reinforcedBeds, type BedSteel } from '../stages/steel/horizontal.js';
 import type { Lap } from '../stages/steel/laps.js';
 import type { PlaceInCell } from '../stages/steel/place.js';
@@ -91,18 +91,18 @@ export interface SteelView {
 
 function cellsShown(p: WallPlan, run: number, lines: readonly ScheduleLine[]): CellShown[] {
   const k = p.fills.findIndex((f) => f.run === run);
-  const bars = new Map((p.steel.verticals[k]?.bars ?? []).map((b) => [b.column, b]));
-  return (p.fills[k]?.cells ?? []).map(({ column, filled }): CellShown => {
-    const bar = bars.get(column);
-    const { from, to, bottom, top } = column;
+  const bars = new Map((p.steel.verticals[k]?.bars ?? []).map((b) => [b.shaft, b]));
+  return (p.fills[k]?.cells ?? []).map(({ shaft, filled }): CellShown => {
+    const bar = bars.get(shaft);
+    const { from, to, bottom, top } = shaft;
     return {
-      at: middleOf(column),
+      at: middleOf(shaft),
       from,
       to,
       bottom,
       top,
       filled,
-      bar: bar ? markOf(lines, uprightBars(p.wall, column)[0]) : null,
+      bar: bar ? markOf(lines, uprightBars(p.wall, shaft)[0]) : null,
       why: bar?.why ?? null,
     };
   });
@@ -117,14 +117,14 @@ function cornerShown(p: WallPlan, run: number): SteelView['corner'] {
   const width = p.wall.unitWidth;
   if (!bonded || !fill) return [];
   return fill.cells
-    .filter(({ column }) => column.to < from + width)
-    .map(({ column, bar, filled }) => ({
+    .filter(({ shaft }) => shaft.to < from + width)
+    .map(({ shaft, bar, filled }) => ({
       at: bonded.to - width / 2,
-      bottom: column.bottom,
-      top: column.top,
+      bottom: shaft.bottom,
+      top: shaft.top,
       bar,
       filled,
-      wide: column.to - column.from,
+      wide: shaft.to - shaft.from,
     }));
 }
 

@@ -4,9 +4,9 @@ import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../set-out/wall.js';
 import type { Row } from '../../walling/units/laying/row.js';
 import { cellsOfPiece, insideWidth } from '../steel/cells.js';
-import { middleOf, type Column, type RunCells } from '../steel/columns.js';
+import { middleOf, type Shaft, type RunCells } from '../steel/shafts.js';
 import type { SteelWork } from '../steel/steel.js';
-import { ownColumns } from '../steel/barCells.js';
+import { ownShafts } from '../steel/barCells.js';
 import type { Verticals } from '../steel/vertical.js';
 import { joinedStretches } from '../steel/horizontal.js';
 import type { Stretch } from '../steel/spans.js';
@@ -18,7 +18,7 @@ export class RunFill {
   constructor(
     readonly run: number,
     /** Its own continuous cells, and whether each is filled. */
-    readonly cells: { column: Column; filled: boolean; bar: boolean }[],
+    readonly cells: { shaft: Shaft; filled: boolean; bar: boolean }[],
     /** Courses filled solid: below grade, or all of them. */
     readonly solid: ReadonlySet<number>,
     /** How much that is, worked out when somebody asks: a wall is re-planned far more often. */
@@ -69,17 +69,17 @@ function solidCourse(wall: SetWall, run: BondedRun, i: number, course: Course): 
 function filledCells(
   wall: SetWall,
   bonded: BondedRun,
-  columns: readonly Column[],
+  shafts: readonly Shaft[],
   verticals: Verticals | undefined,
 ): RunFill['cells'] {
   const run = bonded.index;
-  const own = ownColumns(wall, bonded, columns);
-  const barred = new Set((verticals?.bars ?? []).map((b) => b.column));
+  const own = ownShafts(wall, bonded, shafts);
+  const barred = new Set((verticals?.bars ?? []).map((b) => b.shaft));
   const fill = wall.grout?.fill ?? 'none';
   const every = typeof fill === 'object' ? fill.every : null;
   const openings = wall.openings.filter((o) => o.run === run);
   const places = every === null ? [] : [...new Set(own.map((c) => Math.round(middleOf(c))))];
-  const beside = (c: Column): boolean =>
+  const beside = (c: Shaft): boolean =>
     openings.some(
       (o) =>
         c.top > o.sill + SAME_PLACE &&
@@ -87,40 +87,40 @@ function filledCells(
         ((c.to <= o.from && o.from - c.to < wall.half) || (c.from >= o.to && c.from - o.to < wall.half)),
     );
   const byHand = (wall.steel?.cells ?? []).filter((c) => c.run === run && c.grout !== null);
-  return own.map((column) => {
-    const bar = barred.has(column);
-    const hand = byHand.find((c) => Math.abs(c.at - middleOf(column)) < 30)?.grout;
+  return own.map((shaft) => {
+    const bar = barred.has(shaft);
+    const hand = byHand.find((c) => Math.abs(c.at - middleOf(shaft)) < 30)?.grout;
     const ruled =
       fill === 'all' ||
       (fill !== 'none' && bar) ||
-      (every !== null && places.indexOf(Math.round(middleOf(column))) % every === 0) ||
-      (wall.grout?.jambs === true && beside(column));
-    return { column, bar, filled: hand ?? ruled };
+      (every !== null && places.indexOf(Math.round(middleOf(shaft))) % every === 0) ||
+      (wall.grout?.jambs === true && beside(shaft));
+    return { shaft, bar, filled: hand ?? ruled };
   });
 }
 
 /**
- * Adds a filled column to the volume of each course it goes through, mm³. `high`: the height each course is counted
- * with, nought where its grout is counted otherwise. Most columns go up through two rows by turns, so the cell is
+ * Adds a filled shaft to the volume of each course it goes through, mm³. `high`: the height each course is counted
+ * with, nought where its grout is counted otherwise. Most shafts go up through two rows by turns, so the cell is
  * looked up once for each.
  */
 function addColumn(
   into: Float64Array,
   rows: readonly Row[],
   { areaAt }: RunCells,
-  column: Column,
+  shaft: Shaft,
   high: Float64Array,
 ): void {
   let [last, before]: [Row | null, Row | null] = [null, null];
   let [lastArea, beforeArea] = [0, 0];
-  for (let i = column.low; i <= column.high; i++) {
+  for (let i = shaft.low; i <= shaft.high; i++) {
     const row = rows[i] as Row;
     if (row === before) {
       [before, last] = [last, before];
       [beforeArea, lastArea] = [lastArea, beforeArea];
     } else if (row !== last) {
       [before, last] = [last, row];
-      [beforeArea, lastArea] = [lastArea, areaAt(column, i)];
+      [beforeArea, lastArea] = [lastArea, areaAt(shaft, i)];
     }
     into[i] = (into[i] as number) + lastArea * (high[i] as number);
   }
@@ -165,11 +165,11 @@ function volumesOf(
     solid.has(i) || (!parted && beamed.has(i)) ? 0 : pitchOf(c),
   );
   const filled = new Float64Array(courses.length);
-  for (const { column, filled: full } of cells) {
+  for (const { shaft, filled: full } of cells) {
     if (!full) continue;
-    const x = middleOf(column);
+    const x = middleOf(shaft);
     const clear = parted ? high.map((h, i) => (inBeam(steel, run.index, i, x) ? 0 : h)) : high;
-    addColumn(filled, run.rows, own, column, clear);
+    addColumn(filled, run.rows, own, shaft, clear);
   }
   filled.forEach((mm3, i) => add('cells', i, mm3));
   return { volume, byCourse };
@@ -216,7 +216,7 @@ export function fillOf(
       }));
     const stands = ruled && own === before.steel.cells[k] && steel.verticals[k] === before.steel.verticals[k];
     const cells =
-      (stands && before.fills[k]?.cells) || filledCells(wall, run, own.columns, steel.verticals[k]);
+      (stands && before.fills[k]?.cells) || filledCells(wall, run, own.shafts, steel.verticals[k]);
     const beamed = beamedCourses(steel, run.index);
     const solid = new Set<number>();
     for (let i = 0; i < courses.length && (all || (courses[i]?.top ?? 0) <= below + SAME_PLACE); i++)

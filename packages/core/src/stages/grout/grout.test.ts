@@ -3,7 +3,7 @@ import type { Steel, Wall } from '../../job/types.js';
 import { plan, type WallPlan } from '../../plan/plan.js';
 import { applyEdit } from '../../job/edit.js';
 import { cellsOfPiece, coresOf, insideWidth } from '../steel/cells.js';
-import { middleOf } from '../steel/columns.js';
+import { middleOf } from '../steel/shafts.js';
 import { checkJob } from '../../job/check.js';
 import { closed, documentOf, jobOf, planOf, soundJob, straight, type OneWall } from '../../test/jobs.js';
 import { filledVolume } from './fill.js';
@@ -51,7 +51,7 @@ test('a beam course is full height and inside width, and the cells in it are not
   const without = grouted(of({ steel: BARS }));
   const p = of({ steel: { ...BARS, beams: [{ course: 'top', bar: '#4', count: 1 }] } });
   const beam = 191.625 * 5.125 * 8;
-  // Course 12 is even: the cells it would have had are taken out of the columns.
+  // Course 12 is even: the cells it would have had are taken out of the shafts.
   const inner = p.steel.verticals[0]?.bars.length ?? 0;
   const cells = ((inner - 2) * 6.3125 + 2 * 5.625) * 5.125 * 8;
   expect(grouted(p)).toBeCloseTo(without - cells + beam, 4);
@@ -78,7 +78,7 @@ test('every n-th cell, cells beside openings, and a cell turned on or off by han
   expect(cells({ grout: { fill: { every: 4 } } })).toEqual([0, 4, 8, 12, 16, 20]);
   const door: Partial<OneWall> = { openings: [{ at: "4'", width: '3\' 4"', sill: 0, head: '6\' 8"' }] };
   const beside = of({ grout: { fill: 'none', jambs: true } }, door).fills[0]?.cells.filter((c) => c.filled);
-  expect(beside?.map((c) => Math.round((middleOf(c.column) / INCH) * 16) / 16)).toEqual([43.8125, 91.8125]);
+  expect(beside?.map((c) => Math.round((middleOf(c.shaft) / INCH) * 16) / 16)).toEqual([43.8125, 91.8125]);
   const by = (grout: boolean): Steel => ({
     ...BARS,
     cells: [{ id: 'K', run: 0, at: (grout ? 11.8125 : 35.8125) * INCH, grout }],
@@ -114,10 +114,10 @@ test('no cell is filled twice: cells of a run never overlap where they stand bes
             f.cells.every(
               (y, k) =>
                 k <= i ||
-                x.column.to <= y.column.from + 1e-6 ||
-                y.column.to <= x.column.from + 1e-6 ||
-                x.column.high < y.column.low ||
-                y.column.high < x.column.low,
+                x.shaft.to <= y.shaft.from + 1e-6 ||
+                y.shaft.to <= x.shaft.from + 1e-6 ||
+                x.shaft.high < y.shaft.low ||
+                y.shaft.high < x.shaft.low,
             ),
           ),
         );

@@ -10,12 +10,12 @@ export function groutHolds(work: GroutStageWork): Hold[] {
   return pours.map((pour): Hold => {
     const cells = fills.flatMap((f) =>
       f.cells
-        .filter((c) => c.bar && c.filled && c.column.bottom < pour.top - 1 && c.column.top > pour.bottom + 1)
+        .filter((c) => c.bar && c.filled && c.shaft.bottom < pour.top - 1 && c.shaft.top > pour.bottom + 1)
         .map((c) => {
-          const at = (c.column.from + c.column.to) / 2;
+          const at = (c.shaft.from + c.shaft.to) / 2;
           const where = several ? `${wall.runs[f.run]?.name ?? ''}, ` : '';
           return {
-            id: `cell-${f.run}-${Math.round(at)}-${Math.round(c.column.bottom)}`,
+            id: `cell-${f.run}-${Math.round(at)}-${Math.round(c.shaft.bottom)}`,
             of: `Each cell: bar ${wall.steel?.vertical?.bar ?? ''} in, in its place, lapped, clean to the bottom`,
             says: `${where}${say(at)}`,
           };

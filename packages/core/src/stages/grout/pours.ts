@@ -13,7 +13,7 @@ import {
   spaceFor,
   type GroutSpace,
 } from '../../tables/grout.js';
-import { middleOf, type Column } from '../steel/columns.js';
+import { middleOf, type Shaft } from '../steel/shafts.js';
 import type { RunFill } from './fill.js';
 
 /** The grout of some courses, worked out when somebody asks: a wall is re-planned far more often. m³. */
@@ -141,7 +141,7 @@ export function poursOf(
 function barsThrough(fills: readonly RunFill[], low: number, high: number): number {
   let bars = 0;
   for (const f of fills)
-    for (const { bar, column } of f.cells) if (bar && column.low <= high && column.high >= low) bars++;
+    for (const { bar, shaft } of f.cells) if (bar && shaft.low <= high && shaft.high >= low) bars++;
   return bars;
 }
 
@@ -166,27 +166,27 @@ export function tightSpaces(
   const through = insideWidth(wall) - crossing;
   let narrowest = Infinity;
   for (const f of fills)
-    for (const { column, filled } of f.cells)
-      if (filled) narrowest = Math.min(narrowest, column.to - column.from);
+    for (const { shaft, filled } of f.cells)
+      if (filled) narrowest = Math.min(narrowest, shaft.to - shaft.from);
   const suits = (along: number, [small, large]: readonly [number, number]): boolean =>
     Math.min(along, through) >= small - 0.5 && Math.max(along, through) >= large - 0.5;
   return pours.flatMap((pour): SpaceFound[] => {
     const wanted = pour.space?.cell;
     if (!wanted || suits(narrowest, wanted)) return [];
-    let worst: { run: number; column: Column } | null = null;
+    let worst: { run: number; shaft: Shaft } | null = null;
     let least = Infinity;
     for (const f of fills)
-      for (const { column, filled } of f.cells) {
-        if (!filled || column.bottom >= pour.top || column.top <= pour.bottom) continue;
-        const along = column.to - column.from;
+      for (const { shaft, filled } of f.cells) {
+        if (!filled || shaft.bottom >= pour.top || shaft.top <= pour.bottom) continue;
+        const along = shaft.to - shaft.from;
         if (along >= least) continue;
         if (suits(along, wanted)) continue;
-        worst = { run: f.run, column };
+        worst = { run: f.run, shaft };
         least = along;
       }
     if (!worst) return [];
-    const { run, column } = worst;
-    return [{ pour, wanted, got: [least, through], run, at: middleOf(column) }];
+    const { run, shaft } = worst;
+    return [{ pour, wanted, got: [least, through], run, at: middleOf(shaft) }];
   });
 }
 

@@ -17,7 +17,7 @@ export function groutShapes({ wall, steel, gauge, fills, runs }: Grouted, run: n
   return [
     ...(fills[k]?.cells ?? [])
       .filter((c) => c.filled)
-      .map(({ column: c }) => band(c.from, c.to, c.bottom, c.top)),
+      .map(({ shaft: c }) => band(c.from, c.to, c.bottom, c.top)),
     ...[...(fills[k]?.solid ?? [])].map((i) => inCourse(0, long, i)),
     ...steel.beams
       .filter((b) => grouted && b.run === run)

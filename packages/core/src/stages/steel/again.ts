@@ -3,7 +3,7 @@ import type { RunEnd } from '../../walling/units/lines/ends.js';
 import type { Piece, Row } from '../../walling/units/laying/row.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetCellChange, SetJoint, SetOpening, SetWall } from '../set-out/wall.js';
-import type { RunCells } from './columns.js';
+import type { RunCells } from './shafts.js';
 import type { Beam } from './horizontal.js';
 import type { Spacing } from './spacing.js';
 import type { Verticals } from './vertical.js';

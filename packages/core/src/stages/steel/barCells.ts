@@ -3,24 +3,24 @@ import type { BondedRun } from '../../walling/units/laying/bond.js';
 import type { SetWall } from '../set-out/wall.js';
 import { pourLimit } from '../set-out/reinforcement.js';
 import { spaceFor } from '../../tables/grout.js';
-import { middleOf, type Column } from './columns.js';
+import { middleOf, type Shaft } from './shafts.js';
 
-/** The columns of a run that are its own: a corner's cell belongs to the run that begins there. */
-export const ownColumns = (wall: SetWall, run: BondedRun, columns: readonly Column[]): Column[] =>
-  run.ends.end.other === null ? [...columns] : columns.filter((c) => middleOf(c) < run.to - wall.unitWidth);
+/** The shafts of a run that are its own: a corner's cell belongs to the run that begins there. */
+export const ownShafts = (wall: SetWall, run: BondedRun, shafts: readonly Shaft[]): Shaft[] =>
+  run.ends.end.other === null ? [...shafts] : shafts.filter((c) => middleOf(c) < run.to - wall.unitWidth);
 
-/** Columns one over another at one place, the nearest first for each height. They come in order along the run. */
-export function stackAt(columns: readonly Column[], x: number, reach: number): Column[] {
-  const off = (c: Column): number => Math.abs(middleOf(c) - x);
-  let i = firstThat(columns, (c) => c.to >= x - reach);
-  const near: Column[] = [];
-  for (; i < columns.length && (columns[i] as Column).from < x + reach; i++) {
-    const c = columns[i] as Column;
+/** Shafts one over another at one place, the nearest first for each height. They come in order along the run. */
+export function stackAt(shafts: readonly Shaft[], x: number, reach: number): Shaft[] {
+  const off = (c: Shaft): number => Math.abs(middleOf(c) - x);
+  let i = firstThat(shafts, (c) => c.to >= x - reach);
+  const near: Shaft[] = [];
+  for (; i < shafts.length && (shafts[i] as Shaft).from < x + reach; i++) {
+    const c = shafts[i] as Shaft;
     if (off(c) < reach) near.push(c);
   }
   if (near.length < 2) return near;
   near.sort((a, b) => off(a) - off(b));
-  const stack: Column[] = [];
+  const stack: Shaft[] = [];
   for (const c of near) if (stack.every((s) => c.low > s.high || c.high < s.low)) stack.push(c);
   return stack;
 }
@@ -36,15 +36,15 @@ export interface BarCells {
   /** Whether masonry stands in a course, by its place in the list, at a place along the run. */
   masonryAt: (course: number, x: number) => boolean;
   /** Whether a bar in a cell goes all the way up through what stands there. */
-  whole: (c: Column) => boolean;
+  whole: (c: Shaft) => boolean;
   /** Whether a cell is too tight for grout poured down it as high as it goes, or as is poured at once. */
-  tight: (c: Column) => boolean;
+  tight: (c: Shaft) => boolean;
 }
 
 export function barCells(wall: SetWall, run: BondedRun): BarCells {
   const masonryAt = (i: number, x: number): boolean => i >= 0 && i < run.rows.length && standsAt(run, i, x);
-  const goesUp = new Map<Column, boolean>();
-  const whole = (c: Column): boolean => {
+  const goesUp = new Map<Shaft, boolean>();
+  const whole = (c: Shaft): boolean => {
     let is = goesUp.get(c);
     if (is === undefined) {
       const x = middleOf(c);
@@ -54,7 +54,7 @@ export function barCells(wall: SetWall, run: BondedRun): BarCells {
     return is;
   };
   const pour = pourLimit(wall);
-  const tight = (c: Column): boolean => {
+  const tight = (c: Shaft): boolean => {
     const space = spaceFor(wall.grout?.aggregate ?? 'fine', Math.min(c.top - c.bottom, pour));
     return space !== null && c.to - c.from < space.cell[0] - 0.5;
   };

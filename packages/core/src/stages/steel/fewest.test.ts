@@ -1,8 +1,8 @@
-import type { Column } from './columns.js';
+import type { Shaft } from './shafts.js';
 import { fewestBetween } from './fewest.js';
 
 /** A cell a storey high, its middle at `at` and so wide along the run. */
-const cell = (at: number, wide = 120): Column => ({
+const cell = (at: number, wide = 120): Shaft => ({
   run: 0,
   from: at - wide / 2,
   to: at + wide / 2,
@@ -13,11 +13,11 @@ const cell = (at: number, wide = 120): Column => ({
 });
 
 const whole = (): boolean => true;
-const tight = (c: Column): boolean => c.to - c.from < 51;
+const tight = (c: Shaft): boolean => c.to - c.from < 51;
 /** How far a place is off the grid of 800 that bars stand on. */
 const grid = (x: number): number => Math.min(x % 800, 800 - (x % 800));
 
-const barsAt = (cells: readonly Column[], to: number): number[] =>
+const barsAt = (cells: readonly Shaft[], to: number): number[] =>
   fewestBetween(0, to, cells, whole, { most: 816, grid, tight }).chosen.map((c) => (c.from + c.to) / 2);
 
 test('of cells that serve alike a bar takes the one on the grid', () => {

@@ -1,4 +1,4 @@
-import { middleOf, type Column } from './columns.js';
+import { middleOf, type Shaft } from './shafts.js';
 
 /**
  * What a bar more costs against another: one that cannot go up, each mm too far apart, a cell too tight for its grout. A
@@ -10,7 +10,7 @@ const PRICE = { bar: 1, broken: 40, tooFar: 10, tight: 0.5, offGrid: 0.001 };
 export interface ChooseBy {
   most: number;
   grid: (x: number) => number;
-  tight: (c: Column) => boolean;
+  tight: (c: Shaft) => boolean;
 }
 
 /**
@@ -21,10 +21,10 @@ export interface ChooseBy {
 export function fewestBetween(
   from: number,
   to: number,
-  cells: readonly Column[],
-  whole: (c: Column) => boolean,
+  cells: readonly Shaft[],
+  whole: (c: Shaft) => boolean,
   { most, grid, tight }: ChooseBy,
-): { chosen: Column[]; gaps: [number, number][] } {
+): { chosen: Shaft[]; gaps: [number, number][] } {
   const inside = cells.filter((c) => middleOf(c) > from + 1 && middleOf(c) < to - 1);
   const places = [from, ...inside.map(middleOf), to];
   const cost = places.map(() => Infinity);
@@ -51,14 +51,14 @@ export function fewestBetween(
       if (gap > 3 * most) break;
     }
   }
-  const chosen: Column[] = [];
+  const chosen: Shaft[] = [];
   const gaps: [number, number][] = [];
   for (let k = places.length - 1; k > 0;) {
     const i = before[k] as number;
     if (i < 0) break;
     if ((places[k] as number) - (places[i] as number) > most)
       gaps.push([places[i] as number, places[k] as number]);
-    if (i > 0) chosen.unshift(inside[i - 1] as Column);
+    if (i > 0) chosen.unshift(inside[i - 1] as Shaft);
     k = i;
   }
   return { chosen, gaps };

@@ -9,7 +9,7 @@ export function concreteHold(work: Pick<SteelStageWork, 'wall' | 'steel'>): Hold
   if (!wall.footing || wall.steel?.drilled) return [];
   const say = (n: number): string => sayMm(n, wall.show);
   const starters = steel.verticals.reduce(
-    (n, v) => n + v.bars.filter((b) => onFooting(wall, b.column)).length,
+    (n, v) => n + v.bars.filter((b) => onFooting(wall, b.shaft)).length,
     0,
   );
   return [

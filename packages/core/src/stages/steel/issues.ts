@@ -203,7 +203,7 @@ function sizeIssues({ wall, steel }: ReinforcedWall): Issue[] {
   const bar = barOf(vertical.bar);
   let least = insideWidth(wall);
   for (const v of steel.verticals)
-    for (const { column } of v.bars) least = Math.min(least, column.to - column.from);
+    for (const { shaft } of v.bars) least = Math.min(least, shaft.to - shaft.from);
   const none = steel.verticals.every((v) => v.bars.length === 0);
   const need = bar.diameter + 2 * CLEARANCE[wall.grout?.aggregate ?? 'fine'];
   const lap = wallLap(wall, vertical.bar);

@@ -1,5 +1,5 @@
 /**
- * Cutting stock by column generation: the linear relaxation over all cutting patterns gives the bound, its patterns
+ * Cutting stock by shaft generation: the linear relaxation over all cutting patterns gives the bound, its patterns
  * rounded down give most of the list, and what is left is packed bar by bar. Method: Gilmore and Gomory.
  */
 
@@ -77,17 +77,17 @@ function relaxed(
     bound = Math.max(bound, worth / Math.max(1, found.value));
     if (found.value <= 1 + 1e-6) return { patterns, times, bound: Math.max(bound, sum - 1e-6) };
     if (!going(Math.min(0.9, turn / (4 * m + 20)))) break;
-    const column = lengths.map((_, i) => found.pattern.reduce((s, n, k) => s + at(i, k) * n, 0));
+    const shaft = lengths.map((_, i) => found.pattern.reduce((s, n, k) => s + at(i, k) * n, 0));
     let leaves = -1;
     let least = Infinity;
-    column.forEach((c, i) => {
+    shaft.forEach((c, i) => {
       if (c > EPS && (times[i] ?? 0) / c < least - EPS) [leaves, least] = [i, (times[i] ?? 0) / c];
     });
     const row = inverse[leaves];
-    const pivot = column[leaves] ?? 0;
+    const pivot = shaft[leaves] ?? 0;
     if (!row || leaves < 0) break;
     for (let k = 0; k < m; k++) row[k] = (row[k] ?? 0) / pivot;
-    column.forEach((c, i) => {
+    shaft.forEach((c, i) => {
       const other = inverse[i];
       if (i === leaves || !other || Math.abs(c) < EPS) return;
       for (let k = 0; k < m; k++) other[k] = (other[k] ?? 0) - c * (row[k] ?? 0);

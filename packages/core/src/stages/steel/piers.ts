@@ -2,7 +2,7 @@ import { SAME_PLACE } from '../../measure/length.js';
 import { firstFrom } from '../../walling/units/lines/lines.js';
 import type { Section } from '../../walling/units/lines/sections.js';
 import type { SetWall } from '../set-out/wall.js';
-import { middleOf, type Column } from './columns.js';
+import { middleOf, type Shaft } from './shafts.js';
 import type { BarReason } from './vertical.js';
 
 /** A part of a run that goes up between two openings, joints or ends. */
@@ -37,32 +37,32 @@ export function piersOf(wall: SetWall, run: number, sections: readonly Section[]
   return piers;
 }
 
-/** The column a bar at one end of a pier goes in: the nearest that goes all the way up, else the nearest. */
+/** The shaft a bar at one end of a pier goes in: the nearest that goes all the way up, else the nearest. */
 export function endColumn(
-  columns: readonly Column[],
-  whole: (c: Column) => boolean,
+  shafts: readonly Shaft[],
+  whole: (c: Shaft) => boolean,
   x: number,
   reach: number,
-): Column | null {
-  const near = columns
+): Shaft | null {
+  const near = shafts
     .filter((c) => Math.abs(middleOf(c) - x) <= reach)
     .sort((a, b) => Math.abs(middleOf(a) - x) - Math.abs(middleOf(b) - x));
   return near.find(whole) ?? near[0] ?? null;
 }
 
-/** Where columns begin, in order along the run, for `columnsBetween` to look them up by. */
-export const startsOf = (columns: readonly Column[]): number[] => columns.map((c) => c.from);
+/** Where shafts begin, in order along the run, for `shaftsBetween` to look them up by. */
+export const startsOf = (shafts: readonly Shaft[]): number[] => shafts.map((c) => c.from);
 
-/** The columns, in order along the run, that stand between two places. */
-export function columnsBetween(
-  columns: readonly Column[],
+/** The shafts, in order along the run, that stand between two places. */
+export function shaftsBetween(
+  shafts: readonly Shaft[],
   starts: readonly number[],
   from: number,
   to: number,
-): Column[] {
-  const list: Column[] = [];
-  for (let i = firstFrom(starts, from - SAME_PLACE); i < columns.length; i++) {
-    const c = columns[i] as Column;
+): Shaft[] {
+  const list: Shaft[] = [];
+  for (let i = firstFrom(starts, from - SAME_PLACE); i < shafts.length; i++) {
+    const c = shafts[i] as Shaft;
     if (c.from >= to) break;
     if (c.to < to + SAME_PLACE) list.push(c);
   }

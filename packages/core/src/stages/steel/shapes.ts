@@ -1,7 +1,7 @@
 import { line, type SceneShape } from '../../shapes/shape.js';
 import type { ReinforcedWall } from './steel.js';
 import { END_COVER } from './steel.js';
-import { middleOf } from './columns.js';
+import { middleOf } from './shafts.js';
 import { reinforcedBeds } from './horizontal.js';
 import { stretchesOf } from './spans.js';
 
@@ -14,7 +14,7 @@ export function steelShapes({ wall, steel, gauge, runs }: ReinforcedWall, run: n
   const bonded = runs[k];
   const { courses } = gauge;
   return [
-    ...(steel.verticals[k]?.bars ?? []).map(({ column: c }) => {
+    ...(steel.verticals[k]?.bars ?? []).map(({ shaft: c }) => {
       const x = middleOf(c);
       return line('bar', x, c.bottom === 0 ? -END_COVER : c.bottom, x, c.top - END_COVER);
     }),

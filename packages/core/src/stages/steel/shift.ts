@@ -4,7 +4,7 @@ import { sayMm } from '../../measure/format.js';
 import type { Try } from '../../findings/issue.js';
 import type { SetWall } from '../set-out/wall.js';
 import { roomInCell } from './place.js';
-import { footColumns, judgeAt, judgeStarters, type JudgedStarter } from './starters.js';
+import { footShafts, judgeAt, judgeStarters, type JudgedStarter } from './starters.js';
 import type { SteelWork } from './steel.js';
 
 /** How far a wall may be moved on its footing and still be where it was set out, mm: ½ in, common practice. */
@@ -63,19 +63,19 @@ export function bestShift(wall: SetWall, steel: SteelWork): Shift | null {
   const size = wall.steel?.vertical?.bar;
   const judged = judgeStarters(wall, steel);
   if (size === undefined || judged.length === 0) return null;
-  const columns = new Map(
-    steel.verticals.map((v, k) => [v.run, footColumns(wall, steel.cells[k]?.columns ?? [])]),
+  const shafts = new Map(
+    steel.verticals.map((v, k) => [v.run, footShafts(wall, steel.cells[k]?.shafts ?? [])]),
   );
   const clearAt = (x: number, y: number): number =>
     judged.filter((s) => {
       const { on, out } = seenFrom(wall, s.run, { x, y });
-      return judgeAt(wall, columns.get(s.run) ?? [], size, s.at - on, s.off - out).verdict === 'clear';
+      return judgeAt(wall, shafts.get(s.run) ?? [], size, s.at - on, s.off - out).verdict === 'clear';
     }).length;
   const now = clearAt(0, 0);
   const moves = judged
     .filter((s) => s.verdict !== 'clear')
     .flatMap((s) => {
-      const cell = columns.get(s.run)?.[0];
+      const cell = shafts.get(s.run)?.[0];
       return cell ? movesFor(wall, size, s, cell.to - cell.from) : [];
     });
   const unique = [...new Map(moves.map((m) => [m.map((n) => n.toFixed(3)).join(), m])).values()];

@@ -1,5 +1,5 @@
 import type { SetWall } from '../set-out/wall.js';
-import { middleOf, type Column } from './columns.js';
+import { middleOf, type Shaft } from './shafts.js';
 
 export interface Spacing {
   asked: number;
@@ -13,8 +13,8 @@ export interface Spacing {
 export const NEAR_WHOLE = 0.02;
 
 /** How far apart the continuous cells of a wall stand: its module over what stands in it. */
-export function cellPitch(wall: SetWall, columns: readonly (readonly Column[])[]): number | null {
-  const longest = columns.reduce<readonly Column[]>((best, c) => (c.length > best.length ? c : best), []);
+export function cellPitch(wall: SetWall, shafts: readonly (readonly Shaft[])[]): number | null {
+  const longest = shafts.reduce<readonly Shaft[]>((best, c) => (c.length > best.length ? c : best), []);
   const base = longest.filter((c) => c.low === 0);
   const [first, last] = [base[0], base.at(-1)];
   const module = wall.unitLength + wall.head;

@@ -1,7 +1,7 @@
 import type { SetStarter, SetWall } from '../set-out/wall.js';
 import { barOf } from '../../tables/bars.js';
 import { insideWidth } from './cells.js';
-import { middleOf, type Column } from './columns.js';
+import { middleOf, type Shaft } from './shafts.js';
 import { roomInCell } from './place.js';
 import { onFooting, type SteelWork } from './steel.js';
 
@@ -20,13 +20,13 @@ export interface JudgedStarter extends SetStarter {
 const SAME_BAR = 250;
 
 /** Cells at the foot of a wall: those a starter comes up in. */
-export const footColumns = (wall: SetWall, columns: readonly Column[]): Column[] =>
-  columns.filter((c) => onFooting(wall, c));
+export const footShafts = (wall: SetWall, shafts: readonly Shaft[]): Shaft[] =>
+  shafts.filter((c) => onFooting(wall, c));
 
 /** The verdict on one place: clear with grout round it, touching the unit, or under a web, a perp or a shell. */
 export function judgeAt(
   wall: SetWall,
-  columns: readonly Column[],
+  shafts: readonly Shaft[],
   size: string,
   at: number,
   off: number,
@@ -34,7 +34,7 @@ export function judgeAt(
   const radius = barOf(size).diameter / 2;
   let best: { verdict: StarterVerdict; by: number } = { verdict: 'blocked', by: 0 };
   let nearest = Infinity;
-  for (const c of columns) {
+  for (const c of shafts) {
     const room = roomInCell(wall, size, c.to - c.from);
     const from = at - middleOf(c);
     const over = Math.max(0, Math.abs(from) - room.along);
@@ -59,9 +59,9 @@ export function judgeStarters(wall: SetWall, steel: SteelWork): JudgedStarter[] 
   if (size === undefined) return [];
   return (wall.steel?.starters ?? []).map((s): JudgedStarter => {
     const k = steel.verticals.findIndex((v) => v.run === s.run);
-    const columns = footColumns(wall, steel.cells[k]?.columns ?? []);
-    const { verdict, by } = judgeAt(wall, columns, size, s.at, s.off);
-    const bars = (steel.verticals[k]?.bars ?? []).filter((b) => onFooting(wall, b.column));
+    const shafts = footShafts(wall, steel.cells[k]?.shafts ?? []);
+    const { verdict, by } = judgeAt(wall, shafts, size, s.at, s.off);
+    const bars = (steel.verticals[k]?.bars ?? []).filter((b) => onFooting(wall, b.shaft));
     const near = bars.reduce<number | null>(
       (best, b) => (best === null || Math.abs(b.at - s.at) < Math.abs(best - s.at) ? b.at : best),
       null,
@@ -86,7 +86,7 @@ export function dowelPlan(wall: SetWall, steel: SteelWork, run: number): DowelPl
   const k = steel.verticals.findIndex((v) => v.run === run);
   let before = 0;
   return (steel.verticals[k]?.bars ?? [])
-    .filter((b) => onFooting(wall, b.column))
+    .filter((b) => onFooting(wall, b.shaft))
     .map((b): DowelPlace => {
       const step = b.at - before;
       before = b.at;

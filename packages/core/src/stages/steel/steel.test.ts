@@ -5,7 +5,7 @@ import { planJson } from '../../plan/json.js';
 import { working } from '../../plan/working.js';
 import { closed, corner, jobOf, planOf, soundJob, straight, type OneWall, lengths } from '../../test/jobs.js';
 import { insideWidth } from './cells.js';
-import { middleOf } from './columns.js';
+import { middleOf } from './shafts.js';
 import { bestShift, seenFrom } from './shift.js';
 import { schedule } from './steel.js';
 
@@ -29,7 +29,7 @@ const codes = (p: WallPlan): string[] => p.findings.filter((f) => f.stage === 's
 
 test('continuous cells of half bond stand half a module apart, from the middle of the end cell', () => {
   const p = planOf({ line: straight("8'"), height: "8'", wall: wallWith(BARS) });
-  const middles = (p.steel.cells[0]?.columns ?? []).map((c) => middleOf(c) / INCH);
+  const middles = (p.steel.cells[0]?.shafts ?? []).map((c) => middleOf(c) / INCH);
   // Webs 1 in, half block 7 5/8 in: the end cell is clear from 1 in to 6 5/8.
   expect(middles[0]).toBeCloseTo(3.8125, 6);
   expect(middles).toHaveLength(12);
@@ -45,7 +45,7 @@ test('bars stand at the spacing from the first cell, and always at ends and jamb
   const why = Object.fromEntries(bars(p).map((b) => [Math.round(b.at / INCH), b.why]));
   expect([why[4], why[44], why[92], why[284], why[132]]).toEqual(['end', 'jamb', 'jamb', 'end', 'spacing']);
   // Over the door the bar begins on the first course the lintel carries.
-  expect(bars(p).find((b) => b.column.low > 0)?.column.bottom).toBeCloseTo(80 * INCH, 6);
+  expect(bars(p).find((b) => b.shaft.low > 0)?.shaft.bottom).toBeCloseTo(80 * INCH, 6);
 });
 
 test('a corner’s cell is one cell: its bar is counted once, with the run that begins there', () => {
@@ -308,7 +308,7 @@ test('a starter under the web of a sawn block is cleared by turning that block e
     },
   });
   const over = (p: WallPlan | undefined): { from: number; to: number } | undefined => {
-    const cell = p?.steel.cells[0]?.columns.find((c) => c.from < 82 * INCH && c.to > 82 * INCH);
+    const cell = p?.steel.cells[0]?.shafts.find((c) => c.from < 82 * INCH && c.to > 82 * INCH);
     return cell && { from: cell.from / INCH, to: cell.to / INCH };
   };
   const before = plan(job).walls[0];

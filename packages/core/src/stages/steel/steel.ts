@@ -6,7 +6,7 @@ import type { SetWall } from '../set-out/wall.js';
 import { barOf } from '../../tables/bars.js';
 import { sameSpacing, standing, type Before } from './again.js';
 import { hook90 } from './bends.js';
-import { columnsOf, type Column, type RunCells } from './columns.js';
+import { shaftsOf, type Shaft, type RunCells } from './shafts.js';
 import { beamsOf, bedSteelOf, lappedPieces, type Beam, type BedSteel } from './horizontal.js';
 import { lapOf, lapRuleOf, PLAIN_MASONRY, PLAIN_STEEL, type Lap } from './laps.js';
 import { placeInCell, type PlaceInCell } from './place.js';
@@ -80,16 +80,16 @@ export function steelOf(
   const asked = wall.steel !== null || wall.grout !== null;
   const stands = standing(asked ? before : null, wall, runs, courses);
   const cells = asked
-    ? runs.map((run, k) => (stands[k] && before?.cells[k]) || columnsOf(wall, run, courses))
+    ? runs.map((run, k) => (stands[k] && before?.cells[k]) || shaftsOf(wall, run, courses))
     : [];
-  const columns = cells.map((c) => c.columns);
-  const pitch = cellPitch(wall, columns);
+  const shafts = cells.map((c) => c.shafts);
+  const pitch = cellPitch(wall, shafts);
   const spacing = vertical && pitch !== null ? spacingOf(vertical.every, pitch) : null;
   const bars = (run: BondedRun, k: number): Verticals => {
     const was = stands[k] ? before?.verticals[k] : undefined;
     return was && sameSpacing(was.spacing, spacing)
       ? was
-      : verticalsOf(wall, run, courses, columns[k] ?? [], spacing);
+      : verticalsOf(wall, run, courses, shafts[k] ?? [], spacing);
   };
   /** The stretches of a course stand where its run does. */
   const along = (run: BondedRun, course: number): Stretch[] => {
@@ -110,20 +110,20 @@ export function steelOf(
 }
 
 /** The upright of one cell: from the footing or the beam under it to the cover under its top. */
-export function uprightLengths(wall: SetWall, column: Column): { pieces: number[]; length: number } {
+export function uprightLengths(wall: SetWall, shaft: Shaft): { pieces: number[]; length: number } {
   const vertical = wall.steel?.vertical;
   if (!vertical) return { pieces: [], length: 0 };
-  const length = column.top - column.bottom - END_COVER;
+  const length = shaft.top - shaft.bottom - END_COVER;
   if (length < LEAST_BAR) return { pieces: [], length: 0 };
   const pieces = lappedPieces(length, stockOf(wall)[0] ?? length, wallLap(wall, vertical.bar).length);
   return { pieces, length: pieces.reduce((a, b) => a + b, 0) };
 }
 
 /** The bars of one upright: the last piece carries the hook. */
-export function uprightBars(wall: SetWall, column: Column): BarWanted[] {
+export function uprightBars(wall: SetWall, shaft: Shaft): BarWanted[] {
   const vertical = wall.steel?.vertical;
   if (!vertical) return [];
-  const { pieces } = uprightLengths(wall, column);
+  const { pieces } = uprightLengths(wall, shaft);
   return pieces.map((l, i) =>
     barWith('vertical', vertical.bar, l, 1, vertical.hook && i === pieces.length - 1),
   );
@@ -208,7 +208,7 @@ function bedBars(wall: SetWall, steel: SteelWork): BarWanted[] {
 
 /** Every bar of a wall, as it is to be cut. */
 export function barsWanted(wall: SetWall, steel: SteelWork): BarWanted[] {
-  const uprights = steel.verticals.flatMap((v) => v.bars.map((b) => b.column));
+  const uprights = steel.verticals.flatMap((v) => v.bars.map((b) => b.shaft));
   const vertical = wall.steel?.vertical;
   const starter = vertical ? starterBar(wall, vertical.bar) : null;
   const standing = uprights.filter((c) => onFooting(wall, c)).length;
@@ -224,7 +224,7 @@ export function barsWanted(wall: SetWall, steel: SteelWork): BarWanted[] {
 }
 
 /** Whether a cell stands on the footing: course one, or the first course over a step. */
-export const onFooting = (wall: SetWall, c: Column): boolean =>
+export const onFooting = (wall: SetWall, c: Shaft): boolean =>
   c.low === 0 ||
   wall.steps.some((s) => s.run === c.run && s.up === c.low && c.from >= s.from - 1 && c.to <= s.to + 1);
 

@@ -20,7 +20,7 @@ const wall = (every: number) =>
 /** How far the last bar before the first opening stands from its jamb, of those that go up from the footing. */
 function toTheJamb(p: ReturnType<typeof wall>): number {
   const jamb = p.wall.openings[0]?.from ?? 0;
-  const before = (p.steel.verticals[1]?.bars ?? []).filter((b) => b.at < jamb && b.column.low === 0);
+  const before = (p.steel.verticals[1]?.bars ?? []).filter((b) => b.at < jamb && b.shaft.low === 0);
   return jamb - Math.max(...before.map((b) => b.at));
 }
 

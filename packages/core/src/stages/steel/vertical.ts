@@ -3,10 +3,10 @@ import type { BondedRun } from '../../walling/units/laying/bond.js';
 import { sectionsOf } from '../../walling/units/lines/sections.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetCellChange, SetOpening, SetWall } from '../set-out/wall.js';
-import { barCells, ownColumns, stackAt, type BarCells } from './barCells.js';
-import { middleOf, type Column } from './columns.js';
+import { barCells, ownShafts, stackAt, type BarCells } from './barCells.js';
+import { middleOf, type Shaft } from './shafts.js';
 import { fewestBetween } from './fewest.js';
-import { columnsBetween, endColumn, piersOf, startsOf, type Pier } from './piers.js';
+import { shaftsBetween, endColumn, piersOf, startsOf, type Pier } from './piers.js';
 import { NEAR_WHOLE, type Spacing } from './spacing.js';
 
 /** Why a bar stands where it does. */
@@ -16,7 +16,7 @@ export type BarReason = 'end' | 'corner' | 'jamb' | 'joint' | 'spacing' | 'asked
 export interface VerticalBar {
   run: number;
   at: number;
-  column: Column;
+  shaft: Shaft;
   why: BarReason;
 }
 
@@ -47,7 +47,7 @@ export interface Verticals {
 const SAME_CELL = 30;
 /** A place a bar must stand, whatever the spacing. */
 interface Wanted {
-  column: Column;
+  shaft: Shaft;
   why: BarReason;
 }
 
@@ -60,23 +60,23 @@ export interface WideGap {
 
 /** The bars of a run as they are put, one by one, and what could not be. */
 class Uprights {
-  readonly bars = new Map<Column, VerticalBar>();
+  readonly bars = new Map<Shaft, VerticalBar>();
   readonly broken: BrokenPlace[] = [];
   readonly gaps: WideGap[] = [];
 
   constructor(
     private readonly run: number,
-    private readonly columns: readonly Column[],
+    private readonly shafts: readonly Shaft[],
     private readonly spacing: Spacing,
   ) {}
 
-  put(column: Column, why: BarReason): void {
-    if (!this.bars.has(column)) this.bars.set(column, { run: this.run, at: middleOf(column), column, why });
+  put(shaft: Shaft, why: BarReason): void {
+    if (!this.bars.has(shaft)) this.bars.set(shaft, { run: this.run, at: middleOf(shaft), shaft, why });
   }
 
   /** In every cell one over another at a place. */
   putAll(x: number, why: BarReason): void {
-    for (const column of stackAt(this.columns, x, this.spacing.pitch * 0.6)) this.put(column, why);
+    for (const shaft of stackAt(this.shafts, x, this.spacing.pitch * 0.6)) this.put(shaft, why);
   }
 
   cannot(at: number, course: number | null, why: BarReason): void {
@@ -107,29 +107,29 @@ interface Bounds {
 function inPiers(
   wall: SetWall,
   run: BondedRun,
-  columns: readonly Column[],
+  shafts: readonly Shaft[],
   piers: readonly Pier[],
   firstOf: Map<number, number>,
   { most, gridOf, cells }: Choosing,
   up: Uprights,
 ): Bounds[] {
-  const starts = startsOf(columns);
+  const starts = startsOf(shafts);
   return piers.map((pier): Bounds => {
-    const own = columnsBetween(columns, starts, pier.from, pier.to);
+    const own = shaftsBetween(shafts, starts, pier.from, pier.to);
     const corner = pier.end === 'corner';
     const wanted: (Wanted | null)[] = (['start', 'end'] as const).map((side) => {
       const x = side === 'start' ? pier.from : pier.to;
       const why = pier[side];
       // The corner's own cell is the next run's.
       if (side === 'end' && corner) return null;
-      const column = endColumn(own, cells.whole, x, wall.unitLength);
-      if (column) return { column, why };
+      const shaft = endColumn(own, cells.whole, x, wall.unitLength);
+      if (shaft) return { shaft, why };
       if (x > run.from + wall.unitWidth / 2 && x < run.to - wall.unitWidth / 2) up.cannot(x, null, why);
       return null;
     });
-    for (const w of wanted) if (w) up.putAll(middleOf(w.column), w.why);
-    const left = wanted[0] ? middleOf(wanted[0].column) : pier.from;
-    const right = wanted[1] ? middleOf(wanted[1].column) : corner ? pier.to - wall.unitWidth / 2 : pier.to;
+    for (const w of wanted) if (w) up.putAll(middleOf(w.shaft), w.why);
+    const left = wanted[0] ? middleOf(wanted[0].shaft) : pier.from;
+    const right = wanted[1] ? middleOf(wanted[1].shaft) : corner ? pier.to - wall.unitWidth / 2 : pier.to;
     if (!firstOf.has(pier.section)) firstOf.set(pier.section, left);
     // An end bar may stand a unit in, where no nearer cell goes up: further than bars may be apart is said.
     up.gapAt([[pier.from, left], ...(corner ? [] : [[right, pier.to] as [number, number]])]);
@@ -146,20 +146,20 @@ function inPiers(
 /** Over and under openings bars go on between the jambs', in short cells. */
 function aboutOpenings(
   openings: readonly SetOpening[],
-  columns: readonly Column[],
+  shafts: readonly Shaft[],
   piers: readonly Pier[],
   bounds: readonly Bounds[],
   { most, gridOf, cells }: Choosing,
   up: Uprights,
 ): void {
-  const starts = startsOf(columns);
+  const starts = startsOf(shafts);
   const endsAt = new Map(piers.map((p, k) => [p.to, k]));
   const startsAt = new Map(piers.map((p, k) => [p.from, k]));
   for (const o of openings) {
     const k = endsAt.get(o.from) ?? -1;
     const left = bounds[k]?.right ?? o.from;
     const right = bounds[startsAt.get(o.to) ?? -1]?.left ?? o.to;
-    const inside = columnsBetween(columns, starts, o.from, o.to);
+    const inside = shaftsBetween(shafts, starts, o.from, o.to);
     const over = inside.filter((c) => c.bottom >= o.head - SAME_PLACE);
     const under = inside.filter((c) => c.top <= o.sill + SAME_PLACE);
     for (const short of [over, under]) {
@@ -177,19 +177,19 @@ function aboutOpenings(
 function byHand(
   run: number,
   changes: readonly SetCellChange[],
-  columns: readonly Column[],
+  shafts: readonly Shaft[],
   up: Uprights,
 ): Pick<Verticals, 'lost' | 'leftOut'> {
   const lost: SetCellChange[] = [];
   const leftOut: Verticals['leftOut'] = [];
   for (const change of changes) {
-    const there = columns.filter((c) => Math.abs(middleOf(c) - change.at) <= SAME_CELL);
+    const there = shafts.filter((c) => Math.abs(middleOf(c) - change.at) <= SAME_CELL);
     if (there.length === 0) lost.push(change);
-    for (const column of there) {
-      const bar = up.bars.get(column);
-      if (change.bar === true) up.put(column, 'asked');
+    for (const shaft of there) {
+      const bar = up.bars.get(shaft);
+      if (change.bar === true) up.put(shaft, 'asked');
       else if (bar) {
-        up.bars.delete(column);
+        up.bars.delete(shaft);
         if (bar.why !== 'spacing') leftOut.push({ run, at: bar.at, why: bar.why, change });
       }
     }
@@ -202,11 +202,11 @@ export function verticalsOf(
   wall: SetWall,
   run: BondedRun,
   courses: readonly Course[],
-  all: readonly Column[],
+  all: readonly Shaft[],
   spacing: Spacing | null,
 ): Verticals {
   const { index } = run;
-  const columns = ownColumns(wall, run, all);
+  const shafts = ownShafts(wall, run, all);
   const changes = (wall.steel?.cells ?? []).filter((c) => c.run === index && c.bar !== null);
   const none: Verticals = { run: index, bars: [], broken: [], gaps: [], leftOut: [], lost: [], spacing };
   if (!wall.steel?.vertical) return { ...none, lost: changes };
@@ -228,16 +228,16 @@ export function verticalsOf(
     },
     cells,
   };
-  const up = new Uprights(index, columns, spacing);
-  const bounds = inPiers(wall, run, columns, piers, firstOf, choosing, up);
+  const up = new Uprights(index, shafts, spacing);
+  const bounds = inPiers(wall, run, shafts, piers, firstOf, choosing, up);
   const openings = wall.openings.filter((o) => o.run === index);
-  aboutOpenings(openings, columns, piers, bounds, choosing, up);
-  const { lost, leftOut } = byHand(index, changes, columns, up);
+  aboutOpenings(openings, shafts, piers, bounds, choosing, up);
+  const { lost, leftOut } = byHand(index, changes, shafts, up);
   // A bar whose cell stops under masonry, or begins over it, cannot go through.
-  for (const { at, column, why } of up.bars.values()) {
-    const across = [column.high + 1, column.low - 1].find((i) => cells.masonryAt(i, at));
+  for (const { at, shaft, why } of up.bars.values()) {
+    const across = [shaft.high + 1, shaft.low - 1].find((i) => cells.masonryAt(i, at));
     if (across !== undefined) up.cannot(at, courses[across]?.number ?? null, why);
   }
-  const bars = [...up.bars.values()].sort((a, b) => a.at - b.at || a.column.bottom - b.column.bottom);
+  const bars = [...up.bars.values()].sort((a, b) => a.at - b.at || a.shaft.bottom - b.shaft.bottom);
   return { run: index, bars, broken: up.broken, gaps: up.gaps, leftOut, lost, spacing };
 }
