@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { checkJob, cutBars, pieceColumns, plan, type Job, type Plan, type WallPlan } from '@even-tally/core';
+import { checkJob, cutBars, wallingOf, plan, type Job, type Plan, type WallPlan } from '@even-tally/core';
 
 /** One straight run of 8 in block, no openings: 166′ 8″ × 33′ 4″ is 125 units by 50 courses. */
 function runOf(length: string, height: string): Job {
@@ -109,7 +109,13 @@ function cutList(): number {
 }
 
 const piecesReady = (p: WallPlan): number =>
-  p.runs.reduce((sum, r) => pieceColumns(p, r.index).reduce((n, c) => n + c.count, sum), 0);
+  p.runs.reduce(
+    (sum, r) =>
+      wallingOf(p.wall)
+        .pieces(p, r.index)
+        .reduce((n, c) => n + c.count, sum),
+    0,
+  );
 
 /** From edit to pieces ready to draw, every run of it. */
 function planned(job: Job, before: Plan | null = null): { plan: Plan; pieces: number } {

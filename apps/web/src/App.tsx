@@ -1,19 +1,19 @@
 import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { createBrowserRouter, Navigate, Outlet, RouterProvider } from 'react-router';
 import { Door } from './door/Door';
-import { readStanding, type Standing } from './state/api';
-import { StandingContext, useStanding } from './state/standing';
+import { readSession, type Session } from './state/api';
+import { SessionContext, useSession } from './state/session';
 import { Waiting } from './ui/Waiting';
 import { Stumble } from './ui/Stumble';
 
 const Yard = lazy(() => import('./yard/Yard').then((m) => ({ default: m.Yard })));
-const Sheet = lazy(() => import('./sheet/Sheet').then((m) => ({ default: m.Sheet })));
+const Bench = lazy(() => import('./bench/Bench').then((m) => ({ default: m.Bench })));
 
 /** Pages of a yard, for those who are in one. */
 function Inside(): ReactNode {
-  const { standing } = useStanding();
-  if (!standing) return <Waiting what="Opening the yard" />;
-  if (!standing.signedIn) return <Navigate to="/" replace />;
+  const { session } = useSession();
+  if (!session) return <Waiting what="Opening the yard" />;
+  if (!session.signedIn) return <Navigate to="/" replace />;
   return (
     <Suspense fallback={<Waiting what="Fetching" />}>
       <Outlet />
@@ -28,22 +28,22 @@ const router = createBrowserRouter([
     errorElement: <Stumble />,
     children: [
       { path: '/yard', element: <Yard /> },
-      { path: '/jobs/:jobId/:wallId/:run/:stage', element: <Sheet /> },
+      { path: '/jobs/:jobId/:wallId/:run/:stage', element: <Bench /> },
     ],
   },
   { path: '*', element: <Stumble missing /> },
 ]);
 
 export function App(): ReactNode {
-  const [standing, setStanding] = useState<Standing | null>(null);
+  const [session, setSession] = useState<Session | null>(null);
   const [failed, setFailed] = useState<string | null>(null);
   useEffect(() => {
-    readStanding().then(setStanding, (error: Error) => setFailed(error.message));
+    readSession().then(setSession, (error: Error) => setFailed(error.message));
   }, []);
   if (failed !== null) return <Stumble says={failed} />;
   return (
-    <StandingContext value={{ standing, setStanding }}>
+    <SessionContext value={{ session, setSession }}>
       <RouterProvider router={router} />
-    </StandingContext>
+    </SessionContext>
   );
 }

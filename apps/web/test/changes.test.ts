@@ -1,7 +1,7 @@
-import { checkJob, plan, sheetView, type SheetView } from '@even-tally/core';
+import { checkJob, plan, benchView, type BenchView } from '@even-tally/core';
 import { buffersOf, changeSender, withChange, type ViewChange } from '../src/workers/changes';
 
-const view = (over: object): SheetView =>
+const view = (over: object): BenchView =>
   ({
     wall: { id: 'w' },
     run: 0,
@@ -9,7 +9,7 @@ const view = (over: object): SheetView =>
     tape: [2],
     elevation: { pieces: null },
     ...over,
-  }) as unknown as SheetView;
+  }) as unknown as BenchView;
 
 test('only what has changed crosses over, and the rest stays the very same', () => {
   const send = changeSender();
@@ -38,7 +38,7 @@ test('a change that nothing came before is not a view', () => {
 });
 
 /** A garden wall of 20 courses with one opening in courses 6 to 12. */
-function wallView(at: number, height = 1500): SheetView {
+function wallView(at: number, height = 1500): BenchView {
   const checked = checkJob({
     format: 'even-tally/job',
     version: 1,
@@ -59,7 +59,7 @@ function wallView(at: number, height = 1500): SheetView {
   if (!checked.ok) throw new Error('the wall is sound');
   const wall = plan(checked.job, [], { advise: false }).walls[0];
   if (!wall) throw new Error('the wall is planned');
-  return sheetView(wall, 0, 'mm', false);
+  return benchView(wall, 0, 'mm', false);
 }
 
 /** Across as the worker hands it over: what is moved is gone on the other side. */

@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { kept } from '../src/ui/kept';
+import { unbroken } from '../src/ui/unbroken';
 import { LengthField } from '../src/ui/LengthField';
 
 function field(onChange: (v: string | number) => boolean, show: 'ft-in' | 'mm' = 'ft-in'): HTMLInputElement {
@@ -54,7 +54,7 @@ test('Escape gives the old length back', async () => {
 });
 
 test('a measure is not torn in two where a line breaks', () => {
-  expect(kept('wants 2″ × 3″; it has 4 5⁄8″ and 1′-2 11⁄16″')).toBe(
+  expect(unbroken('wants 2″ × 3″; it has 4 5⁄8″ and 1′-2 11⁄16″')).toBe(
     'wants 2″ × 3″; it has 4\u00a05⁄8″ and 1′-2\u00a011⁄16″',
   );
 });

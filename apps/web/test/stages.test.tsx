@@ -1,8 +1,8 @@
 import { STAGE_NAMES } from '@even-tally/core';
 import { render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { stageKeys } from '../src/sheet/keys';
-import { Line } from '../src/sheet/Top';
+import { stageKeys } from '../src/bench/keys';
+import { Line } from '../src/bench/Top';
 import type { PanelProps } from '../src/stages/panel';
 import { stageNamed, STAGES } from '../src/stages/registry';
 import { scaffold } from './stage';

@@ -48,6 +48,7 @@ export type { RakedCut } from './scene/outline.js';
 export { soldiersOver } from './walling/units/let-in/soldiers.js';
 export * from './plan/working.js';
 export * from './walling/pieces.js';
+export { wallingOf } from './walling/registry.js';
 export * from './shapes/shape.js';
 export * from './scene/scene.js';
 export { STAGES, type StageId } from './plan/registry.js';

@@ -5,7 +5,7 @@ import type { Request } from 'express';
 import { Refusal } from '../errors/refusal.js';
 import { SETTINGS, type Settings } from '../settings.js';
 import { Credentials, NewAccount } from './accounts.dto.js';
-import { AccountsService, type Standing } from './accounts.service.js';
+import { AccountsService, type SessionSaid } from './accounts.service.js';
 import { begin, end, type Visitor } from './session.js';
 
 @ApiTags('accounts')
@@ -17,16 +17,16 @@ export class AccountsController {
   ) {}
 
   @Get('session')
-  async session(@Req() request: Request): Promise<Standing & { demo: boolean }> {
+  async session(@Req() request: Request): Promise<SessionSaid & { demo: boolean }> {
     const { accountId, yardId } = request.session;
     const visitor = accountId && yardId ? { accountId, yardId } : null;
-    return { ...(await this.accounts.standing(visitor)), demo: this.settings.demo };
+    return { ...(await this.accounts.session(visitor)), demo: this.settings.demo };
   }
 
   @Post('accounts')
   @UseGuards(ThrottlerGuard)
   @Throttle({ default: { limit: 10, ttl: 60_000 } })
-  async open(@Body() given: NewAccount, @Req() request: Request): Promise<Standing> {
+  async open(@Body() given: NewAccount, @Req() request: Request): Promise<SessionSaid> {
     return this.enter(request, await this.accounts.open(given));
   }
 
@@ -34,14 +34,14 @@ export class AccountsController {
   @HttpCode(200)
   @UseGuards(ThrottlerGuard)
   @Throttle({ default: { limit: 8, ttl: 60_000 } })
-  async signIn(@Body() given: Credentials, @Req() request: Request): Promise<Standing> {
+  async signIn(@Body() given: Credentials, @Req() request: Request): Promise<SessionSaid> {
     return this.enter(request, await this.accounts.signIn(given));
   }
 
   @Post('demo')
   @UseGuards(ThrottlerGuard)
   @Throttle({ default: { limit: 30, ttl: 60_000 } })
-  async demo(@Req() request: Request): Promise<Standing> {
+  async demo(@Req() request: Request): Promise<SessionSaid> {
     if (!this.settings.demo) throw new Refusal(404, { says: 'There is no demo yard here.' });
     return this.enter(request, await this.accounts.openDemo());
   }
@@ -52,8 +52,8 @@ export class AccountsController {
     await end(request);
   }
 
-  private async enter(request: Request, visitor: Visitor): Promise<Standing> {
+  private async enter(request: Request, visitor: Visitor): Promise<SessionSaid> {
     await begin(request, visitor);
-    return this.accounts.standing(visitor);
+    return this.accounts.session(visitor);
   }
 }

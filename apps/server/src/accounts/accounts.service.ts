@@ -12,7 +12,7 @@ interface AccountRow {
   password_hash: string | null;
 }
 
-export interface Standing {
+export interface SessionSaid {
   signedIn: boolean;
   email: string | null;
   yard: { name: string; demo: boolean } | null;
@@ -64,8 +64,8 @@ export class AccountsService {
     return { accountId: account.id, yardId: member.yard_id };
   }
 
-  async standing(visitor: Visitor | null): Promise<Standing> {
-    const nobody: Standing = { signedIn: false, email: null, yard: null };
+  async session(visitor: Visitor | null): Promise<SessionSaid> {
+    const nobody: SessionSaid = { signedIn: false, email: null, yard: null };
     if (!visitor) return nobody;
     const row = await this.db('members')
       .join('accounts', 'accounts.id', 'members.account_id')

@@ -1,7 +1,7 @@
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { Navigate, useNavigate } from 'react-router';
-import { openAccount, openDemo, signIn, type Standing } from '../state/api';
-import { useStanding } from '../state/standing';
+import { openAccount, openDemo, signIn, type Session } from '../state/api';
+import { useSession } from '../state/session';
 import { Mark } from '../ui/Mark';
 import { Waiting } from '../ui/Waiting';
 import { DoorDrawing } from './DoorDrawing';
@@ -26,19 +26,19 @@ function Entry({
 
 /** The way in: look round, sign in, or open a yard of one's own. */
 export function Door(): ReactNode {
-  const { standing, setStanding } = useStanding();
+  const { session, setSession } = useSession();
   const navigate = useNavigate();
   const [opening, setOpening] = useState(false);
   const [busy, setBusy] = useState(false);
   const [says, setSays] = useState<string | null>(null);
-  if (!standing) return <Waiting what="Opening the door" />;
-  if (standing.signedIn) return <Navigate to="/yard" replace />;
+  if (!session) return <Waiting what="Opening the door" />;
+  if (session.signedIn) return <Navigate to="/yard" replace />;
 
-  const enter = async (how: () => Promise<Standing>): Promise<void> => {
+  const enter = async (how: () => Promise<Session>): Promise<void> => {
     setBusy(true);
     setSays(null);
     try {
-      setStanding({ ...(await how()), demo: standing.demo });
+      setSession({ ...(await how()), demo: session.demo });
       await navigate('/yard');
     } catch (error) {
       setSays(error instanceof Error ? error.message : String(error));
@@ -71,7 +71,7 @@ export function Door(): ReactNode {
           Say what you know: the lines, the heights, the openings. The pole, the bond and the order follow
           while your finger is still down.
         </p>
-        {standing.demo && (
+        {session.demo && (
           <p className="mt-6">
             <button
               className="press px-5 py-3 text-base"

@@ -1,7 +1,7 @@
 import type { Choice } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { edit } from '../state/openJob';
-import { kept } from '../ui/kept';
+import { unbroken } from '../ui/unbroken';
 
 /** Ways to build it, best first, each with its reason; the one in force is marked. */
 export function Choices({ choices, weighed }: { choices: Choice[]; weighed: boolean }): ReactNode {
@@ -22,7 +22,7 @@ export function Choices({ choices, weighed }: { choices: Choice[]; weighed: bool
         >
           <p className="flex gap-2">
             <span className="figures w-5 shrink-0 text-right font-semibold">{c.rank}</span>
-            <span className="min-w-0 break-words">{kept(c.says)}</span>
+            <span className="min-w-0 break-words">{unbroken(c.says)}</span>
           </p>
           <p className="mt-1 pl-7">
             {c.applied ? (
@@ -33,7 +33,7 @@ export function Choices({ choices, weighed }: { choices: Choice[]; weighed: bool
                 onClick={() => edit(c.edit)}
                 disabled={!weighed}
               >
-                {kept(c.name)}
+                {unbroken(c.name)}
               </button>
             )}
           </p>

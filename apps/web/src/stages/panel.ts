@@ -1,10 +1,10 @@
-import type { Job, SheetView, Show } from '@even-tally/core';
+import type { Job, BenchView, Show } from '@even-tally/core';
 import type { Planner } from '../workers/planner';
 
 /** What every stage's panel is given. */
 export interface PanelProps {
   job: Job;
-  view: SheetView;
+  view: BenchView;
   show: Show;
   stem: string;
   planner: Planner;

@@ -1,4 +1,4 @@
-import { setDeep, type EditStep, type Job, type SheetView } from '@even-tally/core';
+import { setDeep, type EditStep, type Job, type BenchView } from '@even-tally/core';
 import { edit } from '../state/openJob';
 
 interface WallFields {
@@ -9,7 +9,7 @@ interface WallFields {
   path: string;
 }
 
-export function useWallFields(job: Job, view: SheetView): WallFields {
+export function useWallFields(job: Job, view: BenchView): WallFields {
   const path = `/walls/${view.wall.index}`;
   return {
     path,

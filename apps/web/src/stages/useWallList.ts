@@ -1,4 +1,4 @@
-import type { Job, SheetView } from '@even-tally/core';
+import type { Job, BenchView } from '@even-tally/core';
 import { edit } from '../state/openJob';
 
 type ListKey = 'tops' | 'steps' | 'vents' | 'piers' | 'heights' | 'joints';
@@ -12,7 +12,7 @@ interface WallList {
 }
 
 /** One of a wall's lists in the document, whether or not it is there yet. `letter` begins the ids of new entries. */
-export function useWallList(job: Job, view: SheetView, key: ListKey, letter: string): WallList {
+export function useWallList(job: Job, view: BenchView, key: ListKey, letter: string): WallList {
   const list: readonly { id: string }[] | undefined = job.walls[view.wall.index]?.[key];
   const path = `/walls/${view.wall.index}/${key}`;
   return {

@@ -1,6 +1,6 @@
 import type { Fault, JobDocument, NewEntry, PaperKind, RecordEntry } from '@even-tally/core';
 
-export interface Standing {
+export interface Session {
   signedIn: boolean;
   email: string | null;
   yard: { name: string; demo: boolean } | null;
@@ -62,11 +62,11 @@ async function ask<T>(method: string, path: string, body?: unknown): Promise<T> 
   );
 }
 
-export const readStanding = (): Promise<Standing> => ask('GET', '/api/session');
-export const openDemo = (): Promise<Standing> => ask('POST', '/api/demo');
-export const signIn = (email: string, password: string): Promise<Standing> =>
+export const readSession = (): Promise<Session> => ask('GET', '/api/session');
+export const openDemo = (): Promise<Session> => ask('POST', '/api/demo');
+export const signIn = (email: string, password: string): Promise<Session> =>
   ask('POST', '/api/session', { email, password });
-export const openAccount = (email: string, password: string, yard: string): Promise<Standing> =>
+export const openAccount = (email: string, password: string, yard: string): Promise<Session> =>
   ask('POST', '/api/accounts', { email, password, yard });
 export const signOut = (): Promise<void> => ask('POST', '/api/session/end');
 export const listJobs = (): Promise<KeptJob[]> => ask('GET', '/api/jobs');

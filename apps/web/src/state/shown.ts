@@ -1,10 +1,10 @@
-import type { SheetView } from '@even-tally/core';
+import type { BenchView } from '@even-tally/core';
 import { createStore } from 'zustand/vanilla';
 import { useStore } from 'zustand';
 
 /** What the planner gave last for the sheet that is open, and why it gave nothing newer. */
 interface Shown {
-  view: SheetView | null;
+  view: BenchView | null;
   failure: string | null;
 }
 
@@ -13,7 +13,7 @@ const NOTHING: Shown = { view: null, failure: null };
 export const shown = createStore<Shown>(() => NOTHING);
 export const useShown = <T>(pick: (state: Shown) => T): T => useStore(shown, pick);
 
-export function show(view: SheetView): void {
+export function show(view: BenchView): void {
   // Until they have been weighed again, the choices shown are those before.
   const was = shown.getState().view;
   const kept =

@@ -2,14 +2,14 @@ import {
   checkJob,
   letterFindings,
   plan,
-  sheetView,
+  benchView,
   type JobDocument,
-  type SheetView,
+  type BenchView,
 } from '@even-tally/core';
 
 /** What the yard shows of a wall: its elevation, how long and high it is, and how many faults it has. */
 export interface CardView {
-  elevation: SheetView['elevation'];
+  elevation: BenchView['elevation'];
   /** Length of its first run, and its height, mm. */
   length: number;
   height: number;
@@ -23,7 +23,7 @@ export function cardOf(document: JobDocument, index: number): CardView | null {
   if (!checked.ok) return null;
   const p = plan(checked.job, [], { advise: false, only: [index] }).walls[0];
   if (!p) return null;
-  const view = sheetView(p, 0, document.show, false);
+  const view = benchView(p, 0, document.show, false);
   return {
     elevation: view.elevation,
     length: view.runs[0]?.length ?? 0,

@@ -1,23 +1,23 @@
-import { columnBuffer, copyOfCourse, drawnAlike, type CourseColumns, type SheetView } from '@even-tally/core';
+import { columnBuffer, copyOfCourse, drawnAlike, type CourseColumns, type BenchView } from '@even-tally/core';
 
 /** A drawing without the pieces of courses that are as they were; how many courses there are, and those that are not. */
-type Elevation = Omit<SheetView['elevation'], 'pieces'> & { courses: number; pieces: CourseColumns[] };
+type Elevation = Omit<BenchView['elevation'], 'pieces'> & { courses: number; pieces: CourseColumns[] };
 
 /** A view, or what of one has changed since the last that was sent: the rest is as it was. */
 export interface ViewChange {
   whole: boolean;
-  parts: Partial<Omit<SheetView, 'elevation'>>;
+  parts: Partial<Omit<BenchView, 'elevation'>>;
   elevation: Elevation;
 }
 
 /** Remembers what was sent, so that only what has changed crosses over and is drawn again. */
-export function changeSender(): (view: SheetView) => ViewChange {
-  let sheet = '';
+export function changeSender(): (view: BenchView) => ViewChange {
+  let last = '';
   let sent = new Map<string, string>();
   let drawn: CourseColumns[] = [];
   return ({ elevation, ...view }) => {
     const which = `${view.wall.id}|${view.run}`;
-    const whole = which !== sheet;
+    const whole = which !== last;
     if (whole) {
       sent = new Map();
       drawn = [];
@@ -34,7 +34,7 @@ export function changeSender(): (view: SheetView) => ViewChange {
       const was = drawn[i];
       return !was || !drawnAlike(was, c);
     });
-    [sheet, sent, drawn] = [which, now, courses];
+    [last, sent, drawn] = [which, now, courses];
     return {
       whole,
       parts,
@@ -47,10 +47,10 @@ export function changeSender(): (view: SheetView) => ViewChange {
 export const buffersOf = (change: ViewChange): ArrayBuffer[] => change.elevation.pieces.map(columnBuffer);
 
 /** The view after a change: parts and courses that were not sent are the very same objects as before. */
-export function withChange(was: SheetView | null, { whole, parts, elevation }: ViewChange): SheetView | null {
+export function withChange(was: BenchView | null, { whole, parts, elevation }: ViewChange): BenchView | null {
   if (!whole && !was) return null;
   const { courses, ...drawing } = elevation;
   const pieces = whole ? [] : (was?.elevation.pieces ?? []).slice(0, courses);
   for (const c of elevation.pieces) pieces[c.course - 1] = c;
-  return { ...(whole ? null : was), ...parts, elevation: { ...drawing, pieces } } as SheetView;
+  return { ...(whole ? null : was), ...parts, elevation: { ...drawing, pieces } } as BenchView;
 }

@@ -1,4 +1,4 @@
-import type { Job, JobDocument, PaperKind, RecordEntry, SheetView, Show, Working } from '@even-tally/core';
+import type { Job, JobDocument, PaperKind, RecordEntry, BenchView, Show, Working } from '@even-tally/core';
 import type { CardView } from './card';
 import { withChange } from './changes';
 import type { Answer, Ask } from './protocol';
@@ -6,8 +6,8 @@ import { startPlanner } from './start';
 
 /** A planner in a worker. Sheets are a stream, latest wins; the rest are questions with one answer. */
 export interface Planner {
-  sheet(job: Job, wall: number, run: number, show: Show): void;
-  onSheet(listen: (view: SheetView) => void, failed: (says: string) => void): void;
+  bench(job: Job, wall: number, run: number, show: Show): void;
+  onBench(listen: (view: BenchView) => void, failed: (says: string) => void): void;
   working(job: Job, key: string): Promise<Working | null>;
   rows(job: Job): Promise<(string | number)[][]>;
   pole(job: Job, wall: number, show: Show): Promise<(string | number)[][]>;
@@ -36,12 +36,12 @@ export function openPlanner(): Planner {
   const worker = startPlanner();
   let seq = 0;
   let latest = 0;
-  /** The sheet asked for, and the question from which on the answers are of it. */
+  /** The view asked for, and the question from which on the answers are of it. */
   let asked = '';
   let since = 0;
-  let view: SheetView | null = null;
+  let view: BenchView | null = null;
   let frame = 0;
-  let listen: (view: SheetView) => void = () => undefined;
+  let listen: (view: BenchView) => void = () => undefined;
   let failed: (says: string) => void = () => undefined;
   const give = (): void => {
     cancelAnimationFrame(frame);
@@ -50,8 +50,8 @@ export function openPlanner(): Planner {
   };
   const questions = new Map<number, { resolve: (a: Answer) => void; reject: (e: Error) => void }>();
   worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
-    if (data.kind === 'sheet') {
-      // Every change is taken in, even of a sheet that has been left: later ones build on it.
+    if (data.kind === 'bench') {
+      // Every change is taken in, even of a view that has been left: later ones build on it.
       view = withChange(view, data.change);
       if (!view || data.seq < since) return;
       // Shown even when newer has been asked meanwhile, or a wall dragged without rest would not move at all; but
@@ -80,14 +80,14 @@ export function openPlanner(): Planner {
       worker.postMessage({ ...q, seq });
     });
   return {
-    sheet(job, wall, run, show) {
+    bench(job, wall, run, show) {
       latest = seq += 1;
-      const sheet = JSON.stringify([wall, run, show]);
-      if (sheet !== asked) [asked, since] = [sheet, latest];
+      const view = JSON.stringify([wall, run, show]);
+      if (view !== asked) [asked, since] = [view, latest];
       behind(true);
-      worker.postMessage({ kind: 'sheet', seq, job, wall, run, show } satisfies Ask);
+      worker.postMessage({ kind: 'bench', seq, job, wall, run, show } satisfies Ask);
     },
-    onSheet(on, off) {
+    onBench(on, off) {
       listen = on;
       failed = off;
     },

@@ -6,7 +6,7 @@ import {
   poleRows,
   poleSheet,
   sheetSvg,
-  sheetView,
+  benchView,
   tallyRows,
   tapeRows,
   tapeSheet,
@@ -22,11 +22,11 @@ import type { Answer, Ask } from './protocol';
 
 const changeOf = changeSender();
 
-type SheetAsk = Extract<Ask, { kind: 'sheet' }>;
+type BenchAsk = Extract<Ask, { kind: 'bench' }>;
 
-let waiting: SheetAsk | null = null;
-/** The last sheet asked for, answered or not. */
-let latest: SheetAsk | null = null;
+let waiting: BenchAsk | null = null;
+/** The last view asked for, answered or not. */
+let latest: BenchAsk | null = null;
 let awake = false;
 /** What was planned last: the next edit leaves most of it standing. */
 let before: Plan | null = null;
@@ -34,10 +34,10 @@ let before: Plan | null = null;
 const answer = (message: Answer, transfer: ArrayBufferLike[] = []): void =>
   (self as unknown as { postMessage(m: unknown, t: unknown[]): void }).postMessage(message, transfer);
 
-function show(ask: SheetAsk, p: WallPlan, isAdvised: boolean): void {
+function show(ask: BenchAsk, p: WallPlan, isAdvised: boolean): void {
   const run = Math.min(ask.run, p.wall.runs.length - 1);
-  const change = changeOf(sheetView(p, run, ask.show, isAdvised));
-  answer({ kind: 'sheet', seq: ask.seq, change }, buffersOf(change));
+  const change = changeOf(benchView(p, run, ask.show, isAdvised));
+  answer({ kind: 'bench', seq: ask.seq, change }, buffersOf(change));
 }
 
 /** What was planned last is not pressed for advice at once, ms: the hand may not have come to rest. */
@@ -67,7 +67,7 @@ function work(): void {
  * Advice a slice at a time. What has been ranked and proved so far is shown as soon as there is any, and then now and
  * again: nobody waits for the last opening of a long wall.
  */
-function advise(ask: SheetAsk, steps: Steps<WallPlan, WallPlan>, told = -Infinity): void {
+function advise(ask: BenchAsk, steps: Steps<WallPlan, WallPlan>, told = -Infinity): void {
   if (latest !== ask) return;
   guarded(ask.seq, () => {
     const until = performance.now() + SLICE;
@@ -93,7 +93,7 @@ function guarded(seq: number, run: () => void): void {
 }
 
 self.onmessage = ({ data }: MessageEvent<Ask>): void => {
-  if (data.kind === 'sheet') {
+  if (data.kind === 'bench') {
     waiting = data;
     latest = data;
     if (!awake) setTimeout(work, 0);

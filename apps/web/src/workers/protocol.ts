@@ -3,7 +3,7 @@ import type { CardView } from './card';
 import type { ViewChange } from './changes';
 
 export type Ask =
-  | { kind: 'sheet'; seq: number; job: Job; wall: number; run: number; show: Show }
+  | { kind: 'bench'; seq: number; job: Job; wall: number; run: number; show: Show }
   | { kind: 'working'; seq: number; job: Job; key: string }
   | { kind: 'card'; seq: number; document: JobDocument; wall: number }
   | { kind: 'rows'; seq: number; job: Job }
@@ -22,7 +22,7 @@ export type Ask =
   | { kind: 'svg'; seq: number; job: Job; wall: number; run: number; show: Show };
 
 export type Answer =
-  | { kind: 'sheet'; seq: number; change: ViewChange }
+  | { kind: 'bench'; seq: number; change: ViewChange }
   | { kind: 'working'; seq: number; working: Working | null }
   | { kind: 'rows'; seq: number; rows: (string | number)[][] }
   | { kind: 'svg'; seq: number; svg: string }

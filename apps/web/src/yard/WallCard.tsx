@@ -1,7 +1,7 @@
 import { sayMm, type JobDocument } from '@even-tally/core';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { paintElevation } from '../sheet/paint';
+import { paintElevation } from '../bench/paint';
 import type { CardView } from '../workers/card';
 import type { Planner } from '../workers/planner';
 

@@ -4,7 +4,7 @@ import { FileUp, LogOut, Plus, Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { addJob, listJobs, removeJob, signOut, type KeptJob } from '../state/api';
-import { useStanding } from '../state/standing';
+import { useSession } from '../state/session';
 import { Mark } from '../ui/Mark';
 import { Waiting } from '../ui/Waiting';
 import { Confirm } from '../ui/Confirm';
@@ -49,7 +49,7 @@ function JobRow({
 
 /** All jobs, drawn as the walls they are. */
 export function Yard(): ReactNode {
-  const { standing, setStanding } = useStanding();
+  const { session, setSession } = useSession();
   const navigate = useNavigate();
   const [jobs, setJobs] = useState<KeptJob[] | null>(null);
   const [says, setSays] = useState<string | null>(null);
@@ -95,7 +95,7 @@ export function Yard(): ReactNode {
   };
   const leave = async (): Promise<void> => {
     await signOut().catch(show);
-    if (standing) setStanding({ ...standing, signedIn: false, yard: null, email: null });
+    if (session) setSession({ ...session, signedIn: false, yard: null, email: null });
     await navigate('/');
   };
   const remove = async (kept: KeptJob): Promise<void> => {
@@ -115,12 +115,12 @@ export function Yard(): ReactNode {
         <Link to="/yard" aria-label="Even Tally, the yard">
           <Mark />
         </Link>
-        <p className="text-[#d8dcd9]">{standing?.yard?.name}</p>
+        <p className="text-[#d8dcd9]">{session?.yard?.name}</p>
         <button
           className="ml-auto inline-flex min-h-7 items-center gap-2 px-2 hover:underline"
           onClick={() => void leave()}
         >
-          <LogOut size={16} aria-hidden="true" /> {standing?.yard?.demo ? 'Leave the demo' : 'Sign out'}
+          <LogOut size={16} aria-hidden="true" /> {session?.yard?.demo ? 'Leave the demo' : 'Sign out'}
         </button>
       </header>
       <main className="mx-auto max-w-6xl px-5 py-6">

@@ -63,7 +63,7 @@ function sampleViews(wall: SetWall): SampleView[] {
   return [...of('height', wall.bed, profile.bed.least), ...of('length', wall.head, profile.head.least)];
 }
 
-function footingView(wall: SetWall): SheetView['footing'] {
+function footingView(wall: SetWall): BenchView['footing'] {
   if (!wall.footing) return null;
   const amounts = footingAmounts(wall, wall.footing);
   const used = amounts.concrete * CONCRETE_FACTOR;
@@ -72,7 +72,7 @@ function footingView(wall: SetWall): SheetView['footing'] {
 }
 
 /** Everything one sheet shows, as plain data and columns: what the worker hands to the screen. */
-export interface SheetView {
+export interface BenchView {
   wall: {
     id: string;
     index: number;
@@ -176,7 +176,7 @@ export interface SheetView {
 }
 
 /** The sheet of one run. `advised` says whether the plan came with choices and fixes. */
-export function sheetView(p: WallPlan, run: number, show: Show, advised: boolean): SheetView {
+export function benchView(p: WallPlan, run: number, show: Show, advised: boolean): BenchView {
   const { wall } = p;
   const limits = bedLimits(wall);
   const bonded = p.runs.find((r) => r.index === run);

@@ -8,7 +8,7 @@ import {
   type CourseColumns,
 } from './pieces.js';
 import { wallingOf } from './registry.js';
-import { rakedOutline } from './units/rakedOutline.js';
+import { rakedCorners } from './units/rakedCorners.js';
 
 /** Area of a shape by its corners, mm²: the shoelace. */
 function area(corners: ArrayLike<number>): number {
@@ -35,14 +35,14 @@ describe('a piece under a top that is not level', () => {
     ],
     ['whole where no top is stated', { from: 1100, to: 1300 }, 100, 165, 200 * 65],
   ] as const)('%s', (_, piece, bottom, top, wanted) => {
-    expect(area(rakedOutline(slope, piece, bottom, top))).toBeCloseTo(wanted, 6);
+    expect(area(rakedCorners(slope, piece, bottom, top))).toBeCloseTo(wanted, 6);
   });
   test('a peak inside a piece is a corner of it', () => {
     const gable = [
       { from: 0, to: 100, left: 50, right: 150 },
       { from: 100, to: 200, left: 150, right: 50 },
     ];
-    const corners = rakedOutline(gable, { from: 50, to: 150 }, 0, 1000);
+    const corners = rakedCorners(gable, { from: 50, to: 150 }, 0, 1000);
     expect(corners).toEqual([50, 0, 150, 0, 150, 100, 100, 150, 50, 100]);
   });
   test('a step inside a piece is plumb', () => {
@@ -50,7 +50,7 @@ describe('a piece under a top that is not level', () => {
       { from: 0, to: 100, left: 60, right: 60 },
       { from: 100, to: 200, left: 30, right: 30 },
     ];
-    expect(area(rakedOutline(stepped, { from: 50, to: 150 }, 0, 65))).toBeCloseTo(50 * 60 + 50 * 30, 6);
+    expect(area(rakedCorners(stepped, { from: 50, to: 150 }, 0, 65))).toBeCloseTo(50 * 60 + 50 * 30, 6);
   });
 });
 

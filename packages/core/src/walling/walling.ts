@@ -37,7 +37,7 @@ export interface Walling {
     before: Laid | null,
   ) => Laid;
   issues: (job: JobDocument, laid: Laid) => Issue[];
-  /** The pieces of the face of one run, course by course: rectangles in columns, outlines that are none beside them. */
+  /** The pieces of the face of one run, course by course: rectangles in columns, and the corners of those that are none. */
   pieces: (laid: Laid, run: number) => CourseColumns[];
   /** What it comes to. */
   count: (laid: Laid, before: readonly LeafTally[] | undefined) => Counted['tallies'];

@@ -3,7 +3,7 @@ import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { edit } from '../../state/openJob';
 import { look, useViewing } from '../../state/view';
-import { pieceIn, stepPiece } from '../../sheet/chosenPiece';
+import { pieceIn, stepPiece } from '../../bench/chosenPiece';
 import { Section } from '../../ui/Section';
 import type { PanelProps } from '../panel';
 import { written } from '../written';

@@ -1,4 +1,4 @@
-import type { SheetView } from '@even-tally/core';
+import type { BenchView } from '@even-tally/core';
 import type { ReactNode } from 'react';
 
 const WIDE = 280;
@@ -6,7 +6,7 @@ const HIGH = 120;
 const ROOM = 26;
 
 /** The plan line from above, the run on the sheet heavy. Each run can be pressed. */
-export function LinePlan({ view, go }: { view: SheetView; go: (run: number) => void }): ReactNode {
+export function LinePlan({ view, go }: { view: BenchView; go: (run: number) => void }): ReactNode {
   const ends = view.runs.map((r) => {
     const a = (r.heading * Math.PI) / 180;
     return { ...r, x2: r.x + r.stated * Math.cos(a), y2: r.y + r.stated * Math.sin(a) };

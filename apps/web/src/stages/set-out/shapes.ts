@@ -1,8 +1,8 @@
-import type { LineItem, SheetView, Stated } from '@even-tally/core';
+import type { LineItem, BenchView, Stated } from '@even-tally/core';
 
 export type LineShape = 'straight' | 'corner' | 'closed' | 'other';
 
-export function shapeOf(view: SheetView): LineShape {
+export function shapeOf(view: BenchView): LineShape {
   if (view.runs.length === 1) return 'straight';
   if (view.wall.closed && view.runs.length === 4) return 'closed';
   return view.runs.length === 2 ? 'corner' : 'other';

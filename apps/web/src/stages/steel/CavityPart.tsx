@@ -1,6 +1,6 @@
 import { sayMm, UNITS, type CavityAmounts } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { TieMark, trayPath, WeepMark } from '../../sheet/CavityLayer';
+import { TieMark, trayPath, WeepMark } from '../../bench/CavityLayer';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';

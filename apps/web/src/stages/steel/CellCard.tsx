@@ -3,7 +3,7 @@ import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { edit } from '../../state/openJob';
 import { look, useViewing } from '../../state/view';
-import { stepCell } from '../../sheet/SteelLayer';
+import { stepCell } from '../../bench/SteelLayer';
 import { Section } from '../../ui/Section';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';

@@ -2,7 +2,7 @@ import { canonical, sayMm } from '@even-tally/core';
 import { FileDown, Printer } from 'lucide-react';
 import Papa from 'papaparse';
 import { useState, type ReactNode } from 'react';
-import { Figures } from '../../sheet/Figures';
+import { Figures } from '../../bench/Figures';
 import { download, fileName } from '../../ui/download';
 import { Section } from '../../ui/Section';
 import type { PanelProps } from '../panel';

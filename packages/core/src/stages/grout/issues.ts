@@ -1,5 +1,5 @@
 import { sayMm } from '../../measure/format.js';
-import { written } from '../../walling/units/judging/written.js';
+import { toTheTape } from '../../walling/units/judging/toTheTape.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import { GROUT_SPACE_SOURCE, GROUT_SPACES } from '../../tables/grout.js';
 import { tightSpaces, type GroutedWall } from './pours.js';
@@ -22,8 +22,8 @@ function spaceIssues(work: GroutedWall): Issue[] {
         says: `Pour no more than ${say(s.pour)} at once`,
         edit: [
           wall.grout?.stated
-            ? { op: 'add' as const, path: `${path}/pour`, value: written(wall, s.pour) }
-            : { op: 'add' as const, path, value: { fill: 'steel', pour: written(wall, s.pour) } },
+            ? { op: 'add' as const, path: `${path}/pour`, value: toTheTape(wall, s.pour) }
+            : { op: 'add' as const, path, value: { fill: 'steel', pour: toTheTape(wall, s.pour) } },
         ],
       }));
     const fine =

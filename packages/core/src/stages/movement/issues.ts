@@ -1,6 +1,6 @@
 import { sayMm } from '../../measure/format.js';
 import { SAME_PLACE } from '../../measure/length.js';
-import { written } from '../../walling/units/judging/written.js';
+import { toTheTape } from '../../walling/units/judging/toTheTape.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import { lineOf } from '../../walling/units/lines/lines.js';
 import type { EditStep } from '../../job/edit.js';
@@ -34,7 +34,7 @@ export const newJoints = (
   freshIds(wall, places.length).map((id, i) => ({
     id,
     run,
-    at: written(wall, places[i] ?? 0),
+    at: toTheTape(wall, places[i] ?? 0),
     ...(refused === undefined ? {} : { refused }),
   }));
 
@@ -143,7 +143,7 @@ function perpTries(wall: SetWall, run: BondedRun, joint: SetJoint): Try[] {
     .map((x) => ({
       says: `Bring it to ${sayMm(x, wall.show)}, on a perp`,
       edit: [
-        { op: 'replace', path: `/walls/${wall.index}/joints/${joint.index}/at`, value: written(wall, x) },
+        { op: 'replace', path: `/walls/${wall.index}/joints/${joint.index}/at`, value: toTheTape(wall, x) },
       ],
     }));
 }

@@ -1,5 +1,5 @@
 /** What is to stand on the plinth, and what it must be kept clear of. mm. */
-export interface Standing {
+export interface Structure {
   length: number;
   width: number;
   /** Plinth past the structure on every side. */
@@ -50,7 +50,7 @@ function sideOf(wanted: number, unit: Units): { length: number; modules: number;
 }
 
 /** A plinth for a structure, from its outside size and the clearances it must keep. Common practice. */
-export function basePlan(s: Standing, unit: Units, projection: number): BasePlan {
+export function basePlan(s: Structure, unit: Units, projection: number): BasePlan {
   const along = sideOf(s.length + 2 * s.past, unit);
   const across = sideOf(s.width + 2 * s.past, unit);
   const footing = { length: along.length + 2 * projection, width: across.length + 2 * projection };

@@ -124,7 +124,7 @@ function sameRun(before: SetWall, a: BondedRun, after: SetWall, b: BondedRun): b
 }
 
 /** Run by run, whether its cells and bars still stand as they were planned before. */
-export function standing(
+export function untouched(
   before: Before | null,
   wall: SetWall,
   runs: readonly BondedRun[],

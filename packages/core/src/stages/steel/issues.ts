@@ -1,5 +1,5 @@
 import { sayMm } from '../../measure/format.js';
-import { written } from '../../walling/units/judging/written.js';
+import { toTheTape } from '../../walling/units/judging/toTheTape.js';
 import type { EditStep } from '../../job/edit.js';
 import type { Held } from '../../job/types.js';
 import { issue, type Issue, type Try } from '../../findings/issue.js';
@@ -34,7 +34,7 @@ function spacingIssue({ wall, steel }: ReinforcedWall): Issue[] {
   const up = (Math.floor(s.asked / s.pitch) + 1) * s.pitch;
   const set = (every: number): Try => ({
     says: `Space them at ${say(every)}`,
-    edit: [{ op: 'replace', path: `${steelPath(wall)}/vertical/every`, value: written(wall, every) }],
+    edit: [{ op: 'replace', path: `${steelPath(wall)}/vertical/every`, value: toTheTape(wall, every) }],
   });
   return [
     issue({

@@ -1,4 +1,4 @@
-import { written } from '../../walling/units/judging/written.js';
+import { toTheTape } from '../../walling/units/judging/toTheTape.js';
 import { INCH, inches, toMillimetres } from '../../measure/length.js';
 import { sayMm } from '../../measure/format.js';
 import type { Try } from '../../findings/issue.js';
@@ -116,10 +116,10 @@ export function shiftTry(wall: SetWall, run: number, shift: Shift): Try {
       return [
         ...(Math.abs(on) < 1e-6
           ? []
-          : [{ op: 'replace' as const, path: `${path}/${s.index}/at`, value: written(wall, s.at - on) }]),
+          : [{ op: 'replace' as const, path: `${path}/${s.index}/at`, value: toTheTape(wall, s.at - on) }]),
         ...(Math.abs(out) < 1e-6
           ? []
-          : [{ op: 'add' as const, path: `${path}/${s.index}/off`, value: written(wall, s.off - out) }]),
+          : [{ op: 'add' as const, path: `${path}/${s.index}/off`, value: toTheTape(wall, s.off - out) }]),
       ];
     }),
   };

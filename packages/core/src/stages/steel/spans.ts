@@ -1,6 +1,6 @@
 import { SAME_PLACE } from '../../measure/length.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
-import { standingJoints } from '../../walling/units/lines/sections.js';
+import { builtJoints } from '../../walling/units/lines/sections.js';
 import type { SetWall } from '../set-out/wall.js';
 
 /** What stops a horizontal bar at one end of a stretch. */
@@ -19,7 +19,7 @@ export interface Stretch {
 export function stretchesOf(wall: SetWall, run: BondedRun, i: number): Stretch[] {
   const row = run.rows[i];
   if (!row) return [];
-  const joints = standingJoints(wall, run.index);
+  const joints = builtJoints(wall, run.index);
   const parts: { from: number; to: number }[] = [];
   const add = (from: number, to: number): void => {
     const last = parts.at(-1);

@@ -4,7 +4,7 @@ import { isSquare } from '../../walling/units/lines/ends.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../set-out/wall.js';
 import { barOf } from '../../tables/bars.js';
-import { sameSpacing, standing, type Before } from './again.js';
+import { sameSpacing, untouched, type Before } from './again.js';
 import { hook90 } from './bends.js';
 import { shaftsOf, type Shaft, type RunCells } from './shafts.js';
 import { beamsOf, bedSteelOf, lappedPieces, type Beam, type BedSteel } from './horizontal.js';
@@ -78,7 +78,7 @@ export function steelOf(
 ): SteelWork {
   const vertical = wall.steel?.vertical ?? null;
   const asked = wall.steel !== null || wall.grout !== null;
-  const stands = standing(asked ? before : null, wall, runs, courses);
+  const stands = untouched(asked ? before : null, wall, runs, courses);
   const cells = asked
     ? runs.map((run, k) => (stands[k] && before?.cells[k]) || shaftsOf(wall, run, courses))
     : [];

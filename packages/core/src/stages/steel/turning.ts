@@ -1,6 +1,6 @@
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import type { Piece, Row } from '../../walling/units/laying/row.js';
-import { written } from '../../walling/units/judging/written.js';
+import { toTheTape } from '../../walling/units/judging/toTheTape.js';
 import type { EditStep } from '../../job/edit.js';
 import type { PieceChange } from '../../job/types.js';
 import type { Try } from '../../findings/issue.js';
@@ -33,8 +33,8 @@ export function turnTry(wall: SetWall, run: BondedRun, off: readonly JudgedStart
       id: nextId(),
       run: run.index,
       course: i + 1,
-      at: written(wall, (p.from + p.to) / 2),
-      length: written(wall, p.to - p.from),
+      at: toTheTape(wall, (p.from + p.to) / 2),
+      length: toTheTape(wall, p.to - p.from),
       do: 'end-for-end',
     }));
   });

@@ -4,7 +4,7 @@ import { shownWidth, type RunEnd } from './lines/ends.js';
 import { lineOf } from './lines/lines.js';
 import type { Leaf } from './leaves/leaf.js';
 import { columnsOn, SHOWN, type CourseColumns } from '../pieces.js';
-import { rakedOutline } from './rakedOutline.js';
+import { rakedCorners } from './rakedCorners.js';
 
 /** What the face is drawn from. */
 type FaceWork = Pick<Leaf, 'wall' | 'gauge' | 'runs'>;
@@ -42,11 +42,11 @@ export function pieceColumns(work: FaceWork, index: number): CourseColumns[] {
     const { start, between, end } = endsShown(work, run, i);
     const unit = course.bottom + course.bed;
     // Where its own top cuts a piece it is no rectangle.
-    const outlines = row.pieces.map((p) => (p.rake ? rakedOutline(tops, p, unit, course.top) : null));
+    const cut = row.pieces.map((p) => (p.rake ? rakedCorners(tops, p, unit, course.top) : null));
     const c = columnsOn(
       course.number,
       row.pieces.length + between.length + Number(start !== null) + Number(end !== null),
-      outlines.reduce((sum, o) => sum + (o?.length ?? 0) / 2, 0),
+      cut.reduce((sum, o) => sum + (o?.length ?? 0) / 2, 0),
     );
     let [n, corners] = [0, 0];
     const put = (
@@ -68,7 +68,7 @@ export function pieceColumns(work: FaceWork, index: number): CourseColumns[] {
     };
     if (start) put(start.from, start.to, SHOWN, false);
     row.pieces.forEach((p, k) => {
-      put(p.from, p.to, kindIndex(p.kind), p.cutFrom !== null || course.kind === 'sawn', outlines[k]);
+      put(p.from, p.to, kindIndex(p.kind), p.cutFrom !== null || course.kind === 'sawn', cut[k]);
       if (!p.band) return;
       c.bottom[n - 1] = Math.max(p.band.from, unit);
       c.top[n - 1] = p.band.to;

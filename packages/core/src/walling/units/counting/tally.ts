@@ -1,7 +1,7 @@
 import { KINDS, type Kind } from '../laying/kinds.js';
 import type { Leaf } from '../leaves/leaf.js';
 import type { Piece, Row } from '../laying/row.js';
-import { standingJoints } from '../lines/sections.js';
+import { builtJoints } from '../lines/sections.js';
 import type { Course } from '../../../stages/gauge/courses.js';
 import type { GaugeSolution } from '../../../stages/gauge/solve.js';
 import { topArea } from '../../../stages/set-out/outline.js';
@@ -52,7 +52,7 @@ const footingArea = (wall: SetWall, run: number, courses: readonly Course[]): nu
 
 /** Face that movement joints leave open, mm². */
 const jointArea = (wall: SetWall, run: number, top: number): number =>
-  standingJoints(wall, run).reduce((sum, j) => sum + (j.to - j.from) * top, 0);
+  builtJoints(wall, run).reduce((sum, j) => sum + (j.to - j.from) * top, 0);
 
 function faceArea(wall: SetWall, run: number, gauge: GaugeSolution): number {
   const top = gauge.courses[gauge.count - 1]?.top ?? 0;

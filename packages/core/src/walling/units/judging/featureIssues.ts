@@ -8,7 +8,7 @@ import type { BondedRun } from '../laying/bond.js';
 import { headLimits } from '../lines/lines.js';
 import { pierAcross, pierBonds, pierPlaces } from '../let-in/piers.js';
 import { soldiersOver } from '../let-in/soldiers.js';
-import { written } from './written.js';
+import { toTheTape } from './toTheTape.js';
 
 const DID = {
   split: 'parted',
@@ -113,7 +113,7 @@ function pierIssues(wall: SetWall, pier: SetPier, run: BondedRun, courses: numbe
           .slice(0, 2)
           .map((at) => ({
             says: `Move ${pier.name} to ${say(at)}`,
-            edit: [{ op: 'replace' as const, path: `${path}/at`, value: written(wall, at) }],
+            edit: [{ op: 'replace' as const, path: `${path}/at`, value: toTheTape(wall, at) }],
           })),
         ...widths.slice(0, 2).flatMap((width) =>
           pierPlaces({ ...pier, to: pier.from + width }, run.lines)
@@ -121,8 +121,8 @@ function pierIssues(wall: SetWall, pier: SetPier, run: BondedRun, courses: numbe
             .map((at) => ({
               says: `Make ${pier.name} ${say(width)} wide, at ${say(at)}`,
               edit: [
-                { op: 'replace' as const, path: `${path}/at`, value: written(wall, at) },
-                { op: 'replace' as const, path: `${path}/width`, value: written(wall, width) },
+                { op: 'replace' as const, path: `${path}/at`, value: toTheTape(wall, at) },
+                { op: 'replace' as const, path: `${path}/width`, value: toTheTape(wall, width) },
               ],
             })),
         ),
@@ -171,7 +171,7 @@ function soldierIssues(wall: SetWall, o: SetOpening, gauge: GaugeSolution): Issu
               {
                 op: 'replace',
                 path: `/walls/${wall.index}/openings/${o.index}/width`,
-                value: written(wall, width - off),
+                value: toTheTape(wall, width - off),
               },
             ],
           },
@@ -202,7 +202,7 @@ function soldierIssues(wall: SetWall, o: SetOpening, gauge: GaugeSolution): Issu
                     {
                       op: 'replace',
                       path: `/walls/${wall.index}/openings/${o.index}/head`,
-                      value: written(wall, head),
+                      value: toTheTape(wall, head),
                     },
                   ],
                 },
@@ -263,10 +263,10 @@ function symmetryIssues(wall: SetWall, run: BondedRun, gauge: GaugeSolution, o: 
             return {
               says: `Put ${o.name} at ${sayMm(at + off, wall.show)}${w === 0 ? '' : `, ${sayMm(wide - off, wall.show)} wide`}`,
               edit: [
-                { op: 'replace' as const, path: `${path}/at`, value: written(wall, at + off) },
+                { op: 'replace' as const, path: `${path}/at`, value: toTheTape(wall, at + off) },
                 ...(w === 0
                   ? []
-                  : [{ op: 'replace' as const, path: `${path}/width`, value: written(wall, wide - off) }]),
+                  : [{ op: 'replace' as const, path: `${path}/width`, value: toTheTape(wall, wide - off) }]),
               ],
             };
           }),

@@ -8,7 +8,7 @@ import { lapFaults, type Stacked } from './laps.js';
 import { lineOf } from '../lines/lines.js';
 import { lengthTries, snapTries } from './snap.js';
 import { wayTries } from './ways.js';
-import { written } from './written.js';
+import { toTheTape } from './toTheTape.js';
 
 /** The two openings of a run nearest a place: a joint over there is not theirs to settle. */
 const openingsNear = (wall: SetWall, run: number, at: number): SetWall['openings'] =>
@@ -33,7 +33,7 @@ function branchTries(wall: SetWall, run: BondedRun, at: number): Try[] {
     .slice(0, 2)
     .map((from) => ({
       says: `Bring ${near.name} in at ${sayMm(from, wall.show)}, astride a unit`,
-      edit: [{ op: 'replace', path: `/walls/${near.index}/meets/at`, value: written(wall, from) }],
+      edit: [{ op: 'replace', path: `/walls/${near.index}/meets/at`, value: toTheTape(wall, from) }],
     }));
 }
 
@@ -43,9 +43,9 @@ export function lapIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issu
   const of = leaf.name === '' ? '' : ` in ${leaf.name}`;
   const { straight, short } = lapFaults(leaf.rows, leaf.rules);
   const groups = new Map<string, Stacked[]>();
-  for (const chain of straight) {
-    const key = `${chain.from}-${chain.to}`;
-    groups.set(key, [...(groups.get(key) ?? []), chain]);
+  for (const stack of straight) {
+    const key = `${stack.from}-${stack.to}`;
+    groups.set(key, [...(groups.get(key) ?? []), stack]);
   }
   if (short.length > 0) groups.set('short', short);
   return [...groups].map(([key, found]) => {

@@ -9,7 +9,7 @@ import type { SetTop, SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { STEP } from '../laying/outline.js';
 import { bondWays } from './ways.js';
-import { written } from './written.js';
+import { toTheTape } from './toTheTape.js';
 
 /** A raked piece shorter on its bed than this is an ear: it breaks off, or is bedded crooked. Common practice, mm. */
 const SHORT_EAR = 60;
@@ -48,8 +48,8 @@ function offGauge(wall: SetWall, top: SetTop, courses: readonly Course[]): Issue
         {
           says: `Bring it to the courses: ${sayMm(left, wall.show)} to ${sayMm(right, wall.show)}`,
           edit: [
-            { op: 'replace', path: `${path}/left`, value: written(wall, left) },
-            { op: 'replace', path: `${path}/right`, value: written(wall, right) },
+            { op: 'replace', path: `${path}/left`, value: toTheTape(wall, left) },
+            { op: 'replace', path: `${path}/right`, value: toTheTape(wall, right) },
           ],
         },
       ],
@@ -107,13 +107,13 @@ function onHalf(wall: SetWall, top: SetTop, run: BondedRun, courses: readonly Co
   const moved = (by: number): Try => ({
     says: `Move the ${top.kind} top ${sayMm(Math.abs(by), wall.show)} ${by < 0 ? 'left' : 'right'}`,
     edit: [
-      { op: 'replace', path: `${path}/from`, value: written(wall, top.from + by) },
-      { op: 'replace', path: `${path}/to`, value: written(wall, top.to + by) },
+      { op: 'replace', path: `${path}/from`, value: toTheTape(wall, top.from + by) },
+      { op: 'replace', path: `${path}/to`, value: toTheTape(wall, top.to + by) },
     ],
   });
   const tread = (by: number): Try => ({
     says: `Make the ${top.kind} top ${sayMm(Math.abs(by), wall.show)} ${by < 0 ? 'shorter' : 'longer'}`,
-    edit: [{ op: 'replace', path: `${path}/to`, value: written(wall, top.to + by) }],
+    edit: [{ op: 'replace', path: `${path}/to`, value: toTheTape(wall, top.to + by) }],
   });
   const count = top.segments.length;
   return [
@@ -226,7 +226,11 @@ function stepsAtCorners(wall: SetWall): Issue[] {
                   {
                     says: 'Keep the step a unit clear of the corner',
                     edit: [
-                      { op: 'replace' as const, path: `${path}/${back.key}`, value: written(wall, back.at) },
+                      {
+                        op: 'replace' as const,
+                        path: `${path}/${back.key}`,
+                        value: toTheTape(wall, back.at),
+                      },
                     ],
                   },
                 ]
@@ -259,10 +263,10 @@ function stepsOffBond(wall: SetWall, run: BondedRun): Issue[] {
       ) ?? s.to;
     const edit: Try['edit'] = [
       ...(s.from > 1
-        ? [{ op: 'replace' as const, path: `${path}/from`, value: written(wall, Math.max(0, from)) }]
+        ? [{ op: 'replace' as const, path: `${path}/from`, value: toTheTape(wall, Math.max(0, from)) }]
         : []),
       ...(s.to < length - 1
-        ? [{ op: 'replace' as const, path: `${path}/to`, value: written(wall, to) }]
+        ? [{ op: 'replace' as const, path: `${path}/to`, value: toTheTape(wall, to) }]
         : []),
     ];
     return [

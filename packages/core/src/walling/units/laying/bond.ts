@@ -17,7 +17,7 @@ import { runEnds, shownWidth, type RunEnd, type RunEnds } from '../lines/ends.js
 import { courseOutline } from './outline.js';
 import { lineOf, type Parity, type PerpLine, type RunLines } from '../lines/lines.js';
 import { perpLines, ringLines } from '../lines/perpLine.js';
-import { jointGap, standingJoints } from '../lines/sections.js';
+import { jointGap, builtJoints } from '../lines/sections.js';
 import { soldiersOver } from '../let-in/soldiers.js';
 import { coverOf, openingsInLine } from './cover.js';
 import { layRow, type CourseLines } from './layRow.js';
@@ -62,7 +62,7 @@ function bondRun(
   const slack = gaugeSlack(wall);
   const inLine = openingsInLine(openings);
   const features = runFeatures(wall, index, lines);
-  const gaps = standingJoints(wall, index).map(jointGap);
+  const gaps = builtJoints(wall, index).map(jointGap);
   // A corner's own unit is whole, and course 1 begins as it was asked to.
   const keepsFirst = [ends.start.odd !== 'return', ends.start.even === 'own'] as const;
   const keepsLast = [ends.end.odd === 'own', ends.end.even === 'own'] as const;

@@ -14,7 +14,7 @@ export interface Section {
 }
 
 /** The movement joints of a run that are to be laid to, in order along it. */
-export const standingJoints = (wall: SetWall, run: number): SetJoint[] =>
+export const builtJoints = (wall: SetWall, run: number): SetJoint[] =>
   wall.joints.filter((j) => j.run === run && j.refused === null).sort((a, b) => a.from - b.from);
 
 /** The length of every course that a joint takes. */
@@ -24,7 +24,7 @@ export const jointGap = ({ from, to }: SetJoint): Missing => ({ from, to, index:
 export function sectionsOf(wall: SetWall, run: number, span: Span, ends: RunEnds): Section[] {
   const sections: Section[] = [];
   let at = { from: span.from, start: ends.start };
-  for (const joint of standingJoints(wall, run)) {
+  for (const joint of builtJoints(wall, run)) {
     if (joint.from - at.from > SAME_PLACE)
       sections.push({ span: { from: at.from, to: joint.from }, ends: { start: at.start, end: FREE } });
     at = { from: Math.max(at.from, joint.to), start: FREE };

@@ -1,7 +1,7 @@
-import { millimetres, writeLength, type EditStep, type SheetView, type Show } from '@even-tally/core';
+import { millimetres, writeLength, type EditStep, type BenchView, type Show } from '@even-tally/core';
 
 export type Part = 'body' | 'left' | 'right' | 'head' | 'sill';
-export type SheetOpening = SheetView['openings'][number];
+export type BenchOpening = BenchView['openings'][number];
 
 const nearest = (values: readonly number[], to: number): number | null =>
   values.reduce<number | null>(
@@ -22,8 +22,8 @@ function settle(value: number, marks: readonly number[], reach: number, show: Sh
  * the courses, within `reach` mm. Places are turned back into what the job states (nominal lengths hold a joint).
  */
 export function openingEdit(
-  view: SheetView,
-  o: SheetOpening,
+  view: BenchView,
+  o: BenchOpening,
   part: Part,
   dx: number,
   dy: number,

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { SheetView } from '@even-tally/core';
+import type { BenchView } from '@even-tally/core';
 import { openJob } from '../state/openJob';
 import { shown } from '../state/shown';
 
@@ -10,7 +10,7 @@ const REST = 150;
  * What is shown, for the parts that are many fields: while something is dragged it changes only when the hand rests,
  * so that the drawing, which follows every frame, does not wait for them.
  */
-export function useCalm(): SheetView | null {
+export function useCalm(): BenchView | null {
   const [calm, setCalm] = useState(() => shown.getState().view);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;

@@ -1,4 +1,4 @@
-import type { SheetView } from '@even-tally/core';
+import type { BenchView } from '@even-tally/core';
 
 /** Where everything stands on the sheet, in CSS pixels. Pole, elevation and tape share scale and base. */
 export interface Layout {
@@ -22,7 +22,7 @@ export const sameLayout = (was: Layout | null, now: Layout): Layout =>
   was && (Object.keys(now) as (keyof Layout)[]).every((k) => was[k] === now[k]) ? was : now;
 
 /** Fits a run into the space there is, as large as it goes, set low so that tape and courses lie under it. */
-export function layOut(view: SheetView, width: number, height: number): Layout {
+export function layOut(view: BenchView, width: number, height: number): Layout {
   const { x, w, h } = view.elevation.box;
   const thick = view.odd.box.h;
   const across = Math.max(50, width - 2 * BESIDE) / w;

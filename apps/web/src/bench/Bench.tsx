@@ -1,4 +1,4 @@
-import { CAUTION, sayMm, showMm, type SheetView, type Show, type StageName } from '@even-tally/core';
+import { CAUTION, sayMm, showMm, type BenchView, type Show, type StageName } from '@even-tally/core';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { open, useOpenJob } from '../state/openJob';
@@ -9,7 +9,7 @@ import { stageNamed } from '../stages/registry';
 import { Stumble } from '../ui/Stumble';
 import { Waiting } from '../ui/Waiting';
 import { AsList } from './AsList';
-import { KeysSheet, StaleWrite } from './Dialogs';
+import { KeysDialog, StaleWrite } from './Dialogs';
 import { Elevation } from './Elevation';
 import { onKey } from './keys';
 import { layOut, sameLayout, type Layout } from './layout';
@@ -39,7 +39,7 @@ function useSize(): [(node: HTMLElement | null) => void, { width: number; height
   return [setNode, size];
 }
 
-function FootBar({ view, show }: { view: SheetView; show: Show }): ReactNode {
+function FootBar({ view, show }: { view: BenchView; show: Show }): ReactNode {
   const live = useViewing((s) => s.course);
   const asList = useViewing((s) => s.asList);
   const course = view.courses[Math.min(live, view.courses.length) - 1];
@@ -72,7 +72,7 @@ function FootBar({ view, show }: { view: SheetView; show: Show }): ReactNode {
   );
 }
 
-function useLayout(view: SheetView, size: { width: number; height: number }): Layout | null {
+function useLayout(view: BenchView, size: { width: number; height: number }): Layout | null {
   const [layout, setLayout] = useState<Layout | null>(null);
   const now = useMemo(() => (size.width > 0 ? layOut(view, size.width, size.height) : null), [view, size]);
   const shared = now && sameLayout(layout, now);
@@ -94,7 +94,7 @@ interface Facing {
   stage: StageName;
 }
 
-function Faces({ view, jobName, show, stage }: Facing & { view: SheetView }): ReactNode {
+function Faces({ view, jobName, show, stage }: Facing & { view: BenchView }): ReactNode {
   const [ref, size] = useSize();
   const asList = useViewing((s) => s.asList);
   const layout = useLayout(view, size);
@@ -127,7 +127,7 @@ function Faces({ view, jobName, show, stage }: Facing & { view: SheetView }): Re
 }
 
 /** One run of a wall on one sheet that stays put, seen through the stages. */
-export function Sheet(): ReactNode {
+export function Bench(): ReactNode {
   const { jobId = '', wallId = '', run: runText = '0', stage } = useParams();
   const navigate = useNavigate();
   // While something is dragged, the document it began with: what is tried on it is the planner's affair.
@@ -201,7 +201,7 @@ export function Sheet(): ReactNode {
         <Foot view={slip.view} show={show} />
       </div>
       <Paper job={slip.job} view={slip.view} show={show} planner={planner} />
-      <KeysSheet />
+      <KeysDialog />
       <StaleWrite toYard={() => void navigate('/yard')} />
       <WorkingCard job={job} planner={planner} show={show} />
     </>

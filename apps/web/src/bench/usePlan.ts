@@ -11,18 +11,18 @@ import { openPlanner, type Planner } from '../workers/planner';
 export function usePlan(job: Job | null, wall: number, run: number, show: Show): Planner {
   const [planner] = useState<Planner>(openPlanner);
   useEffect(() => {
-    planner.onSheet(showView, stumble);
+    planner.onBench(showView, stumble);
     return () => {
       planner.close();
       clear();
     };
   }, [planner]);
   useEffect(() => {
-    if (job && wall >= 0) planner.sheet(job, wall, run, show);
+    if (job && wall >= 0) planner.bench(job, wall, run, show);
     return openJob.subscribe((now, was) => {
       const letGo = was.base !== null && now.base === null;
       if (wall >= 0 && now.job && now.job !== was.job && (now.base !== null || letGo))
-        planner.sheet(now.job, wall, run, show);
+        planner.bench(now.job, wall, run, show);
     });
   }, [job, planner, wall, run, show]);
   return planner;

@@ -1,10 +1,10 @@
-import { sayMm, type CellShown, type SheetView, type Show } from '@even-tally/core';
+import { sayMm, type CellShown, type BenchView, type Show } from '@even-tally/core';
 import { memo, type KeyboardEvent, type ReactNode } from 'react';
 import { look, useViewing } from '../state/view';
 import type { Layout } from './layout';
 
 interface Props {
-  view: SheetView;
+  view: BenchView;
   layout: Layout;
   show: Show;
 }

@@ -7,7 +7,7 @@ const ONE_CORNER = 1e-6;
  * The corners of a piece whose top is sawn to what the wall's top does over it, from its lower left round to the left: x and y by
  * turns, mm. `tops`: the stretches of the run's top; where none is stated the piece has its whole height.
  */
-export function rakedOutline(
+export function rakedCorners(
   tops: readonly TopSegment[],
   piece: { from: number; to: number },
   bottom: number,

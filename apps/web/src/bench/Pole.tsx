@@ -1,6 +1,6 @@
 import { drag as d3drag } from 'd3-drag';
 import { select } from 'd3-selection';
-import { millimetres, sayMm, showMm, writeLength, type SheetView, type Show } from '@even-tally/core';
+import { millimetres, sayMm, showMm, writeLength, type BenchView, type Show } from '@even-tally/core';
 import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { drag, drop, edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
@@ -25,7 +25,7 @@ function spaced(flags: readonly Flag[], y: (mm: number) => number): { flag: Flag
 }
 
 interface Props {
-  view: SheetView;
+  view: BenchView;
   layout: Layout;
   show: Show;
 }

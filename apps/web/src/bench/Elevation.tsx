@@ -1,12 +1,12 @@
 import { drag as d3drag } from 'd3-drag';
 import { select } from 'd3-selection';
-import { sayMm, showMm, type SheetView, type Show, type StageName } from '@even-tally/core';
+import { sayMm, showMm, type BenchView, type Show, type StageName } from '@even-tally/core';
 import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { drag, drop, edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
 import { LevelLines } from './LevelLines';
 import { CavityLayer } from './CavityLayer';
-import { openingEdit, type Part, type SheetOpening } from './openingEdits';
+import { openingEdit, type Part, type BenchOpening } from './openingEdits';
 import { pieceIn } from './chosenPiece';
 import { onThePage } from './onThePage';
 import { paintElevation } from './paint';
@@ -14,7 +14,7 @@ import type { Layout } from './layout';
 import { MovementJoints, SteelLayer } from './SteelLayer';
 
 interface Props {
-  view: SheetView;
+  view: BenchView;
   layout: Layout;
   show: Show;
 }
@@ -28,7 +28,7 @@ function Handle({
   y,
   o,
   ...rest
-}: Props & { part: Part; x: number; y: number; o: SheetOpening }): ReactNode {
+}: Props & { part: Part; x: number; y: number; o: BenchOpening }): ReactNode {
   const ref = useRef<SVGRectElement>(null);
   useDragRef(ref, part, o, rest);
   return (
@@ -46,7 +46,7 @@ function Handle({
   );
 }
 
-function useDragRef(ref: { current: SVGElement | null }, part: Part, o: SheetOpening, props: Props): void {
+function useDragRef(ref: { current: SVGElement | null }, part: Part, o: BenchOpening, props: Props): void {
   const now = useRef({ ...props, o });
   useEffect(() => {
     now.current = { ...props, o };
@@ -84,7 +84,7 @@ function useDragRef(ref: { current: SVGElement | null }, part: Part, o: SheetOpe
   }, [ref, part]);
 }
 
-function OpeningMark({ o, ...props }: Props & { o: SheetOpening }): ReactNode {
+function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): ReactNode {
   const { layout, show, view } = props;
   const body = useRef<SVGGElement>(null);
   useDragRef(body, 'body', o, props);

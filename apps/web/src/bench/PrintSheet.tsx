@@ -1,4 +1,4 @@
-import { CAUTION, type Job, type SheetView, type Show } from '@even-tally/core';
+import { CAUTION, type Job, type BenchView, type Show } from '@even-tally/core';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { Planner } from '../workers/planner';
 import { sayFigure } from './Figures';
@@ -11,7 +11,7 @@ export function PrintSheet({
   planner,
 }: {
   job: Job;
-  view: SheetView;
+  view: BenchView;
   show: Show;
   planner: Planner;
 }): ReactNode {

@@ -4,7 +4,7 @@ import { settle, useOpenJob } from '../state/openJob';
 import { look, useViewing } from '../state/view';
 import { KEYS } from './keys';
 
-export function KeysSheet(): ReactNode {
+export function KeysDialog(): ReactNode {
   const open = useViewing((s) => s.keysOpen);
   return (
     <Dialog open={open} onClose={() => look({ keysOpen: false })} className="relative z-50">

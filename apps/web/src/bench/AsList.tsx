@@ -1,10 +1,10 @@
-import { sayMm, showMm, type SheetView, type Show } from '@even-tally/core';
+import { sayMm, showMm, type BenchView, type Show } from '@even-tally/core';
 import type { ReactNode } from 'react';
 
 const cell = 'border-t border-rule px-3 py-1';
 
 /** The drawing in words: the same courses, openings and findings, for reading out or where a picture does not serve. */
-export function AsList({ view, show }: { view: SheetView; show: Show }): ReactNode {
+export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNode {
   const run = view.runs[view.run];
   return (
     <div

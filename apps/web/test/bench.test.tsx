@@ -1,6 +1,6 @@
-import { checkJob, plan, sheetView, type Job, type SheetView } from '@even-tally/core';
-import { openingEdit } from '../src/sheet/openingEdits';
-import { layOut } from '../src/sheet/layout';
+import { checkJob, plan, benchView, type Job, type BenchView } from '@even-tally/core';
+import { openingEdit } from '../src/bench/openingEdits';
+import { layOut } from '../src/bench/layout';
 import { lineFor, shapeOf } from '../src/stages/set-out/shapes';
 import { openPlanner } from '../src/workers/planner';
 
@@ -26,10 +26,10 @@ const job = (openings: object[] = []): Job => {
   return checked.job;
 };
 const W1 = { id: 'W1', run: 0, at: '14\' 3"', width: "4'", sill: '3\' 4"', head: '6\' 8"' };
-const viewOf = (j: Job): SheetView => {
+const viewOf = (j: Job): BenchView => {
   const p = plan(j).walls[0];
   if (!p) throw new Error('no wall');
-  return sheetView(p, 0, 'ft-in', true);
+  return benchView(p, 0, 'ft-in', true);
 };
 
 test('an opening dragged near a perp settles on it; further off it goes by inches', () => {
@@ -103,19 +103,19 @@ test('advice is left off as soon as something newer is asked', async () => {
   const seen: string[] = [];
   let asked = false;
   const done = new Promise<void>((resolve) =>
-    planner.onSheet(
+    planner.onBench(
       (v) => {
         const height = Math.round(v.wall.height / 304.8);
         seen.push(`${height} ft${v.advised ? ', advised' : ''}`);
         // Once advice on the first is under way.
-        if (!asked) setTimeout(() => planner.sheet(long("10'"), 0, 0, 'ft-in'), 100);
+        if (!asked) setTimeout(() => planner.bench(long("10'"), 0, 0, 'ft-in'), 100);
         asked = true;
         if (v.advised) resolve();
       },
       () => undefined,
     ),
   );
-  planner.sheet(long("16'"), 0, 0, 'ft-in');
+  planner.bench(long("16'"), 0, 0, 'ft-in');
   await done;
   // The first is never advised to its end; of either, what is ranked so far may have been shown on the way.
   const changes = seen.filter((s, i) => s !== seen[i - 1]);
@@ -126,7 +126,7 @@ test('the planner answers with pieces first and advice after, and the latest ask
   const planner = openPlanner();
   const seen: { advised: boolean; weighed: boolean; height: number }[] = [];
   const done = new Promise<void>((resolve) =>
-    planner.onSheet(
+    planner.onBench(
       (v) => {
         seen.push({ advised: v.advised, weighed: v.weighed, height: Math.round(v.wall.height) });
         if (v.advised) resolve();
@@ -136,8 +136,8 @@ test('the planner answers with pieces first and advice after, and the latest ask
   );
   const taller = job();
   const tallest = { ...taller, walls: [{ ...taller.walls[0], height: "12'" }] } as Job;
-  planner.sheet(taller, 0, 0, 'ft-in');
-  planner.sheet(tallest, 0, 0, 'ft-in');
+  planner.bench(taller, 0, 0, 'ft-in');
+  planner.bench(tallest, 0, 0, 'ft-in');
   await done;
   expect(seen.every((s) => s.height === 3658)).toBe(true);
   expect(seen[0]).toMatchObject({ advised: false, weighed: false });

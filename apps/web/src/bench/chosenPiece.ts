@@ -1,4 +1,4 @@
-import { KINDS, SHOWN, type Kind, type SheetView } from '@even-tally/core';
+import { KINDS, SHOWN, type Kind, type BenchView } from '@even-tally/core';
 
 export interface ChosenPiece {
   kind: Kind;
@@ -10,7 +10,7 @@ export interface ChosenPiece {
 }
 
 /** The run's own units in a course, left to right. */
-function course(view: SheetView, number: number): ChosenPiece[] {
+function course(view: BenchView, number: number): ChosenPiece[] {
   const c = view.elevation.pieces?.[number - 1];
   const list: ChosenPiece[] = [];
   for (let i = 0; c && i < c.count; i++) {
@@ -29,11 +29,11 @@ function course(view: SheetView, number: number): ChosenPiece[] {
 }
 
 /** The unit of a course that lies over a place along the run, mm; null where none does. */
-export const pieceIn = (view: SheetView, number: number, at: number): ChosenPiece | null =>
+export const pieceIn = (view: BenchView, number: number, at: number): ChosenPiece | null =>
   course(view, number).find((p) => p.from <= at && p.to >= at) ?? null;
 
 /** The middle of the unit before or after the one at `at`; the first of the course when none was chosen. */
-export function stepPiece(view: SheetView, number: number, at: number | null, by: 1 | -1): number | null {
+export function stepPiece(view: BenchView, number: number, at: number | null, by: 1 | -1): number | null {
   const all = course(view, number);
   const here = at === null ? -1 : all.findIndex((p) => p.from <= at && p.to >= at);
   const next = all[here < 0 ? 0 : Math.min(all.length - 1, Math.max(0, here + by))];

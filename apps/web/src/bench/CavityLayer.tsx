@@ -1,4 +1,4 @@
-import type { SheetView } from '@even-tally/core';
+import type { BenchView } from '@even-tally/core';
 import { memo, type ReactNode } from 'react';
 import type { Layout } from './layout';
 
@@ -34,7 +34,7 @@ export const CavityLayer = memo(function CavityLayer({
   view,
   layout,
 }: {
-  view: SheetView;
+  view: BenchView;
   layout: Layout;
 }): ReactNode {
   const places = view.steel.cavity?.places;

@@ -1,4 +1,4 @@
-import { showMm, type Scene, type SheetView, type Show } from '@even-tally/core';
+import { showMm, type Scene, type BenchView, type Show } from '@even-tally/core';
 import { memo, useEffect, useRef, type ReactNode } from 'react';
 import { paintCourse } from './paint';
 import type { Layout } from './layout';
@@ -66,7 +66,7 @@ export const Tape = memo(
     a.view.even === b.view.even,
 );
 
-function DrawnTape({ view, layout, show }: { view: SheetView; layout: Layout; show: Show }): ReactNode {
+function DrawnTape({ view, layout, show }: { view: BenchView; layout: Layout; show: Show }): ReactNode {
   const width = (view.runs[view.run]?.length ?? 0) * layout.scale;
   return (
     <>

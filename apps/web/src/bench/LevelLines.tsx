@@ -1,4 +1,4 @@
-import { showMm, type SheetView, type Show } from '@even-tally/core';
+import { showMm, type BenchView, type Show } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import type { Layout } from './layout';
 
@@ -10,7 +10,7 @@ interface Line {
 }
 
 /** What hangs from the datum: ground, plinth and slab, over this wall's base; the highest first. */
-function linesOf({ site, wall }: SheetView): Line[] {
+function linesOf({ site, wall }: BenchView): Line[] {
   const lines: Line[] = [];
   const ground = site.points.filter((p) => p.is === 'ground').map((p) => p.level);
   if (ground.length > 0)
@@ -43,7 +43,7 @@ export function LevelLines({
   layout,
   show,
 }: {
-  view: SheetView;
+  view: BenchView;
   layout: Layout;
   show: Show;
 }): ReactNode {

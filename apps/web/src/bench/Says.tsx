@@ -1,9 +1,9 @@
-import type { SheetView, StageName } from '@even-tally/core';
+import type { BenchView, StageName } from '@even-tally/core';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { edit } from '../state/openJob';
 import { look, useViewing } from '../state/view';
-import { kept } from '../ui/kept';
+import { unbroken } from '../ui/unbroken';
 import { STAGES } from '../stages/registry';
 
 const WORD = { fault: 'FAULT', choice: 'CHOICE', note: 'NOTE' } as const;
@@ -18,7 +18,7 @@ function courses(from: number | null, to: number | null): string {
   return to === null || to === from ? `, course ${from}` : `, courses ${from} to ${to}`;
 }
 
-type Said = SheetView['says'][number];
+type Said = BenchView['says'][number];
 
 /** An earlier finding with the very same ways out, so that they are not shown twice. */
 const twinOf = (said: Said, shown: readonly Said[]): string | null =>
@@ -48,7 +48,7 @@ function One({ said, weighed, sameAs }: { said: Said; weighed: boolean; sameAs: 
           {WORD[finding.severity]}
           <span className="font-semibold">{courses(finding.course, finding.to)}</span>
         </p>
-        <p className="break-words">{kept(finding.says)}</p>
+        <p className="break-words">{unbroken(finding.says)}</p>
         {sameAs && <p className="mt-1 text-[13px] text-soft">What settles {sameAs} settles this too.</p>}
         {finding.fixes.length > 0 && !sameAs && (
           <div className="mt-2 flex flex-wrap gap-2">
@@ -59,7 +59,7 @@ function One({ said, weighed, sameAs }: { said: Said; weighed: boolean; sameAs: 
                 onClick={() => edit(fix.edit, fix.guard)}
                 disabled={!weighed}
               >
-                {kept(fix.says)}
+                {unbroken(fix.says)}
               </button>
             ))}
           </div>
@@ -72,7 +72,7 @@ function One({ said, weighed, sameAs }: { said: Said; weighed: boolean; sameAs: 
 const count = (n: number, one: string): string => (n === 0 ? '' : n === 1 ? `one ${one}` : `${n} ${one}s`);
 
 /** Findings of other stages: named here, so that none is overlooked, and read there. */
-function Elsewhere({ view, stage, stem }: { view: SheetView; stage: StageName; stem: string }): ReactNode {
+function Elsewhere({ view, stage, stem }: { view: BenchView; stage: StageName; stem: string }): ReactNode {
   const navigate = useNavigate();
   const others = STAGES.map((s) => ({
     ...s,
@@ -92,7 +92,7 @@ function Elsewhere({ view, stage, stem }: { view: SheetView; stage: StageName; s
 }
 
 /** What the wall says: each finding of this stage, where it is and what would settle it. */
-export function Says({ view, stage, stem }: { view: SheetView; stage: StageName; stem: string }): ReactNode {
+export function Says({ view, stage, stem }: { view: BenchView; stage: StageName; stem: string }): ReactNode {
   const shown = view.says.filter((s) => s.finding.stage === stage);
   const of = (severity: string): number => view.says.filter((s) => s.finding.severity === severity).length;
   const summary = [count(of('fault'), 'fault'), count(of('choice'), 'choice'), count(of('note'), 'note')]
