@@ -81,7 +81,9 @@ export function goesInto(job: JobDocument, wall: Wall, unitLength: number): Goes
   const { meets } = wall;
   const other = meets && job.walls.find((w) => w.id === meets.wall);
   if (!meets || !other || (meets.how ?? 'tied') === 'tied') return null;
-  const thickness = thicknessOf(job, other);
+  // Into a cavity wall it goes as far as the leaf it comes to.
+  const inner = other.build.cavity && findUnit(job, other.build.cavity.inner);
+  const thickness = inner ? toMillimetres(inner.width) : thicknessOf(job, other);
   const past = meets.how === 'bonded' ? thickness : Math.min(thickness / 2, POCKET * unitLength);
   return { past, on: meets.on ?? GOES_IN_ON };
 }

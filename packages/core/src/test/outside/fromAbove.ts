@@ -1,4 +1,5 @@
 import type { CourseFile, PieceFile, PlanFile, RowFile } from './files.js';
+import { mm } from './trade.js';
 import { isHeaderBond, lengthOf, said, type Facts, type OpeningFacts } from './wall.js';
 
 /**
@@ -159,13 +160,39 @@ function withoutOpenings(
   });
 }
 
+/** A wall where it stands on the ground. */
+interface Stood {
+  f: Facts;
+  frames: readonly Frame[];
+}
+
+const stood = (f: Facts): Stood => ({ f, frames: framesOf(f) });
+
+/** A wall that ends on another from inside: its near side at so much along a run, its end at that run's back. */
+function stoodOn(f: Facts, into: Facts): Stood {
+  const on = framesOf(into)[f.file.meets?.run ?? 0] as Frame;
+  const at = mm(f.file.meets?.at);
+  const [inX, inY] = [-on.dy, on.dx];
+  const far = into.thickness + (f.runs[0]?.length ?? 0);
+  const begin = { x: on.x + on.dx * at + inX * far, y: on.y + on.dy * at + inY * far };
+  return { f, frames: [{ ...begin, dx: -inX, dy: -inY }] };
+}
+
 /** Pieces in one another's place, and holes no joint fills. `widest`: as wide as a joint may be, mm. */
-export function fromAboveDefects(f: Facts, widest: number): string[] {
-  const frames = framesOf(f);
-  const ground = groundOf(f, frames);
+function fromAboveDefects(walls: readonly Stood[], widest: number): string[] {
+  const [{ f }] = walls as [Stood];
   return f.plan.courses.flatMap((course) => {
-    const rows = f.plan.rows.filter((r) => r.course === course.number);
-    const laid = laidIn(f, frames, rows, course);
+    // Walls bonded together stand in the same courses.
+    const here = walls.filter((w) => w.f.plan.courses.length >= course.number);
+    const laid = here.flatMap((w) =>
+      laidIn(
+        w.f,
+        w.frames,
+        w.f.plan.rows.filter((r) => r.course === course.number),
+        course,
+      ),
+    );
+    const ground = here.flatMap((w) => withoutOpenings(w.f, w.frames, groundOf(w.f, w.frames), course));
     const out: string[] = [];
     laid.forEach((a, i) => {
       for (const b of laid.slice(i + 1)) {
@@ -177,7 +204,7 @@ export function fromAboveDefects(f: Facts, widest: number): string[] {
           );
       }
     });
-    const hole = emptySquare(withoutOpenings(f, frames, ground, course), laid, widest);
+    const hole = emptySquare(ground, laid, widest);
     if (hole) out.push(`course ${course.number}: a hole at ${hole.x.toFixed(0)}, ${hole.y.toFixed(0)}`);
     return out;
   });
@@ -197,8 +224,7 @@ function openIn(f: Facts, o: OpeningFacts, course: CourseFile): number {
 }
 
 /** Mortar of solid bricks: what the wall encloses, openings and units out, m³. */
-export function mortarByVolume(f: Facts): number {
-  const frames = framesOf(f);
+function mortarByVolume({ f, frames }: Stood): number {
   const ground = groundOf(f, frames);
   const high = f.plan.courses.at(-1)?.top ?? 0;
   const open = f.openings.reduce(
@@ -217,17 +243,23 @@ export function mortarByVolume(f: Facts): number {
 
 /** Everything wrong with a plan of two-leaf walls, seen from above and by volume; nothing where it has others. */
 export function twoLeafDefects(facts: readonly Facts[], plan: PlanFile): string[] {
-  if (!facts.every((f) => f.plain && f.file.build.wythes === 2 && !said(f, ['run-not-planned']))) return [];
+  const [first, second] = facts;
+  const tee = first && second?.file.meets?.how === 'bonded' ? [stood(first), stoodOn(second, first)] : null;
+  if (facts.some((f) => !f.plain || said(f, ['run-not-planned']))) return [];
+  if (!facts.every((f) => f.file.build.wythes === 2 || (tee && f === second))) return [];
   // A unit that is not two of its widths and a joint long makes no header bond.
   if (facts.some((f) => isHeaderBond(f) && Math.abs(f.unit.length - f.thickness) > 5)) return [];
   // In a course sawn to a height every piece is called a cut: which lie across is not told.
   if (facts.some((f) => isHeaderBond(f) && f.file.build.gauge !== undefined)) return [];
-  const out = facts.flatMap((f) =>
-    fromAboveDefects(f, Math.max(f.profile.headMost, f.head) + 10).map((d) => `${f.file.id}: ${d}`),
-  );
+  const out = (tee ? [tee] : facts.map((f) => [stood(f)])).flatMap((walls) => {
+    const [{ f }] = walls as [Stood];
+    return fromAboveDefects(walls, Math.max(f.profile.headMost, f.head) + 10).map(
+      (d) => `${f.file.id}: ${d}`,
+    );
+  });
   // Hollow units are bedded on their shells.
   if (facts.some((f) => f.unit.cores !== null)) return out;
-  const mortar = facts.reduce((sum, f) => sum + mortarByVolume(f), 0);
+  const mortar = (tee ?? facts.map(stood)).reduce((sum, w) => sum + mortarByVolume(w), 0);
   const walled = facts.reduce(
     (sum, f) => sum + covered(groundOf(f, framesOf(f))) * (f.plan.courses.at(-1)?.top ?? 0),
     0,

@@ -101,3 +101,37 @@ export function curvedTwoLeafJob(seed: number): Json {
     walls: [wall],
   };
 }
+
+/** A wall of two tied wythes, and one of one or two that is bonded into it from inside. */
+export function teeTwoLeafJob(seed: number): Json {
+  const c = new Chance(seed ^ 0x7ee01);
+  const unit = 'brick-215x102.5x65';
+  const half = 112.5;
+  const pitch = 75;
+  const long = c.odds(0.5) ? c.int(20, 44) * half - 10 : c.int(240, 480) * 10;
+  const height = c.int(6, 20) * pitch;
+  const at = c.odds(0.5)
+    ? c.int(6, Math.floor(long / half) - 8) * half
+    : c.int(70, Math.floor(long / 10) - 90) * 10;
+  const stem = c.odds(0.5) ? c.int(10, 24) * half - 10 : c.int(120, 300) * 10;
+  const build: Json = { kind: 'units', unit, bond: c.pick(['half', 'half', 'third']), wythes: 2 };
+  return {
+    format: 'even-tally/job',
+    version: 1,
+    name: `tee ${seed}`,
+    show: 'mm',
+    profile: 'uk',
+    walls: [
+      { id: 'a', name: 'A', lengths: 'actual', line: [{ run: long }], height, build },
+      {
+        id: 'b',
+        name: 'B',
+        lengths: 'actual',
+        line: [{ run: stem }],
+        height: c.odds(0.6) ? height : Math.min(height, c.int(3, 8) * pitch),
+        build: { kind: 'units', unit, bond: 'half', wythes: c.pick([1, 2]) },
+        meets: { wall: 'a', run: 0, at, how: 'bonded', on: c.pick(['even', 'odd']) },
+      },
+    ],
+  };
+}

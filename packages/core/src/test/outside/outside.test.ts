@@ -4,14 +4,14 @@ import { plan } from '../../plan/plan.js';
 import { defectsOf } from './check.js';
 import type { JobFile, PlanFile } from './files.js';
 import { ordinaryJob, wildJob } from './generate.js';
-import { curvedTwoLeafJob, twoLeafJob } from './generateTwoLeaf.js';
+import { curvedTwoLeafJob, teeTwoLeafJob, twoLeafJob } from './generateTwoLeaf.js';
 import { plannedJson, triedOn } from './run.js';
 
 /** A tenth in a plain run, all of it with --long. */
 const LONG = process.env.LONG === '1';
 const COUNTS = LONG
-  ? { ordinary: 20_000, wild: 6_000, twoLeaves: 5_000, curves: 1_000, fixes: 2_000 }
-  : { ordinary: 1_000, wild: 300, twoLeaves: 200, curves: 100, fixes: 40 };
+  ? { ordinary: 20_000, wild: 6_000, twoLeaves: 5_000, tees: 2_000, curves: 1_000, fixes: 2_000 }
+  : { ordinary: 1_000, wild: 300, twoLeaves: 200, tees: 100, curves: 100, fixes: 40 };
 /** Many short tests, so that none runs into a time limit and a defect names its lot. */
 const LOT = 100;
 
@@ -33,6 +33,10 @@ test.each(lots(COUNTS.wild))('wild walls from %p on: nothing wrong', (from) => {
 
 test.each(lots(COUNTS.twoLeaves))('walls of two leaves from %p on: nothing wrong', (from) => {
   expect(wrongIn(from, twoLeafJob)).toEqual([]);
+});
+
+test.each(lots(COUNTS.tees))('walls bonded into two leaves from %p on: nothing wrong', (from) => {
+  expect(wrongIn(from, teeTwoLeafJob)).toEqual([]);
 });
 
 test.each(lots(COUNTS.curves))('curved walls of two leaves from %p on: nothing wrong', (from) => {

@@ -1,5 +1,4 @@
 import { solveGauge } from '../../stages/gauge/solve.js';
-import type { SetWall } from '../../stages/set-out/wall.js';
 import type { Walling } from '../walling.js';
 import { pieceColumns } from './columns.js';
 import { unitFigures, unitMaterials } from './counting/figures.js';
@@ -10,10 +9,7 @@ import { bondIssues } from './judging/issues.js';
 import { outlineIssues } from './judging/outlineIssues.js';
 import { teeIssues } from './judging/teeIssues.js';
 import { begun } from './laying/begin.js';
-import { leavesOf } from './leaves/leavesOf.js';
-
-/** The wall as its face is laid: a beam's courses are of trough units in the leaf that carries it, not in this one. */
-const asFace = (wall: SetWall): SetWall => (wall.carries === 'inner' ? { ...wall, steel: null } : wall);
+import { faceWall, leavesOf } from './leaves/leavesOf.js';
 
 /** Walls of equal units in courses: block, brick, adobe. */
 export const units: Walling = {
@@ -21,7 +17,7 @@ export const units: Walling = {
   levels: solveGauge,
   lay: (job, stated, gauge, weigh, before) => {
     const { chosen, ways } = begun(
-      asFace(stated),
+      faceWall(stated),
       gauge.courses,
       gauge.count,
       weigh ? (way) => weigh({ ...way, gauge }) : undefined,

@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../../measure/length.js';
+import { SAME_PLACE, toMillimetres } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { BondRule, CourseAt, Pattern, Strictness } from './bondRule.js';
 import type { EndSpec } from '../lines/ends.js';
@@ -31,6 +31,21 @@ function beside(wall: SetWall, end: EndSpec, stacked: boolean): number[] {
   return closer === null ? [wall.unitWidth] : [wall.unitWidth, closer];
 }
 
+/**
+ * What a course that goes into another wall ends with there: nothing but whole units, or a half before them where the perp of
+ * a whole one would lap too little over the joint of the courses that stop at that wall's face.
+ */
+function goingIn(wall: SetWall, { shows: past }: EndSpec): number[] {
+  if (past === undefined) return [];
+  const module = wall.unitLength + wall.head;
+  const off = (lead: number): number => {
+    const by = (past - lead + 2 * module) % module;
+    return Math.min(by, module - by);
+  };
+  const laps = off(wall.unitLength) >= toMillimetres(wall.profile.leastLap(wall.unit)) - SAME_PLACE;
+  return laps || off(wall.half) <= off(wall.unitLength) ? [] : [wall.half];
+}
+
 /** Every unit lengthwise, each course so much of a unit on from the one below; nought for stack bond. Common practice. */
 export function running(step: number): BondRule {
   const stacked = step === 0;
@@ -40,7 +55,7 @@ export function running(step: number): BondRule {
     const cycle = [wall.unitLength];
     const led = (...lead: number[]): Pattern => ({ lead, cycle });
     if (end.legs) return [led(end.kind === 'own' ? end.legs.own : end.legs.shown)];
-    if (end.kind === 'own') return [led()];
+    if (end.kind === 'own') return [led(...goingIn(wall, end))];
     if (end.kind === 'return') return [led(...beside(wall, end, stacked))];
     if (stacked) return [led()];
     if (!any) return [long ? led() : led(part(wall, step))];
@@ -55,7 +70,7 @@ export function running(step: number): BondRule {
   ): number[] => {
     if (end.kind === 'return') return end.legs ? [end.legs.shown] : beside(wall, end, stacked);
     if (keep === 'returns') return [];
-    if (end.kind === 'own') return [end.legs ? end.legs.own : wall.unitLength];
+    if (end.kind === 'own') return end.legs ? [end.legs.own] : [...goingIn(wall, end), wall.unitLength];
     // A free end: the first course begins as asked; in half bond the rest may begin and end as costs least.
     if (!atStart || (!first && step === 1 / 2)) return [];
     return [long || stacked ? wall.unitLength : part(wall, step)];

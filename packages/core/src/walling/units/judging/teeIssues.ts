@@ -1,5 +1,6 @@
 import { sayMm } from '../../../measure/format.js';
 import { toMillimetres } from '../../../measure/length.js';
+import { cavityWall } from '../leaves/cavityLeaf.js';
 import { issue, type Issue } from '../../../findings/issue.js';
 import { stated } from '../../../job/stated.js';
 import type { JobDocument } from '../../../job/types.js';
@@ -58,7 +59,8 @@ export function teeIssues(job: JobDocument, wall: SetWall, gauge: GaugeSolution)
       source: 'common practice',
     }),
   ];
-  const theirs = solveGauge(met);
+  // What it is bonded to is the leaf it comes to.
+  const theirs = solveGauge(met.cavity ? cavityWall(job, met).wall : met);
   const off = Math.max(
     0,
     ...gauge.courses.slice(0, theirs.courses.length).map((c, i) => {

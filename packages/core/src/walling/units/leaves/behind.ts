@@ -54,7 +54,8 @@ export function innerWythe(
       changes: [],
       vents: [],
       piers: [],
-      branches: [],
+      // A wall bonded in goes through every leaf it comes to.
+      branches: wall.branches.map(movedIn),
       joints: wall.joints.map(movedIn),
       steps: wall.steps.map(movedIn),
       tops: wall.tops.map((t) => ({

@@ -1,4 +1,5 @@
 import { SAME_PLACE } from '../../../measure/length.js';
+import { isTangent } from '../../../stages/set-out/line.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { RunEnd, RunEnds } from '../lines/ends.js';
 import { THINNEST_PIECE, type Parity, type Span } from '../lines/lines.js';
@@ -47,7 +48,14 @@ export function backedStretch(
   parity: Parity,
 ): { from: number; to: number } {
   const length = wall.runs[index]?.length ?? 0;
-  const off = (end: RunEnd): number =>
-    end.other !== null && end[parity] === 'own' && end.past === 0 ? wall.thickness + wall.head : -end.past;
-  return { from: off(ends.start), to: length - off(ends.end) };
+  // Where a run goes on into the next without a corner a brick may lie in both: it is backed as long as it is.
+  const goesOn = (end: 'from' | 'to'): boolean =>
+    wall.line.corners.some((c) => c[end] === index && isTangent(c.turn));
+  const off = (end: RunEnd, on: boolean): number =>
+    on
+      ? -Infinity
+      : end.other !== null && end[parity] === 'own' && end.past === 0
+        ? wall.thickness + wall.head
+        : -end.past;
+  return { from: off(ends.start, goesOn('to')), to: length - off(ends.end, goesOn('from')) };
 }

@@ -3,7 +3,7 @@ import type { Build, JobDocument, Wall } from '../../../job/types.js';
 import { setOutWall, type SetWall } from '../../../stages/set-out/wall.js';
 import { begun } from '../laying/begin.js';
 import type { BondBefore } from '../laying/takenOver.js';
-import { innerWythe } from './behind.js';
+import { innerWythe, type Behind } from './behind.js';
 import type { Leaf } from './leaf.js';
 
 /** The wall's document as if it were built of the inner unit only. Its face is hidden, so beds may ease. */
@@ -27,15 +27,18 @@ function innerDocument(job: JobDocument, wall: Wall, unit: string, carries: bool
   return { ...job, walls: job.walls.map((w) => (w === wall ? own : w)) };
 }
 
-/** The leaf behind a cavity, laid as a wall of its own: another unit, its own courses, on a line set in. */
-export function cavityLeaf(job: JobDocument, outer: SetWall, before: BondBefore | null): Leaf {
+/** The leaf behind a cavity set out as a wall of its own: another unit, on a line set in. */
+export function cavityWall(
+  job: JobDocument,
+  outer: SetWall,
+): { wall: SetWall; behind: Behind[]; offset: number } {
   const document = job.walls[outer.index];
   if (!outer.cavity || !document) throw new TypeError(`wall ${outer.id} has no cavity`);
   const carries = outer.carries === 'inner';
   const offset = outer.unitWidth + outer.cavity.width;
   const own = setOutWall(innerDocument(job, document, outer.cavity.unit, carries), outer.index);
   const { wall: placed, behind } = innerWythe(outer, offset);
-  const { runs, openings, joints, steps, tops } = placed;
+  const { runs, openings, joints, steps, tops, branches } = placed;
   const wall: SetWall = {
     ...own,
     runs,
@@ -43,9 +46,16 @@ export function cavityLeaf(job: JobDocument, outer: SetWall, before: BondBefore 
     joints,
     steps,
     tops,
-    branches: [],
+    // A wall bonded in from inside ends in this leaf: it does not bridge the cavity.
+    branches,
     goesIn: null,
   };
+  return { wall, behind, offset };
+}
+
+/** The leaf behind a cavity, laid in courses of its own. */
+export function cavityLeaf(job: JobDocument, outer: SetWall, before: BondBefore | null): Leaf {
+  const { wall, behind, offset } = cavityWall(job, outer);
   const gauge = solveGauge(wall);
   const { chosen } = begun(
     wall,
@@ -63,7 +73,7 @@ export function cavityLeaf(job: JobDocument, outer: SetWall, before: BondBefore 
     offset,
     thickness: chosen.wall.unitWidth,
     heldBy: 'cavity',
-    carries,
+    carries: outer.carries === 'inner',
     wall: chosen.wall,
     gauge,
     runs: chosen.runs,

@@ -84,7 +84,7 @@ export function leafOnFace(leaf: Leaf, { wall }: Leaved): Pick<Leaf, 'wall' | 'g
   if (leaf.index === 0) return leaf;
   const known = onFaceOf.get(leaf);
   if (known) return known;
-  const { openings, joints, steps, tops, footing } = wall;
+  const { openings, joints, steps, tops, footing, branches } = wall;
   const made = {
     wall: {
       ...leaf.wall,
@@ -94,6 +94,7 @@ export function leafOnFace(leaf: Leaf, { wall }: Leaved): Pick<Leaf, 'wall' | 'g
       steps,
       tops,
       footing,
+      branches,
     },
     gauge: leaf.gauge,
     runs: leaf.runs.map((run) => runMeasured(run, behindOf(leaf, run.index))),
@@ -105,5 +106,6 @@ export function leafOnFace(leaf: Leaf, { wall }: Leaved): Pick<Leaf, 'wall' | 'g
 /** A wall's work as steel and grout see it: the leaf that carries them in place of the outer one. */
 export const carried = <T extends Leaved & Pick<Leaf, 'gauge' | 'runs'>>(work: T): T => {
   const leaf = carryingLeaf(work);
-  return leaf.index === 0 ? work : { ...work, ...leafOnFace(leaf, work) };
+  const { wall, gauge, runs } = leafOnFace(leaf, work);
+  return wall === work.wall ? work : { ...work, wall, gauge, runs };
 };

@@ -84,11 +84,22 @@ function tiedLeaf({ wall, gauge }: FaceLaid, before: BondBefore | null): Leaf {
 }
 
 /**
+ * A wall as its face is laid: a beam's courses are of trough units in the leaf that carries it, and what is bonded in from
+ * inside stops at a cavity.
+ */
+export const faceWall = (wall: SetWall): SetWall => ({
+  ...wall,
+  ...(wall.carries === 'inner' ? { steel: null } : {}),
+  ...(wall.cavity ? { branches: [] } : {}),
+});
+
+/**
  * The leaves of a wall whose outside face is laid, outside first. `before`: the same wall's leaves before an edit; what
  * comes out is the same without them.
  */
 export function leavesOf(job: JobDocument, face: FaceLaid, before: readonly Leaf[] | null = null): Leaf[] {
-  const { wall, gauge, runs } = face;
+  const { gauge, runs } = face;
+  const wall = faceWall(face.wall);
   const outside: Leaf = {
     index: 0,
     offset: 0,
@@ -101,7 +112,7 @@ export function leavesOf(job: JobDocument, face: FaceLaid, before: readonly Leaf
     behind: onTheFace(wall.runs),
   };
   const was = leafBefore(before?.[1]);
-  if (wall.cavity) return [outside, cavityLeaf(job, wall, was)];
+  if (wall.cavity) return [outside, cavityLeaf(job, face.wall, was)];
   if (wall.wythes === 2)
     return [outside, wall.bond.family === 'header' ? bondedLeaf(face) : tiedLeaf(face, was)];
   return runs.some((run) => run.piers) ? [outside, pierLeaf(face)] : [outside];
