@@ -1,4 +1,4 @@
-import { behindCavity, carried, carryingLeaf } from '../walling/units/leaves/leaf.js';
+import { behindCavity, carried, carryingLeaf, couldCarry } from '../walling/units/leaves/leaf.js';
 import { cavityAmounts, type CavityAmounts } from '../stages/cavity/amounts.js';
 import { cavityPlaces, type CavityPlaces } from '../stages/cavity/places.js';
 import { filledVolume, type FillVolume } from '../stages/grout/fill.js';
@@ -40,8 +40,10 @@ export type PourShown = Omit<Pour, 'filled'> & { used: number };
 export interface SteelView {
   /** The unit has cells: bars can go up in it. */
   hollow: boolean;
-  /** Bars and grout are in the leaf behind the cavity, of this unit; null where the wall carries them itself. */
+  /** Bars and grout are in the leaf behind the face, of this unit; null where the face carries them itself. */
   leaf: string | null;
+  /** Two leaves laid each for itself could have them: which has. Null where there is no choice. */
+  carries: 'outer' | 'inner' | null;
   steel: SetSteel | null;
   grout: SetGrout | null;
   cells: CellShown[];
@@ -169,6 +171,7 @@ export function steelView(plan: WallPlan, run: number): SteelView {
   return {
     hollow: wall.unit.shells !== null,
     leaf: carryingLeaf(plan).index > 0 ? wall.unit.name : null,
+    carries: couldCarry(plan).length > 1 ? plan.wall.carries : null,
     steel: wall.steel,
     grout: wall.grout,
     cells: cellsShown(p, run, lines),

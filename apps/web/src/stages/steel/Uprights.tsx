@@ -24,6 +24,11 @@ const HELD: readonly (readonly [Held | 'unsaid', string])[] = [
   ['drawing', 'as the drawing says'],
 ];
 
+const LEAVES = [
+  ['outer', 'the outer leaf'],
+  ['inner', 'the inner leaf'],
+] as const;
+
 const LAPS: readonly (readonly [LapRule, string])[] = [
   ['48d', '48 bar diameters'],
   ['40d', '40 bar diameters'],
@@ -48,7 +53,15 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
           through units with cells. Beds can still be reinforced, below.
         </p>
       )}
-      {view.steel.leaf !== null && (
+      {view.steel.carries !== null && (
+        <Pick
+          label="Bars and grout go up in"
+          value={view.steel.carries}
+          options={LEAVES}
+          onChange={(v) => set('/build/carries', v)}
+        />
+      )}
+      {view.steel.leaf !== null && view.steel.carries === null && (
         <p className="text-[13px]">
           Bars and grout go up in the leaf behind the cavity, of {view.steel.leaf}.
         </p>

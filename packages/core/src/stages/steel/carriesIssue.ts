@@ -1,6 +1,6 @@
 import { issue, type Issue } from '../../findings/issue.js';
 import type { JobDocument } from '../../job/types.js';
-import { carryingLeaf, type Leaved } from '../../walling/units/leaves/leaf.js';
+import { carryingLeaf, couldCarry, type Leaved } from '../../walling/units/leaves/leaf.js';
 
 /** Bars or grout asked for in a leaf that is not there, or has no cells while the other has. */
 export function carriesIssue(job: JobDocument, { wall, leaves }: Leaved): Issue[] {
@@ -8,7 +8,7 @@ export function carriesIssue(job: JobDocument, { wall, leaves }: Leaved): Issue[
   if (!asked || (!wall.steel && !wall.grout)) return [];
   const carrying = carryingLeaf({ leaves });
   const absent = carrying.index > 0 !== (asked === 'inner');
-  const hollow = leaves.some((l) => l !== carrying && l.heldBy !== 'bond' && l.wall.unit.shells !== null);
+  const hollow = couldCarry({ leaves }).some((l) => l !== carrying);
   if (!absent && (carrying.wall.unit.shells !== null || !hollow)) return [];
   return [
     issue({

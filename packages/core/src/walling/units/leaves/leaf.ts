@@ -47,6 +47,10 @@ export const behindCavity = ({ leaves }: Pick<Leaved, 'leaves'>): Leaf | null =>
 export const carryingLeaf = ({ leaves }: Pick<Leaved, 'leaves'>): Leaf =>
   leaves.find((l) => l.carries) ?? (leaves[0] as Leaf);
 
+/** The leaves bars could go up in: laid each for itself, of units with cells. */
+export const couldCarry = ({ leaves }: Pick<Leaved, 'leaves'>): Leaf[] =>
+  leaves.filter((l) => l.heldBy !== 'bond' && l.wall.unit.shells !== null);
+
 /** Leaves laid of the same units as the outside one and with it: bought, and counted by the run, together. */
 export const withTheFace = ({ leaves }: Pick<Leaved, 'leaves'>): Leaf[] =>
   leaves.filter((l) => l.heldBy !== 'cavity');

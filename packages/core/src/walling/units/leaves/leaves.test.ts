@@ -1,6 +1,7 @@
 import { planJson } from '../../../plan/json.js';
 import { plan } from '../../../plan/plan.js';
 import { jobOf, planOf, straight, type OneWall } from '../../../test/jobs.js';
+import { steelView } from '../../../scene/steelView.js';
 import { carryingLeaf } from './leaf.js';
 
 interface LeafSaid {
@@ -100,6 +101,16 @@ describe('which leaf carries', () => {
     expect(new Set(json?.bars.map((b) => b.leaf))).toEqual(new Set([index]));
     expect(new Set(json?.cells.map((c) => c.leaf))).toEqual(new Set([index]));
     expect(json?.leaves.map((l) => l.carries)).toEqual([index === 0, index === 1]);
+  });
+
+  test('the bench offers the choice where there is one', () => {
+    const offered = (w: OneWall): unknown => steelView(planOf(w), 0).carries;
+    expect(offered(carriesIn('inner'))).toBe('inner');
+    expect(offered(twoWythes)).toBe('outer');
+    expect(offered(block)).toBeNull();
+    expect(
+      offered({ ...block, unit: 'brick-modular-us', build: { cavity: { inner: 'cmu-8x8x16', width: 50 } } }),
+    ).toBeNull();
   });
 
   test('behind a cavity too, where both have cells', () => {
