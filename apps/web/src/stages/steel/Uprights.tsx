@@ -61,7 +61,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
           onChange={(v) => set('/build/carries', v)}
         />
       )}
-      {view.steel.leaf !== null && view.steel.carries === null && (
+      {view.steel.hollow && view.steel.leaf !== null && view.steel.carries === null && (
         <p className="text-[13px]">
           Bars and grout go up in the leaf behind the cavity, of {view.steel.leaf}.
         </p>
