@@ -1,3 +1,4 @@
+import type { Mm } from '../measure/length.js';
 import type { EditStep, Guard } from '../job/edit.js';
 
 export type Severity = 'fault' | 'choice' | 'note';
@@ -20,7 +21,7 @@ export interface Finding {
   /** Lowest course concerned, run and place along it (mm); null when it is the whole wall's. */
   course: number | null;
   run: number | null;
-  at: number | null;
+  at: Mm | null;
   /** Highest course concerned. */
   to: number | null;
   opening: string | null;

@@ -1,4 +1,12 @@
-import { INCH, type Length, toInches, toMillimetres } from './length.js';
+import {
+  INCH,
+  type Length,
+  toInches,
+  toMillimetres,
+  type Mm,
+  type CubicMetres,
+  type SquareMetres,
+} from './length.js';
 
 export type Show = 'ft-in' | 'mm';
 
@@ -17,7 +25,7 @@ function mixed(sixteenths: number, per: number, slash: string): string {
 }
 
 /** Shown, so rounded: to 1/16 in, or to a millimetre (a tenth when under 100 mm and not whole). */
-export function showMm(value: number, show: Show, per = 16): string {
+export function showMm(value: Mm, show: Show, per = 16): string {
   if (!Number.isFinite(value)) return '–';
   const sign = value < 0 ? '−' : '';
   const size = Math.abs(value);
@@ -35,7 +43,7 @@ export function showMm(value: number, show: Show, per = 16): string {
 }
 
 /** As `showMm`, with the unit said for millimetres: for sentences. */
-export const sayMm = (value: number, show: Show): string =>
+export const sayMm = (value: Mm, show: Show): string =>
   show === 'mm' ? `${showMm(value, show)} mm` : showMm(value, show);
 
 const DENOMINATORS = [1, 2, 4, 8, 16, 32, 64, 3, 12];
@@ -61,10 +69,10 @@ export function writeLength(length: Length, show: Show): string | number {
 }
 
 /** Volume in m³, shown as ft³ or m³. */
-export function showVolume(m3: number, show: Show): string {
+export function showVolume(m3: CubicMetres, show: Show): string {
   return show === 'ft-in' ? `${(m3 / 0.028316846592).toFixed(1)} ft³` : `${m3.toFixed(3)} m³`;
 }
 
-export function showArea(m2: number, show: Show): string {
+export function showArea(m2: SquareMetres, show: Show): string {
   return show === 'ft-in' ? `${(m2 / 0.09290304).toFixed(0)} ft²` : `${m2.toFixed(2)} m²`;
 }

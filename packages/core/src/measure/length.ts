@@ -3,10 +3,19 @@
  * (three brick courses in 8 in) and 1 µm are all whole numbers: 1 in = 25 400 × 24 = 609 600.
  * A kilometre is 2.4e10, far inside the integers a double holds exactly.
  */
-export type Length = number & { readonly __length: 'exact' };
+export type Length = number & { readonly __measure: 'exact length' };
+
+/**
+ * What a worked-out number measures. A sum of plain numbers may be taken for any of these, and none of them for another, nor an
+ * exact length for millimetres: what is mixed up is found where one is handed to the other.
+ */
+type Measured<Unit extends string> = number & { readonly __measure?: Unit };
 
 /** A derived distance in millimetres (double). Positions in a plan; rounded only when shown or filed. */
-export type Mm = number & { readonly __mm: 'derived' };
+export type Mm = Measured<'mm'>;
+export type SquareMetres = Measured<'m²'>;
+export type CubicMetres = Measured<'m³'>;
+export type Kilograms = Measured<'kg'>;
 
 const PER_MM = 24_000;
 const PER_INCH = 609_600;
@@ -25,14 +34,12 @@ export const metres = (n: number): Length => whole(n * PER_MM * 1000, 'metres');
 export const inches = (n: number, per = 1): Length => whole((n * PER_INCH) / per, 'inches');
 export const feet = (n: number): Length => whole(n * 12 * PER_INCH, 'feet');
 
-export const toMillimetres = (l: Length): number => l / PER_MM;
+export const toMillimetres = (l: Length): Mm => l / PER_MM;
 export const toInches = (l: Length): number => l / PER_INCH;
-export const toMm = (l: Length): Mm => (l / PER_MM) as Mm;
-export const mm = (n: number): Mm => n as Mm;
 
 /** From the two exact scales, so that what an inch is, is told in one place. */
-export const INCH: Mm = (PER_INCH / PER_MM) as Mm;
-export const FOOT: Mm = ((12 * PER_INCH) / PER_MM) as Mm;
+export const INCH: Mm = PER_INCH / PER_MM;
+export const FOOT: Mm = (12 * PER_INCH) / PER_MM;
 /** One cubic foot in mm³, exact. */
 export const CUBIC_FOOT_MM3 = FOOT ** 3;
 export const CUBIC_METRE_MM3 = 1e9;

@@ -1,3 +1,4 @@
+import type { Mm } from '../measure/length.js';
 import { KINDS } from '../walling/units/laying/kinds.js';
 import { onFace } from '../walling/units/leaves/behind.js';
 import { behindCavity, behindOf, carried, carryingLeaf, type Leaf } from '../walling/units/leaves/leaf.js';
@@ -29,14 +30,14 @@ const tidyVolume = (n: number): number => Math.round(n * 1e9) / 1e9 + 0;
 export interface PieceJson {
   kind: string;
   run: number;
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** On an arc, how long a piece behind the face is itself. */
-  length?: number;
+  length?: Mm;
   cutFrom?: string;
   shows?: { run: number; from: number; to: number };
-  bottom?: number;
-  top?: number;
+  bottom?: Mm;
+  top?: Mm;
   rake?: { left: number; right: number };
   fitting?: string;
 }

@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../measure/length.js';
+import { SAME_PLACE, type Mm } from '../measure/length.js';
 import { showMm, type Show } from '../measure/format.js';
 import { bedLimits, gaugeSlack } from '../stages/gauge/courses.js';
 import type { WallWork } from '../plan/work.js';
@@ -8,15 +8,15 @@ import type { Scene } from './scene.js';
 export interface PoleMark {
   course: number;
   /** Cumulative, by multiplication, mm. */
-  top: number;
-  bed: number;
+  top: Mm;
+  bed: Mm;
   /** How the bed stands to its target and limits. */
   state: 'target' | 'tight' | 'open' | 'out';
 }
 
 export interface PoleFlag {
   name: string;
-  at: number;
+  at: Mm;
   /** Whether it stands on a course mark, as near as it was asked to. */
   onMark: boolean;
   must: boolean;

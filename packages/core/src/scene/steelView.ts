@@ -1,3 +1,4 @@
+import type { Mm } from '../measure/length.js';
 import { behindCavity, carried, carryingLeaf, couldCarry } from '../walling/units/leaves/leaf.js';
 import { cavityAmounts, type CavityAmounts } from '../stages/cavity/amounts.js';
 import { cavityPlaces, type CavityPlaces } from '../stages/cavity/places.js';
@@ -23,11 +24,11 @@ import { GROUT_FACTOR } from '../tables/grout.js';
 
 /** A continuous cell of the run on the sheet, mm. */
 export interface CellShown {
-  at: number;
-  from: number;
-  to: number;
-  bottom: number;
-  top: number;
+  at: Mm;
+  from: Mm;
+  to: Mm;
+  bottom: Mm;
+  top: Mm;
   filled: boolean;
   bar: string | null;
   why: BarReason | null;
@@ -51,10 +52,10 @@ export interface SteelView {
   corner: { at: number; bottom: number; top: number; bar: boolean; filled: boolean; wide: number }[];
   /** Beams of the run, a stretch at a time. */
   beams: {
-    from: number;
-    to: number;
-    bottom: number;
-    top: number;
+    from: Mm;
+    to: Mm;
+    bottom: Mm;
+    top: Mm;
     size: string;
     count: number;
     course: number;

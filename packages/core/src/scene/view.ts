@@ -1,4 +1,4 @@
-import { toMillimetres, type Length } from '../measure/length.js';
+import { toMillimetres, type Length, type Mm } from '../measure/length.js';
 import {
   CONCRETE_FACTOR,
   footingAmounts,
@@ -41,15 +41,15 @@ import { coursePlanScene, tapeMarks, type TapeMark } from './tape.js';
 
 export interface CourseLine {
   number: number;
-  bottom: number;
-  top: number;
-  bed: number;
+  bottom: Mm;
+  top: Mm;
+  bed: Mm;
 }
 
 /** What measuring real units says about one joint. */
 export interface SampleView extends Sampled {
   size: 'length' | 'height';
-  joint: number;
+  joint: Mm;
   /** Least joint that hides the largest of them. */
   leastJoint: number;
 }
@@ -79,16 +79,16 @@ export interface BenchView {
     name: string;
     unit: string;
     family: string;
-    height: number;
+    height: Mm;
     /** Its base over the job's datum, mm. */
-    base: number;
+    base: Mm;
     built: number;
     /** Courses up to the wall's height; more stand under a gable. */
     count: number;
-    bed: number;
-    head: number;
+    bed: Mm;
+    head: Mm;
     module: number;
-    pitch: number;
+    pitch: Mm;
     nominal: boolean;
     start: 'whole' | 'half';
     bedLimits: [number, number];
@@ -97,7 +97,7 @@ export interface BenchView {
     bond: BondId;
     bondName: string;
     wythes: 1 | 2;
-    thickness: number;
+    thickness: Mm;
     closers: boolean;
     /** Whether a closer beside a return would change anything: there are corners, and their returns are no half. */
     closersMatter: boolean;
@@ -133,8 +133,8 @@ export interface BenchView {
     id: string;
     name: string;
     item: number;
-    stated: number;
-    length: number;
+    stated: Mm;
+    length: Mm;
     x: number;
     y: number;
     heading: number;
@@ -145,10 +145,10 @@ export interface BenchView {
     name: string;
     index: number;
     run: number;
-    from: number;
-    to: number;
-    sill: number;
-    head: number;
+    from: Mm;
+    to: Mm;
+    sill: Mm;
+    head: Mm;
     must: boolean;
     tolerance: number;
     soldiers: boolean;

@@ -1,3 +1,4 @@
+import type { Mm } from '../../measure/length.js';
 import { behindCavity } from '../../walling/units/leaves/leaf.js';
 import type { TieLevels } from './levels.js';
 import { cavityPlaces, type CavityPlaces, type CavityWall } from './places.js';
@@ -17,7 +18,7 @@ export interface CavityAmounts {
   /** Face of board, m². */
   board: number;
   /** What is left clear in the cavity, mm. */
-  clear: number;
+  clear: Mm;
   /** Sleeves for air bricks and vents, and the pieces of the inner leaf cut round them. */
   sleeves: number;
   sleeveCuts: number;
@@ -28,7 +29,7 @@ const DPC_LAP = 100;
 const DPC_ROLL = 8000;
 
 /** Length of dpc for a run of wall, its laps in it, mm. */
-export const withLaps = (length: number): number =>
+export const withLaps = (length: Mm): Mm =>
   length + Math.max(0, Math.ceil((length - DPC_ROLL) / (DPC_ROLL - DPC_LAP) - 1e-9)) * DPC_LAP;
 
 /** What a cavity takes, counted from where each thing stands. */

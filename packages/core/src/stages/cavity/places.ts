@@ -1,3 +1,4 @@
+import type { Mm } from '../../measure/length.js';
 import { fromFace } from '../../walling/units/leaves/behind.js';
 import { behindCavity, type Leaf, type Leaved } from '../../walling/units/leaves/leaf.js';
 import { gaugeSlack, type Course } from '../gauge/courses.js';
@@ -34,8 +35,7 @@ export interface CavityPlaces {
   sleeves: { run: number; from: number; to: number; bottom: number; top: number; cut: number }[];
 }
 
-export const weepsOver = (width: number): number =>
-  Math.max(WEEPS_LEAST, Math.ceil(width / WEEP_EVERY - 1e-9));
+export const weepsOver = (width: Mm): number => Math.max(WEEPS_LEAST, Math.ceil(width / WEEP_EVERY - 1e-9));
 
 /** Lengths of a bed between the openings it meets. */
 function betweenOpenings(

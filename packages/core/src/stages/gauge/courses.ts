@@ -1,22 +1,22 @@
-import { SAME_PLACE, toMillimetres } from '../../measure/length.js';
+import { SAME_PLACE, toMillimetres, type Mm } from '../../measure/length.js';
 import type { SetWall } from '../set-out/wall.js';
 import type { MetCourse } from './meet.js';
 
 export interface Course {
   number: number;
   /** Underside of its bed, mm above the wall's base. */
-  bottom: number;
-  top: number;
-  bed: number;
-  unitHeight: number;
+  bottom: Mm;
+  top: Mm;
+  bed: Mm;
+  unitHeight: Mm;
   kind: CourseKind;
 }
 
 export type CourseKind = 'whole' | 'half-high' | 'sawn';
 
 export interface BedLimits {
-  least: number;
-  most: number;
+  least: Mm;
+  most: Mm;
   firstLeast: number;
   firstMost: number;
 }
@@ -33,7 +33,7 @@ export function bedLimits(wall: SetWall): BedLimits {
 }
 
 /** How far off a course a sill or head may stand and still be met by its bed, mm. */
-export const gaugeSlack = (wall: SetWall): number => {
+export const gaugeSlack = (wall: SetWall): Mm => {
   const { bed } = wall.profile;
   const up = toMillimetres(bed.most) - wall.bed;
   return up > SAME_PLACE ? up : Math.max(SAME_PLACE, wall.bed - toMillimetres(bed.least));
@@ -61,14 +61,14 @@ export function easedCount(
 }
 
 /** The nearest whole number of courses at the target bed; a tie goes to fewer. */
-export const nearestCount = (height: number, pitch: number): number =>
+export const nearestCount = (height: Mm, pitch: Mm): number =>
   Math.max(1, Math.ceil(height / pitch - 0.5 - 1e-9));
 
 export interface Spread {
   count: number;
   lowest: number;
   lowBed: number;
-  bed: number;
+  bed: Mm;
   /** One course of another height, or null. */
   odd: { number: number; unitHeight: number; kind: 'half-high' | 'sawn' } | null;
 }

@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../measure/length.js';
+import { SAME_PLACE, type CubicMetres } from '../../measure/length.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../set-out/wall.js';
@@ -37,12 +37,12 @@ export class RunFill {
 }
 
 export interface FillVolume {
-  cells: number;
-  beams: number;
-  solid: number;
+  cells: CubicMetres;
+  beams: CubicMetres;
+  solid: CubicMetres;
 }
 
-export const filledVolume = (v: FillVolume): number => v.cells + v.beams + v.solid;
+export const filledVolume = (v: FillVolume): CubicMetres => v.cells + v.beams + v.solid;
 
 /** The height a course brings to the grout: its bed and its unit, mm. */
 const pitchOf = (c: Course | undefined): number => (c ? c.bed + c.unitHeight : 0);

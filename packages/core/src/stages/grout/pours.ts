@@ -1,3 +1,4 @@
+import type { Mm, CubicMetres } from '../../measure/length.js';
 import type { Course } from '../gauge/courses.js';
 import { pourLimit } from '../set-out/reinforcement.js';
 import type { SetWall } from '../set-out/wall.js';
@@ -42,9 +43,9 @@ export interface Pour {
   /** First and last course by number. */
   from: number;
   to: number;
-  bottom: number;
-  top: number;
-  height: number;
+  bottom: Mm;
+  top: Mm;
+  height: Mm;
   lifts: { number: number; bottom: number; top: number }[];
   cleanouts: number;
   /** It ends under a beam, whose cells are stopped except where steel goes through. */
@@ -152,7 +153,7 @@ export interface SpaceFound {
   /** Clear along the wall and through it, less the bars that cross. */
   got: readonly [number, number];
   run: number;
-  at: number;
+  at: Mm;
 }
 
 /** Filled cells too tight for the pour they stand in, the tightest of each pour. */
@@ -191,5 +192,5 @@ export function tightSpaces(
 }
 
 /** Slurry that fills a pump's hose before grout comes: wasted, never into a cell or a slab. m³; lengths mm. */
-export const primeVolume = (hose: { length: number; bore: number } | null): number =>
+export const primeVolume = (hose: { length: Mm; bore: Mm } | null): CubicMetres =>
   hose ? ((Math.PI / 4) * hose.bore ** 2 * hose.length) / 1e9 : 0;

@@ -1,3 +1,4 @@
+import type { CubicMetres } from '../../measure/length.js';
 import { GROUT_FACTOR, GROUT_FACTOR_SOURCE } from '../../tables/grout.js';
 import { count, length, volume, type Workings } from '../figure.js';
 import { filledVolume, type FillVolume } from './fill.js';
@@ -11,7 +12,7 @@ const CELLS = 'the cells of the units as specified, course by course';
 const inWall = (p: Work, of: keyof FillVolume): number => p.fills.reduce((s, f) => s + f.volume[of], 0);
 
 /** Grout in the wall, m³. */
-export const groutInWall = (p: Pick<Work, 'fills'>): number =>
+export const groutInWall = (p: Pick<Work, 'fills'>): CubicMetres =>
   p.fills.reduce((s, f) => s + filledVolume(f.volume), 0);
 
 /** How the figures of grout come about. */

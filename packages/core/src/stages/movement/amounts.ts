@@ -1,3 +1,4 @@
+import type { Mm } from '../../measure/length.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../set-out/wall.js';
 import { topAt } from '../set-out/outline.js';
@@ -13,10 +14,10 @@ export interface JointAmounts {
 }
 
 /** Slip ties stand no further apart up a joint than this, mm: 300 (AD A 2C8 and PD 6697, from memory); 16 in, common practice. */
-export const slipTiePitch = (wall: SetWall): number => (wall.profile.id === 'uk' ? 300 : 406.4);
+export const slipTiePitch = (wall: SetWall): Mm => (wall.profile.id === 'uk' ? 300 : 406.4);
 
 /** How many ties stand up a height at a pitch. */
-export const tiesUp = (height: number, pitch: number): number => Math.ceil(height / pitch - 1e-9);
+export const tiesUp = (height: Mm, pitch: Mm): number => Math.ceil(height / pitch - 1e-9);
 
 /** Sealant, filler and slip ties of every joint that stands, openings it runs through left out. */
 export function jointAmounts(wall: SetWall, courses: readonly Course[], count: number): JointAmounts {

@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../measure/length.js';
+import { SAME_PLACE, type Mm } from '../../measure/length.js';
 import { isTangent } from '../set-out/line.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import { lineOf } from '../../walling/units/lines/lines.js';
@@ -11,18 +11,18 @@ export type PanelEnd = 'corner' | 'free' | 'joint';
 /** Wall between two places where it may move: joint, free end, or the corner it turns. mm along its run. */
 export interface MovementPanel {
   run: number;
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   start: PanelEnd;
   end: PanelEnd;
   /** How far the first joint may stand from each end, and how long it may be with none. */
   fromStart: number;
   fromEnd: number;
-  most: number;
+  most: Mm;
 }
 
 /** Joint to joint, mm: as the drawing says, else by the profile's rule; null where there is neither. */
-export function jointSpacing(wall: SetWall, run: number): number | null {
+export function jointSpacing(wall: SetWall, run: number): Mm | null {
   if (wall.jointEvery !== null) return wall.jointEvery;
   const openings = wall.openings.filter((o) => o.run === run).length;
   const freeStanding = wall.held === 'free-standing';
@@ -132,7 +132,7 @@ function placed(
     ((x - (even[i] ?? x)) / every) ** 2 + (kind.length === 0 || isIn(kind, x) ? 0 : WEAK_PLACE ** 2);
   const half = (wall.movement?.width ?? wall.head) / 2;
   interface Way {
-    at: number;
+    at: Mm;
     cost: number;
     before: Way | null;
   }

@@ -1,4 +1,4 @@
-import { feet, inches, toMillimetres } from '../../measure/length.js';
+import { feet, inches, toMillimetres, type Mm } from '../../measure/length.js';
 import { topAt } from '../set-out/outline.js';
 import type { SetOpening, SetWall } from '../set-out/wall.js';
 
@@ -10,8 +10,8 @@ const WIDE_OPENING = toMillimetres(feet(6));
 const HEIGHT_CHANGE = toMillimetres(inches(24));
 
 interface Span {
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
 }
 
 /** A place where a wall cracks first. A joint in any of its spans settles it. */

@@ -1,4 +1,4 @@
-import { FOOT } from '../../measure/length.js';
+import { FOOT, type Mm } from '../../measure/length.js';
 import type { SetWall } from '../set-out/wall.js';
 
 /** How high a wall may hold ground before its engineer decides, mm, and how that height is measured. */
@@ -37,7 +37,7 @@ const MASONRY = 20;
  * How high level dry ground may stand behind an unreinforced wall before its weight and the push leave the middle
  * third of its base, mm: overturning Ka γ H³ / 6 against masonry × thickness² × H / 6. Statics; never an approval.
  */
-export const middleThirdHeight = (thickness: number): number =>
+export const middleThirdHeight = (thickness: Mm): Mm =>
   1000 * Math.sqrt((MASONRY * (thickness / 1000) ** 2) / (ACTIVE * SOIL));
 
 /** Why an engineer decides about this wall; empty where the profile leaves it to the mason. */

@@ -1,19 +1,20 @@
+import type { Mm } from '../../measure/length.js';
 /** What is to stand on the plinth, and what it must be kept clear of. mm. */
 export interface Structure {
-  length: number;
-  width: number;
+  length: Mm;
+  width: Mm;
   /** Plinth past the structure on every side. */
-  past: number;
+  past: Mm;
   /** Clear ground to be kept between the structure and the neighbour, at its narrowest. */
-  clear: number;
+  clear: Mm;
   /** How far the neighbour leans over the gap at the height of the structure: what it takes out of it. */
   lean: number;
 }
 
 export interface BasePlan {
   /** Outside of the plinth as the units make it, never less than wanted. */
-  length: number;
-  width: number;
+  length: Mm;
+  width: Mm;
   /** Whole and half units along each side, perps between them alike. */
   along: { modules: number; joint: number };
   across: { modules: number; joint: number };
@@ -27,11 +28,11 @@ export interface BasePlan {
 }
 
 interface Units {
-  length: number;
-  joint: number;
+  length: Mm;
+  joint: Mm;
   /** Least and most a perp may be. */
-  least: number;
-  most: number;
+  least: Mm;
+  most: Mm;
 }
 
 /**

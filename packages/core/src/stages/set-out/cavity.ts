@@ -1,4 +1,4 @@
-import { toMillimetres } from '../../measure/length.js';
+import { toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import { findUnit } from '../../job/units.js';
 import type { JobDocument, Wall } from '../../job/types.js';
@@ -6,12 +6,12 @@ import type { JobDocument, Wall } from '../../job/types.js';
 /** The cavity behind an outer leaf and what stands behind that, mm. */
 export interface SetCavity {
   unit: string;
-  width: number;
-  board: number;
-  across: number;
+  width: Mm;
+  board: Mm;
+  across: Mm;
   up: number;
   /** Both leaves and the cavity. */
-  overall: number;
+  overall: Mm;
 }
 
 /** Ties, mm: 900 along and 450 up, staggered, 2.5 a square metre (PD 6697, from memory). */

@@ -1,5 +1,5 @@
 import type { LineItem, Stated } from '../../job/types.js';
-import { toMillimetres } from '../../measure/length.js';
+import { toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import { isArc, isRun } from '../../job/types.js';
 
@@ -92,7 +92,7 @@ export function pointsOf(line: readonly LineItem[]): Point[] {
 }
 
 /** Length of a line as stated, curves along their outside face, mm. */
-export const lineLength = (line: readonly LineItem[]): number =>
+export const lineLength = (line: readonly LineItem[]): Mm =>
   line.reduce((sum, item) => {
     if (isRun(item)) return sum + toMillimetres(stated(item.run));
     if (isArc(item)) return sum + (toMillimetres(stated(item.arc)) * Math.abs(item.sweep) * Math.PI) / 180;

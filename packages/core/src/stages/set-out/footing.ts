@@ -1,12 +1,13 @@
+import type { Mm, CubicMetres, SquareMetres } from '../../measure/length.js';
 import { overlapOf, stepEdges } from './steps.js';
 import type { SetWall } from './wall.js';
 
 /** A strip footing under one wall, mm. */
 export interface Strip {
-  width: number;
-  depth: number;
+  width: Mm;
+  depth: Mm;
   /** How far it goes on past a free end of the wall. */
-  past: number;
+  past: Mm;
   /** Depth of the trench from the ground to its bottom. */
   trench: number;
 }
@@ -15,16 +16,16 @@ export interface FootingAmounts {
   /** Length along its centre line, corners counted once, m. */
   length: number;
   /** Concrete as it stands, m³. */
-  concrete: number;
+  concrete: CubicMetres;
   /** Soil in the ground, and as it lies heaped, m³. */
-  dug: number;
-  spoil: number;
+  dug: CubicMetres;
+  spoil: CubicMetres;
   /** Both sides and the ends, m². */
-  shutters: number;
+  shutters: SquareMetres;
   /** Of the concrete, what the steps of the footing take: overlaps and risers, m³. */
-  atSteps: number;
+  atSteps: CubicMetres;
   /** Projection past the wall's face, mm. */
-  projection: number;
+  projection: Mm;
 }
 
 /** Concrete used over what is in the footing: waste in trenches and barrows, common practice. */
@@ -81,8 +82,8 @@ export function footingAmounts(wall: SetWall, strip: Strip): FootingAmounts {
 export interface BagsState {
   /** Bags the whole footing takes, how deep what is in stands, and what is still to go in. */
   needed: number;
-  depth: number;
-  left: number;
+  depth: Mm;
+  left: Mm;
   /** Bags at hand will not do: how many are short. */
   short: number;
 }
@@ -106,4 +107,4 @@ export function bagsState(
 }
 
 /** How many trips take the spoil away, by what is carried: m³ a trip. */
-export const tripsFor = (spoil: number, load: number): number => Math.ceil(spoil / load - 1e-9);
+export const tripsFor = (spoil: CubicMetres, load: CubicMetres): number => Math.ceil(spoil / load - 1e-9);

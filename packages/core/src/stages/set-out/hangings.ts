@@ -1,4 +1,4 @@
-import { SAME_PLACE, toMillimetres } from '../../measure/length.js';
+import { SAME_PLACE, toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import type { PieceChange, Stated, Top, Vents, Wall } from '../../job/types.js';
 import { topSegments, type TopSegment } from './outline.js';
@@ -11,10 +11,10 @@ export interface SetOpening {
   index: number;
   run: number;
   /** Clear opening, actual mm along the run's outside face. */
-  from: number;
-  to: number;
-  sill: number;
-  head: number;
+  from: Mm;
+  to: Mm;
+  sill: Mm;
+  head: Mm;
   must: boolean;
   /** How far its sill and head may stand off a course, mm. */
   tolerance: number;
@@ -29,11 +29,11 @@ export interface SetTop {
   index: number;
   run: number;
   kind: Top['kind'];
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** Height above the base where it begins and where it ends, mm. */
-  left: number;
-  right: number;
+  left: Mm;
+  right: Mm;
   segments: TopSegment[];
 }
 
@@ -42,8 +42,8 @@ export interface SetStep {
   id: string;
   index: number;
   run: number;
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   up: number;
 }
 
@@ -53,8 +53,8 @@ export interface SetChange {
   index: number;
   run: number;
   course: number;
-  at: number;
-  length: number;
+  at: Mm;
+  length: Mm;
   does: PieceChange['do'];
 }
 
@@ -64,7 +64,7 @@ export interface SetVents {
   run: number;
   course: number;
   what: Vents['what'];
-  every: number;
+  every: Mm;
 }
 
 export interface SetPier {
@@ -72,8 +72,8 @@ export interface SetPier {
   name: string;
   index: number;
   run: number;
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   side: 'inside' | 'outside';
 }
 
@@ -82,8 +82,8 @@ export interface SetJoint {
   id: string;
   index: number;
   run: number;
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   beams: 'dowelled' | 'cut';
   /** Why it is not wanted: nothing is laid to it. */
   refused: string | null;
@@ -94,7 +94,7 @@ export interface SetHeight {
   id: string;
   name: string;
   index: number;
-  at: number;
+  at: Mm;
   must: boolean;
   tolerance: number;
 }

@@ -1,19 +1,20 @@
+import type { Mm } from '../../measure/length.js';
 /** A level above the job's datum, mm; below it is negative. */
 export interface Level {
   name: string;
-  level: number;
+  level: Mm;
 }
 
 /** What lies between a support and the finish over it; `stated` is the total somebody gave. */
 export interface BuildUp {
   layers: { name: string; thickness: number }[];
-  stated: number | null;
+  stated: Mm | null;
 }
 
-export const layersTotal = (b: BuildUp): number => b.layers.reduce((sum, l) => sum + l.thickness, 0);
+export const layersTotal = (b: BuildUp): Mm => b.layers.reduce((sum, l) => sum + l.thickness, 0);
 
 /** How far the layers are from the total that was stated, or null when they agree or none was. */
-export function layersOff(b: BuildUp): number | null {
+export function layersOff(b: BuildUp): Mm | null {
   if (b.stated === null || b.layers.length === 0) return null;
   const off = layersTotal(b) - b.stated;
   return Math.abs(off) < 1e-3 ? null : off;
@@ -23,7 +24,7 @@ export interface Control {
   /** The point that governs, and by which rule. */
   name: string;
   rule: 'ground' | 'support';
-  level: number;
+  level: Mm;
   /** Where the plinth or first finish must be: no lower. */
   wanted: number;
 }
@@ -63,7 +64,7 @@ export interface FootingTop {
   ground: number;
   /** Whole courses from the footing up to the plinth here. */
   courses: number;
-  level: number;
+  level: Mm;
 }
 
 /**
@@ -85,11 +86,10 @@ export function footingTops(
 }
 
 /** What the staff must read for a level, from the height of the instrument: instrument − level. */
-export const rodReading = (instrument: number, level: number): number => instrument - level;
+export const rodReading = (instrument: Mm, level: Mm): Mm => instrument - level;
 
 /** What a reading says about a point that should stand at `wanted`: positive stands high. */
-export const readingError = (instrument: number, reading: number, wanted: number): number =>
-  instrument - reading - wanted;
+export const readingError = (instrument: Mm, reading: Mm, wanted: Mm): Mm => instrument - reading - wanted;
 
 /** Height of the instrument from a reading on a known point: level + reading. */
-export const instrumentHeight = (known: number, reading: number): number => known + reading;
+export const instrumentHeight = (known: Mm, reading: Mm): Mm => known + reading;

@@ -1,15 +1,15 @@
-import { SAME_PLACE } from '../../measure/length.js';
+import { SAME_PLACE, type Mm } from '../../measure/length.js';
 
 export interface PlanRun {
   /** Stated length along the line, mm. */
-  length: number;
+  length: Mm;
   /** Where it starts and which way it goes, in plan, mm and degrees (0 = east, left positive). */
   x: number;
   y: number;
   heading: number;
   curved: boolean;
   /** Radius of the outside face, positive where the outside bulges, mm; null when straight. */
-  radius: number | null;
+  radius: Mm | null;
   /** Degrees it turns along the way, left positive. */
   sweep: number;
 }

@@ -1,11 +1,12 @@
+import type { Mm } from '../../measure/length.js';
 import type { Top } from '../../job/types.js';
 
 /** A stretch of a run's top: heights above the base at its two ends, straight between. */
 export interface TopSegment {
-  from: number;
-  to: number;
-  left: number;
-  right: number;
+  from: Mm;
+  to: Mm;
+  left: Mm;
+  right: Mm;
 }
 
 /** A top as stated, lengths in mm. `course` is what one course of a stepped top rises. */
@@ -56,12 +57,12 @@ export function topSegments(top: TopShape, pitch: number): TopSegment[] {
 }
 
 /** Height of a top at a place; where two stand edge to edge, the higher. Null where none stands. */
-export function topAt(segments: readonly TopSegment[], x: number): number | null {
+export function topAt(segments: readonly TopSegment[], x: Mm): Mm | null {
   const here = segments.filter((s) => x >= s.from && x <= s.to);
   if (here.length === 0) return null;
   return Math.max(...here.map((s) => s.left + ((s.right - s.left) * (x - s.from)) / (s.to - s.from)));
 }
 
 /** Face taken off, or added, by tops against a level height, mm². Straight between the ends, so exact. */
-export const topArea = (segments: readonly TopSegment[], height: number): number =>
+export const topArea = (segments: readonly TopSegment[], height: Mm): number =>
   segments.reduce((sum, s) => sum + (s.to - s.from) * ((s.left + s.right) / 2 - height), 0);

@@ -1,26 +1,26 @@
-import { SAME_PLACE } from '../../measure/length.js';
+import { SAME_PLACE, type Mm } from '../../measure/length.js';
 
 /** A spot level on the footing as poured: along the run, and above (+) or below (−) the wall's base, mm. */
 export interface Spot {
-  at: number;
-  level: number;
+  at: Mm;
+  level: Mm;
 }
 
 export interface PouredUnit {
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** Thickness of the first bed under its two ends. */
-  left: number;
-  right: number;
-  least: number;
-  most: number;
+  left: Mm;
+  right: Mm;
+  least: Mm;
+  most: Mm;
   verdict: 'sound' | 'grind' | 'pack';
   /** Take off, or bring up, at its worst point; 0 when sound. */
   by: number;
 }
 
 /** Level of the footing at a place: straight between spots, level beyond the first and the last. */
-export function levelAt(spots: readonly Spot[], at: number): number {
+export function levelAt(spots: readonly Spot[], at: Mm): Mm {
   const sorted = [...spots].sort((a, b) => a.at - b.at);
   const next = sorted.findIndex((s) => s.at >= at - SAME_PLACE);
   const [a, b] = [sorted[next - 1], sorted[next]];

@@ -1,5 +1,5 @@
 import { CLEANOUT_OVER } from '../../tables/grout.js';
-import { FOOT, toMillimetres } from '../../measure/length.js';
+import { FOOT, toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import type { BeamCourse, Stated, Wall } from '../../job/types.js';
 
@@ -8,7 +8,7 @@ export interface SetCellChange {
   id: string;
   index: number;
   run: number;
-  at: number;
+  at: Mm;
   bar: boolean | null;
   grout: boolean | null;
 }
@@ -18,7 +18,7 @@ export interface SetStarter {
   id: string;
   index: number;
   run: number;
-  at: number;
+  at: Mm;
   off: number;
 }
 
@@ -50,11 +50,11 @@ export interface SetGrout {
 }
 
 /** The most a mason builds before grouting, mm, unless told: the height that needs no cleanouts. */
-export const pourLimit = ({ grout }: { grout: SetGrout | null }): number => grout?.pour ?? CLEANOUT_OVER;
+export const pourLimit = ({ grout }: { grout: SetGrout | null }): Mm => grout?.pour ?? CLEANOUT_OVER;
 
 /** Ground a wall holds back, mm. */
 export interface SetRetains {
-  height: number;
+  height: Mm;
   side: 'outside' | 'inside';
   /** What makes it more than level, dry, empty ground, in words. */
   more: string[];

@@ -1,4 +1,4 @@
-import { toMillimetres } from '../../measure/length.js';
+import { toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import type { Stated } from '../../job/types.js';
 
@@ -6,8 +6,8 @@ import type { Stated } from '../../job/types.js';
 export interface Sampled {
   count: number;
   mean: number;
-  least: number;
-  most: number;
+  least: Mm;
+  most: Mm;
 }
 
 /** Null when nothing was measured. */
@@ -26,5 +26,4 @@ export function sampled(list: readonly Stated[] | undefined): Sampled | null {
  * The least nominal joint under which the largest unit still gets the least joint allowed:
  * least + (largest − mean). Common practice.
  */
-export const leastJointFor = (units: Sampled, leastAllowed: number): number =>
-  leastAllowed + units.most - units.mean;
+export const leastJointFor = (units: Sampled, leastAllowed: Mm): Mm => leastAllowed + units.most - units.mean;

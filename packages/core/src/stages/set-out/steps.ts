@@ -1,7 +1,8 @@
+import type { Mm } from '../../measure/length.js';
 import type { SetStep, SetWall } from './wall.js';
 
 /** How far the upper footing goes on over the lower, at least, mm. Approved Document A 2E2, from memory. */
-export const overlapOf = (rise: number, depth: number): number => Math.max(2 * rise, depth, 300);
+export const overlapOf = (rise: Mm, depth: Mm): Mm => Math.max(2 * rise, depth, 300);
 
 /** A place where the footing under a run steps: its level either side, mm above the base. */
 export interface StepEdge {
@@ -12,7 +13,7 @@ export interface StepEdge {
 }
 
 /** How many courses above the base the footing stands at a place of a run; where two steps meet, the higher. */
-export const upAt = (wall: Pick<SetWall, 'steps'>, run: number, x: number): number =>
+export const upAt = (wall: Pick<SetWall, 'steps'>, run: number, x: Mm): number =>
   Math.max(0, ...wall.steps.filter((s) => s.run === run && x >= s.from && x <= s.to).map((s) => s.up));
 
 /** Every step of the footing that stands within a run. `levelOf` gives the height of so many courses. */

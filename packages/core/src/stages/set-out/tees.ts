@@ -1,4 +1,4 @@
-import { toMillimetres } from '../../measure/length.js';
+import { toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import { findUnit } from '../../job/units.js';
 import { isRun, isTurn, type JobDocument, type Stated, type Wall } from '../../job/types.js';
@@ -12,16 +12,16 @@ export interface Branch {
   /** Its place in the document, for edits. */
   index: number;
   run: number;
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   on: 'odd' | 'even';
   /** How high it stands where it goes in, mm. */
-  height: number;
+  height: Mm;
 }
 
 /** How a wall's last end goes into the wall it meets: so far past its own end, in these courses. */
 export interface GoesIn {
-  past: number;
+  past: Mm;
   on: 'odd' | 'even';
 }
 
@@ -40,7 +40,7 @@ function thicknessOf(job: JobDocument, wall: Wall): number {
  * How far the footing of the wall this one meets stands out from its face, mm: nought where it has none. Null where this wall
  * meets no other.
  */
-export function footingMet(job: JobDocument, wall: Wall): number | null {
+export function footingMet(job: JobDocument, wall: Wall): Mm | null {
   const other = job.walls.find((w) => w !== wall && w.id === wall.meets?.wall);
   if (!other) return null;
   if (!other.footing) return 0;

@@ -1,4 +1,4 @@
-import { toMillimetres, type Length } from '../../measure/length.js';
+import { toMillimetres, type Length, type Mm } from '../../measure/length.js';
 import type { Show } from '../../measure/format.js';
 import { stated } from '../../job/stated.js';
 import { findUnit } from '../../job/units.js';
@@ -46,10 +46,10 @@ export interface SetRun {
   /** Place in the document's `line`, for edits. */
   item: number;
   /** As stated, and as the tape reads on the outside face, mm. */
-  stated: number;
-  length: number;
+  stated: Mm;
+  length: Mm;
   /** Radius of the outside face, positive where it bulges, negative where it hollows; null when straight. */
-  radius: number | null;
+  radius: Mm | null;
   sweep: number;
   /** The perp to aim for on the outside face, where curves ask for another than the wall's, mm. */
   perp?: number;
@@ -67,13 +67,13 @@ export interface SetWall extends Hangings {
   profile: Profile;
   unit: UnitShape;
   /** Unit sizes and target joints, mm. */
-  unitLength: number;
-  unitHeight: number;
-  unitWidth: number;
-  half: number;
-  bed: number;
-  head: number;
-  height: number;
+  unitLength: Mm;
+  unitHeight: Mm;
+  unitWidth: Mm;
+  half: Mm;
+  bed: Mm;
+  head: Mm;
+  height: Mm;
   nominal: boolean;
   line: PlanLine;
   runs: SetRun[];
@@ -97,7 +97,7 @@ export interface SetWall extends Hangings {
   /** What a choice costs: the job's own weights over the table's. */
   weights: { bond: BondWeights; gauge: GaugeWeights };
   /** Level of the base above the job's datum, mm. */
-  base: number;
+  base: Mm;
   footing: Strip | null;
   /** How far the footing of the wall this one meets stands out from its face, mm; null where it meets none. */
   footingMet: number | null;
@@ -108,7 +108,7 @@ export interface SetWall extends Hangings {
   halfHigh: number | null;
   /** Leaves in the thickness, and the thickness over all, mm. */
   wythes: 1 | 2;
-  thickness: number;
+  thickness: Mm;
   bond: Bond;
   closers: boolean;
   start: 'whole' | 'half';

@@ -1,3 +1,4 @@
+import type { Kilograms } from '../../measure/length.js';
 import { sayMm, showMm, type Show } from '../../measure/format.js';
 import { carried } from '../../walling/units/leaves/leaf.js';
 import type { SteelStageWork } from './stage.js';
@@ -14,7 +15,7 @@ const SHAPES: Record<ScheduleLine['shape'], string> = {
 };
 
 /** Mass as the show units have it: pounds with feet, kilograms with millimetres. */
-export const sayMass = (kg: number, show: Show): string =>
+export const sayMass = (kg: Kilograms, show: Show): string =>
   show === 'mm' ? `${kg.toFixed(1)} kg` : `${(kg / 0.45359237).toFixed(1)} lb`;
 
 /** The cut lists of a schedule, one for each bar size. */

@@ -1,4 +1,4 @@
-import { toMillimetres } from '../../measure/length.js';
+import { toMillimetres, type Mm } from '../../measure/length.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import type { RunEnd } from '../../walling/units/lines/ends.js';
 import { lineOf } from '../../walling/units/lines/lines.js';
@@ -8,8 +8,8 @@ import type { UnitShape } from '../../tables/units.js';
 
 /** An open cell of one course: from and to along the run, and its plan area, mm and mm². */
 export interface Cell {
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   area: number;
 }
 
@@ -63,7 +63,7 @@ export function coresOf(
 }
 
 /** Clear width between the face shells, half way up, mm. */
-export function insideWidth(wall: Pick<SetWall, 'unit' | 'unitWidth'>): number {
+export function insideWidth(wall: Pick<SetWall, 'unit' | 'unitWidth'>): Mm {
   const cores = coresOf(wall.unit);
   return cores ? wall.unitWidth - 2 * cores.shell - cores.taper : 0;
 }
@@ -73,9 +73,9 @@ export interface CellPattern {
   whole: readonly (readonly [number, number])[];
   half: readonly (readonly [number, number])[];
   /** Through the wall, mm. */
-  width: number;
+  width: Mm;
   /** Of a unit of the run round the corner, seen across: how far in from its face, and its plan area. */
-  shell: number;
+  shell: Mm;
   shownArea: number;
 }
 

@@ -1,9 +1,10 @@
+import type { Mm } from '../../measure/length.js';
 import { columnGeneration, type Pattern } from './patterns.js';
 
 /** A bar length wanted so many times, mm. */
 export interface Wanted {
   mark: string;
-  length: number;
+  length: Mm;
   count: number;
 }
 
@@ -13,7 +14,7 @@ export interface CutPattern {
   times: number;
   pieces: { mark: string; length: number; count: number }[];
   /** Left over, long enough to use again or not. */
-  left: number;
+  left: Mm;
 }
 
 export interface CutList {
@@ -26,7 +27,7 @@ export interface CutList {
   /** Bars longer than any stock: to be lapped or ordered. */
   tooLong: Wanted[];
   /** What is left over in all, and the part of it in pieces worth keeping, mm. */
-  left: number;
+  left: Mm;
   reusable: number;
 }
 

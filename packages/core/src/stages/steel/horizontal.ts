@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../measure/length.js';
+import { SAME_PLACE, type Mm } from '../../measure/length.js';
 import { gaugeSlack, type Course } from '../gauge/courses.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import type { SetWall } from '../set-out/wall.js';
@@ -96,7 +96,7 @@ export function lappedPieces(length: number, stock: number, lap: number): number
 export const BED_PIECE = 3048;
 
 /** How far pieces of joint reinforcement lap, mm: 6 in for crack control (TMS 602 Art. 3.4 B); 225 in the UK, from memory. */
-export const bedLap = (wall: SetWall): number => (wall.profile.id === 'uk' ? 225 : 152.4);
+export const bedLap = (wall: SetWall): Mm => (wall.profile.id === 'uk' ? 225 : 152.4);
 
 export interface BedSteel {
   /** In the wall, and with every lap, m. */

@@ -1,4 +1,4 @@
-import { INCH, inches, toMillimetres } from '../../measure/length.js';
+import { INCH, inches, toMillimetres, type Mm } from '../../measure/length.js';
 import type { ProfileId } from '../../tables/profiles.js';
 import { barOf } from '../../tables/bars.js';
 
@@ -37,7 +37,7 @@ const LEAST_COMPUTED = toMillimetres(inches(12));
  * Development length of TMS 402 Eq. 6-1 (from memory): 0.13 d² fy γ / (K √f'm), at least 12 in. `cover`: the least of
  * masonry cover and clear spacing, mm; K is that, and at most nine diameters. Lengths mm, strengths N/mm².
  */
-export function developmentLength(diameter: number, cover: number, masonry: number, steel: number): number {
+export function developmentLength(diameter: Mm, cover: Mm, masonry: number, steel: number): Mm {
   const d = diameter / INCH;
   const gamma = d < 0.7 ? 1 : d < 0.95 ? 1.3 : 1.5;
   const k = Math.min(cover / INCH, 9 * d);

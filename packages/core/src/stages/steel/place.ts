@@ -1,4 +1,4 @@
-import { INCH } from '../../measure/length.js';
+import { INCH, type Mm } from '../../measure/length.js';
 import type { Held } from '../../job/types.js';
 import type { SetWall } from '../set-out/wall.js';
 import { barOf } from '../../tables/bars.js';
@@ -12,11 +12,11 @@ export interface PlaceInCell {
   /** From the middle of the wall, outward positive. */
   off: number;
   /** Its centre from the outside face of the leaf it stands in. */
-  from: number;
+  from: Mm;
   /** From the bar's centre to the face that the load presses together. */
-  depth: number;
+  depth: Mm;
   /** How far off it may stand, across and along the wall. */
-  across: number;
+  across: Mm;
   along: number;
   says: string;
   source: string;

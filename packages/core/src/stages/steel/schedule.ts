@@ -1,3 +1,4 @@
+import type { Mm, Kilograms } from '../../measure/length.js';
 import { barOf } from '../../tables/bars.js';
 import { cutLength, hook90, rounded, type BentBar } from './bends.js';
 
@@ -35,9 +36,9 @@ export interface BarWanted extends BentBar {
 export interface ScheduleLine extends BarWanted {
   mark: string;
   /** Length to cut one to. */
-  length: number;
+  length: Mm;
   total: number;
-  mass: number;
+  mass: Kilograms;
 }
 
 const key = (b: BarWanted, length: number): string =>

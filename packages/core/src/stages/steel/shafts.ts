@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../measure/length.js';
+import { SAME_PLACE, type Mm } from '../../measure/length.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import type { Row } from '../../walling/units/laying/row.js';
 import type { Course } from '../gauge/courses.js';
@@ -9,14 +9,14 @@ import { addRow, cellPatternOf, CellList, LEAST_CLEAR, type CellRange } from './
 export interface Shaft {
   run: number;
   /** What is clear through all of its courses, mm along the run. */
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** Its lowest and highest course, by place in the list of courses. */
   low: number;
   high: number;
   /** Underside of the lowest bed and top of the highest course, mm. */
-  bottom: number;
-  top: number;
+  bottom: Mm;
+  top: Mm;
 }
 
 /** The continuous cells of a run, and the open cells of each of its courses. */
@@ -26,7 +26,7 @@ export interface RunCells {
   areaAt: (shaft: Shaft, course: number) => number;
 }
 
-export const middleOf = (c: { from: number; to: number }): number => (c.from + c.to) / 2;
+export const middleOf = (c: { from: Mm; to: Mm }): Mm => (c.from + c.to) / 2;
 
 /** Shafts as far as they have been followed, left to right: where each is clear, and the course it began in. */
 class Followed {

@@ -1,3 +1,4 @@
+import type { Mm } from '../../measure/length.js';
 import type { SetWall } from '../set-out/wall.js';
 import { middleOf, type Shaft } from './shafts.js';
 
@@ -5,7 +6,7 @@ export interface Spacing {
   asked: number;
   used: number;
   /** Continuous cells stand this far apart, mm. */
-  pitch: number;
+  pitch: Mm;
   fits: boolean;
 }
 
@@ -13,7 +14,7 @@ export interface Spacing {
 export const NEAR_WHOLE = 0.02;
 
 /** How far apart the continuous cells of a wall stand: its module over what stands in it. */
-export function cellPitch(wall: SetWall, shafts: readonly (readonly Shaft[])[]): number | null {
+export function cellPitch(wall: SetWall, shafts: readonly (readonly Shaft[])[]): Mm | null {
   const longest = shafts.reduce<readonly Shaft[]>((best, c) => (c.length > best.length ? c : best), []);
   const base = longest.filter((c) => c.low === 0);
   const [first, last] = [base[0], base.at(-1)];

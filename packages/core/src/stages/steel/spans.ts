@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../measure/length.js';
+import { SAME_PLACE, type Mm } from '../../measure/length.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import { builtJoints } from '../../walling/units/lines/sections.js';
 import type { SetWall } from '../set-out/wall.js';
@@ -9,8 +9,8 @@ export type SpanEnd = 'corner' | 'free' | 'joint' | 'opening';
 /** A stretch of one course that a bar, a wire or a beam goes through without a break, mm along its run. */
 export interface Stretch {
   run: number;
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   start: SpanEnd;
   end: SpanEnd;
 }

@@ -1,3 +1,4 @@
+import type { Mm } from '../../measure/length.js';
 import type { SetStarter, SetWall } from '../set-out/wall.js';
 import { barOf } from '../../tables/bars.js';
 import { insideWidth } from './cells.js';
@@ -76,7 +77,7 @@ export const MOST_SLOPE = 1 / 6;
 /** Where starters are to stand: each upright that comes up from the footing, run by run, for the plan that is carried there. */
 export interface DowelPlace {
   run: number;
-  at: number;
+  at: Mm;
   /** From the one before, or from the start of the run. */
   step: number;
   why: string;

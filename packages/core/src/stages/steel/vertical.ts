@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../measure/length.js';
+import { SAME_PLACE, type Mm } from '../../measure/length.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import { sectionsOf } from '../../walling/units/lines/sections.js';
 import type { Course } from '../gauge/courses.js';
@@ -15,7 +15,7 @@ export type BarReason = 'end' | 'corner' | 'jamb' | 'joint' | 'spacing' | 'asked
 /** A bar down one continuous cell. mm. */
 export interface VerticalBar {
   run: number;
-  at: number;
+  at: Mm;
   shaft: Shaft;
   why: BarReason;
 }
@@ -23,7 +23,7 @@ export interface VerticalBar {
 /** A cell where a bar belongs and cannot go: broken by what the bond does there. */
 export interface BrokenPlace {
   run: number;
-  at: number;
+  at: Mm;
   /** The course the bar cannot go through, or null where there is no cell at all. */
   course: number | null;
   why: BarReason;
@@ -54,8 +54,8 @@ interface Wanted {
 /** A length without a bar, between two of them or at an end, that no free cell makes less. */
 export interface WideGap {
   run: number;
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
 }
 
 /** The bars of a run as they are put, one by one, and what could not be. */

@@ -1,3 +1,4 @@
+import type { Kilograms } from '../../measure/length.js';
 import { carried } from '../../walling/units/leaves/leaf.js';
 import { count, length, type Workings } from '../figure.js';
 import { BED_PIECE, bedLap } from './horizontal.js';
@@ -9,7 +10,7 @@ type Work = SteelStageWork;
 const uprights = (p: Work): number => p.steel.verticals.reduce((n, v) => n + v.bars.length, 0);
 
 /** All bars by weight, kg. */
-export const steelMass = (p: Work): number =>
+export const steelMass = (p: Work): Kilograms =>
   p.wall.steel ? schedule(carried(p).wall, p.steel).reduce((s, l) => s + l.mass, 0) : 0;
 
 /** Straps round corners, one every so many courses. */

@@ -1,3 +1,4 @@
+import type { Mm } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { BondRule, Pattern } from './bondRule.js';
 
@@ -27,7 +28,7 @@ export interface HeaderBond {
 }
 
 /** The brick cut lengthwise that brings a header bond back beside its quoin header: half a header less a joint. */
-export const closerLength = (wall: SetWall): number => (wall.unitWidth - wall.head) / 2;
+export const closerLength = (wall: SetWall): Mm => (wall.unitWidth - wall.head) / 2;
 
 const bricksOf = (wall: SetWall): Bricks => ({
   stretcher: wall.unitLength,

@@ -1,4 +1,4 @@
-import { SAME_PLACE, toMillimetres } from '../../../measure/length.js';
+import { SAME_PLACE, toMillimetres, type Mm } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { BondRule, CourseAt, Pattern, Strictness } from './bondRule.js';
 import type { EndSpec } from '../lines/ends.js';
@@ -10,7 +10,7 @@ const THINNEST_SLIP = 40;
  * The closer that brings a running bond back beside a return that is not a step of the bond, or null where the
  * return is one already, or where no piece worth laying would do it.
  */
-export function cornerCloser(wall: SetWall): number | null {
+export function cornerCloser(wall: SetWall): Mm | null {
   const module = wall.unitLength + wall.head;
   const shown = wall.unitWidth + wall.head;
   const { step } = wall.bond;

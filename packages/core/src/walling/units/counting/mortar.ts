@@ -1,4 +1,4 @@
-import { toMillimetres } from '../../../measure/length.js';
+import { toMillimetres, type Mm, type CubicMetres } from '../../../measure/length.js';
 import { goesThrough } from '../leaves/bonded.js';
 import type { Leaf } from '../leaves/leaf.js';
 import type { BondedRun } from '../laying/bond.js';
@@ -8,19 +8,19 @@ import type { SetWall } from '../../../stages/set-out/wall.js';
 
 export interface MortarGeometry {
   /** Beds and perps as they stand in the wall, m³. */
-  beds: number;
-  perps: number;
+  beds: CubicMetres;
+  perps: CubicMetres;
   /** What was added up: bed length m, perp count. */
   bedLength: number;
   perpCount: number;
   /** Thickness of wall that carries mortar, mm: the whole width, or the two face shells. */
-  spread: number;
+  spread: Mm;
   /** Of them, what fills the joint between two tied leaves, m³. */
-  collar: number;
+  collar: CubicMetres;
 }
 
 /** Mortared width of a joint: two face shells of a hollow unit where the profile beds it so, else all of it. */
-export function spreadWidth(wall: SetWall): number {
+export function spreadWidth(wall: SetWall): Mm {
   const { shells } = wall.unit;
   const faceShell = shells !== null && wall.profile.bedding(wall.unit) === 'face-shell';
   return faceShell ? 2 * toMillimetres(shells.shell) : wall.unitWidth;

@@ -1,3 +1,4 @@
+import type { Mm } from '../../../measure/length.js';
 /** Width of a saw cut, mm: common practice. */
 export const KERF = 3;
 
@@ -5,7 +6,7 @@ export const KERF = 3;
  * Whole units needed for the sawn pieces, offcuts used again: longest first, each from the smallest
  * leftover that holds it. Deterministic; within one unit in twenty of the least possible for two or three sizes.
  */
-export function unitsToSaw(lengths: ReadonlyMap<number, number>, whole: number, kerf = KERF): number {
+export function unitsToSaw(lengths: ReadonlyMap<number, number>, whole: Mm, kerf = KERF): number {
   const left = new Map<number, number>();
   let opened = 0;
   const put = (size: number, count: number): void => {

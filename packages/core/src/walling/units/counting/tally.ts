@@ -1,3 +1,4 @@
+import type { SquareMetres, CubicMetres } from '../../../measure/length.js';
 import { KINDS, type Kind } from '../laying/kinds.js';
 import type { Leaf } from '../leaves/leaf.js';
 import type { Piece, Row } from '../laying/row.js';
@@ -25,14 +26,14 @@ export interface Tally {
   /** Of the above, what stands in half-high courses: another unit to buy. */
   halfHigh: { pieces: Counts; sawn: Map<Kind, Map<number, number>> };
   /** Net face area on the outside, openings out. */
-  area: number;
+  area: SquareMetres;
   /** Corner units cut or bought at an angle. */
   specials: number;
   /** Air bricks and vents in the place of stretchers. */
   fittings: Record<LetIn, number>;
   /** Specials and fittings by what they are counted as: bought apart, so no units of the wall's own, or half-high ones. */
   apart: { whole: Counts; halfHigh: Counts };
-  mortar: MortarGeometry & { geometric: number; used: number };
+  mortar: MortarGeometry & { geometric: CubicMetres; used: CubicMetres };
 }
 
 const zero = (): Counts => Object.fromEntries(KINDS.map((k) => [k, 0])) as Counts;
@@ -317,4 +318,4 @@ export const buyName = (l: BuyLine, kinds: Record<Kind, string>): string =>
     ? { 'air-brick': 'air bricks', vent: 'vents' }[l.letIn]
     : `${l.halfHigh ? 'half-high ' : ''}${kinds[l.kind].toLowerCase()}`;
 
-export const packsOf = (m3: number, pack: { m3: number }): number => Math.ceil(m3 / pack.m3 - 1e-9);
+export const packsOf = (m3: CubicMetres, pack: { m3: CubicMetres }): number => Math.ceil(m3 / pack.m3 - 1e-9);

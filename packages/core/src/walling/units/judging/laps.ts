@@ -1,4 +1,4 @@
-import { INCH, SAME_PLACE } from '../../../measure/length.js';
+import { INCH, SAME_PLACE, type Mm } from '../../../measure/length.js';
 import type { Row } from '../laying/row.js';
 
 /** Rules are compared within 1/64 in: no tape shows less. */
@@ -6,7 +6,7 @@ export const SIXTY_FOURTH = INCH / 64;
 
 /** Perps that stand over one another through several courses. */
 export interface Stacked {
-  at: number;
+  at: Mm;
   /** First and last course, both counted. */
   from: number;
   to: number;
@@ -16,8 +16,8 @@ export interface Stacked {
 
 /** What a lap is called by: perps within a joint of one another are in line; laps under the least are short. */
 export interface LapRules {
-  joint: number;
-  least: number;
+  joint: Mm;
+  least: Mm;
 }
 
 interface Near {

@@ -1,16 +1,17 @@
+import type { Mm } from '../../../measure/length.js';
 import type { GaugeSolution } from '../../../stages/gauge/solve.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 
 /** Masonry between two openings, or an opening and the end of its run, too narrow for its perps to look after themselves. */
 export interface NarrowPier {
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** Units of an odd and of an even course, left to right, mm. */
   odd: number[];
   even: number[];
   /** The perps between them, alike, mm. */
-  joint: number;
+  joint: Mm;
 }
 
 /** As many units as a narrow pier has at most: common practice. */

@@ -1,5 +1,5 @@
 import { gaugeSlack, type Course } from '../../../stages/gauge/courses.js';
-import { SAME_PLACE } from '../../../measure/length.js';
+import { SAME_PLACE, type Mm } from '../../../measure/length.js';
 import type { SetOpening, SetVents, SetWall } from '../../../stages/set-out/wall.js';
 import { runsTakenOver, type BondBefore } from './takenOver.js';
 import { chainsOf, mergedWall } from './chains.js';
@@ -29,8 +29,8 @@ export interface BondedRun extends Rows {
   index: number;
   ends: RunEnds;
   lines: RunLines;
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** The units of its bonded piers that stand behind it, or before it; null where it has none. */
   piers: Rows | null;
   /** The mason's changes that found no unit, and vents that found no place. */

@@ -1,4 +1,4 @@
-import { SAME_PLACE } from '../../../measure/length.js';
+import { SAME_PLACE, type Mm } from '../../../measure/length.js';
 import type { Course } from '../../../stages/gauge/courses.js';
 import { topAt, type TopSegment } from '../../../stages/set-out/outline.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
@@ -10,8 +10,8 @@ export const STEP = -2;
 
 /** A length of a course that is not built: footing, above the top, or a movement joint. Its ends are plumb. */
 export interface Missing {
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   index: number;
 }
 
@@ -81,7 +81,7 @@ function joined(list: Missing[]): Missing[] {
 }
 
 /** How high the wall stands at a place of a run, as one of its courses sees it. */
-export const standingHeight = (wall: SetWall, run: number, x: number, outline: CourseOutline): number =>
+export const standingHeight = (wall: SetWall, run: number, x: Mm, outline: CourseOutline): Mm =>
   topAt(
     wall.tops.filter((t) => t.run === run).flatMap((t) => t.segments),
     x,

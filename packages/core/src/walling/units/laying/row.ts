@@ -1,9 +1,10 @@
+import type { Mm } from '../../../measure/length.js';
 import type { Kind } from './kinds.js';
 
 export interface Piece {
   kind: Kind;
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** What it was sawn from, when it was. */
   cutFrom: Kind | null;
   /** The opening whose jamb made it a cut, by place in the wall's list; −1 otherwise. */
@@ -37,18 +38,18 @@ export type Fitting = 'air-brick' | 'vent' | 'soldier';
 
 /** A joint between two pieces of a row: its middle and its width, mm. */
 export interface Perp {
-  at: number;
-  width: number;
+  at: Mm;
+  width: Mm;
 }
 
 /** Pieces sawn in height, or on end, from jamb to jamb of an opening: their joints are no perps of the bond. */
 export interface RowStrip {
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** How wide their joints are together, those at both ends with them, mm. */
   joints: number;
   /** The bed they stand on, and how high they stand with it, mm. */
-  bed: number;
+  bed: Mm;
   high: number;
   /** Of its length, what the row's beds count already, mm. */
   counted: number;

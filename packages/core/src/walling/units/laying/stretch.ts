@@ -1,11 +1,11 @@
-import { SAME_PLACE } from '../../../measure/length.js';
+import { SAME_PLACE, type Mm } from '../../../measure/length.js';
 import type { SetOpening } from '../../../stages/set-out/wall.js';
 import { JOINT } from '../lines/sections.js';
 
 /** A length of a course between two places that break it, mm along the run. */
 export interface Stretch {
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** Opening at its left and right end, STEP at a step, JOINT at a movement joint, RUN_END at the end of the run. */
   left: number;
   right: number;
@@ -36,8 +36,8 @@ export const atFreeEnds = (s: Stretch): Stretch => ({
 });
 
 export interface Laid {
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** Opening that made it a cut, or −1. */
   opening: number;
 }

@@ -1,8 +1,9 @@
+import type { Mm } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 
 /** How a leaf behind the face lies to it: where its run begins on the face, and how much shorter it is than the face, round a curve. */
 export interface Behind {
-  inset: number;
+  inset: Mm;
   /** Its own length for one of the face: 1 where the run is straight. */
   scale: number;
 }
@@ -10,10 +11,10 @@ export interface Behind {
 export const ON_THE_FACE: Behind = { inset: 0, scale: 1 };
 
 /** A place of the leaf behind, as it is on the face: radially out from it round a curve. */
-export const onFace = ({ inset, scale }: Behind, x: number): number => x / scale + inset;
+export const onFace = ({ inset, scale }: Behind, x: Mm): Mm => x / scale + inset;
 
 /** A place on the face, as it is on the leaf behind. */
-export const fromFace = ({ inset, scale }: Behind, x: number): number => (x - inset) * scale;
+export const fromFace = ({ inset, scale }: Behind, x: Mm): Mm => (x - inset) * scale;
 
 /**
  * The inner wythe of a wall whose wythes are only tied, as a wall of its own: every run shorter at an outside corner, longer

@@ -1,3 +1,4 @@
+import type { Mm } from '../../../measure/length.js';
 import type { GaugeSolution } from '../../../stages/gauge/solve.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
@@ -16,8 +17,8 @@ export interface Leaf {
   /** 0 the outside one. */
   index: number;
   /** From the wall's outside face to this leaf's, and through it, mm. */
-  offset: number;
-  thickness: number;
+  offset: Mm;
+  thickness: Mm;
   heldBy: HeldBy | null;
   /** Bars and grout are in this one. */
   carries: boolean;

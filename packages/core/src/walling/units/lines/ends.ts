@@ -1,3 +1,4 @@
+import type { Mm } from '../../../measure/length.js';
 import { isTangent } from '../../../stages/set-out/line.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import { laidDepth } from '../leaves/depth.js';
@@ -14,7 +15,7 @@ export interface RunEnd {
   odd: EndKind;
   even: EndKind;
   /** How far the corner unit stands past the outside face: at an inside corner, what goes through it. */
-  past: number;
+  past: Mm;
   /** How much of the course's length another takes where that is not one unit's width: the wall a tee goes into, both wythes of a bonded one, mm. */
   shows?: number;
   /** The legs of the special at a corner that is not square: on its own face and round the corner, mm. */
@@ -40,7 +41,7 @@ export const endSpec = (end: RunEnd, parity: 'odd' | 'even'): EndSpec => ({
 });
 
 /** How much of a course another run's work takes at an end where it goes through, mm. */
-export const shownWidth = (wall: SetWall, { shows, legs }: Pick<EndSpec, 'shows' | 'legs'>): number =>
+export const shownWidth = (wall: SetWall, { shows, legs }: Pick<EndSpec, 'shows' | 'legs'>): Mm =>
   shows ?? legs?.shown ?? wall.unitWidth;
 
 export interface RunEnds {

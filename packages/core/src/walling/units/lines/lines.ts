@@ -1,4 +1,4 @@
-import { toMillimetres } from '../../../measure/length.js';
+import { toMillimetres, type Mm } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { CourseClass, Pattern } from '../bonds/bondRule.js';
 import type { EndSpec } from './ends.js';
@@ -11,7 +11,7 @@ export type Parity = 'odd' | 'even';
  */
 export interface PerpLine {
   u: number[];
-  joint: number;
+  joint: Mm;
   /** The first or last piece belongs to the run round the corner: it only shows its end here. */
   shownAtStart: boolean;
   shownAtEnd: boolean;
@@ -31,8 +31,8 @@ export interface PerpLine {
 
 /** The edges of a course that stops at some of the openings in a length of its run, and at no others there. */
 export interface BesideLine {
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
   /** All openings in that length, and those the course stops at, by their index in the wall. */
   among: readonly number[];
   stops: readonly number[];
@@ -57,8 +57,8 @@ export interface ClassedEnds {
 }
 
 export interface HeadLimits {
-  least: number;
-  most: number;
+  least: Mm;
+  most: Mm;
 }
 
 export function headLimits(wall: SetWall): HeadLimits {
@@ -69,21 +69,21 @@ export function headLimits(wall: SetWall): HeadLimits {
 }
 
 /** The least piece worth laying, mm: the profile's, but a half of this wall's own unit and joint is never too short. */
-export const leastPieceOf = (wall: SetWall): number =>
+export const leastPieceOf = (wall: SetWall): Mm =>
   Math.min(toMillimetres(wall.profile.leastPiece(wall.unit)), wall.half);
 
 /** A sawn piece thinner than this cannot be held or bedded: common practice. */
 export const THINNEST_PIECE = 25;
 
 /** A unit and its joint. */
-export const moduleOf = (wall: SetWall): number => wall.unitLength + wall.head;
+export const moduleOf = (wall: SetWall): Mm => wall.unitLength + wall.head;
 
 export interface Span {
-  from: number;
-  to: number;
+  from: Mm;
+  to: Mm;
 }
 
-export const pieceOf = (p: Pattern, i: number): number =>
+export const pieceOf = (p: Pattern, i: number): Mm =>
   (i < p.lead.length ? p.lead[i] : p.cycle[(i - p.lead.length) % p.cycle.length]) ?? 0;
 
 /** The place in an ascending list of the first that is not less than `x`. Written out: it is asked for by the million. */

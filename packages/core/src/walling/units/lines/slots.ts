@@ -1,3 +1,4 @@
+import type { Mm } from '../../../measure/length.js';
 /** What a course may be laid of: every piece from every place, and what it costs. Lengths mm. */
 
 /** What a unit, its joints and its cuts come to. */
@@ -7,9 +8,9 @@ export interface SlotRules {
   /** A half is bought: laying one is no cut. */
   halfBought: boolean;
   /** Target joint, and how far it may go. */
-  joint: number;
-  least: number;
-  most: number;
+  joint: Mm;
+  least: Mm;
+  most: Mm;
   /** The least piece worth laying, and the thinnest there can be. */
   leastPiece: number;
   thinnest: number;
