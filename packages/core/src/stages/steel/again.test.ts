@@ -11,6 +11,9 @@ const bars = (more: Partial<Steel> = {}): OneWall['wall'] => ({
   grout: { fill: 'steel' },
 });
 
+/** Walls edited in a plain run, or with --long. */
+const LONG = process.env.LONG === '1';
+
 /** What a mason changes between one look and the next. */
 const edit = fc.record(
   {
@@ -105,10 +108,10 @@ test('planning again from what was planned before comes out as planning from not
         return true;
       },
     ),
-    { numRuns: 90 },
+    { numRuns: LONG ? 450 : 45 },
   );
   // Or the property would hold of a planner that never takes anything over.
-  expect(takenOver).toBeGreaterThan(20);
+  expect(takenOver).toBeGreaterThan(8);
 });
 
 test('an opening moved in one run leaves the bond, the cells and the bars of the other three as they stood', () => {

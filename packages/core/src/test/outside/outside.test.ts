@@ -11,7 +11,7 @@ import { plannedJson, triedOn } from './run.js';
 const LONG = process.env.LONG === '1';
 const COUNTS = LONG
   ? { ordinary: 20_000, wild: 6_000, twoLeaves: 5_000, tees: 2_000, curves: 1_000, fixes: 2_000 }
-  : { ordinary: 1_000, wild: 300, twoLeaves: 200, tees: 100, curves: 100, fixes: 40 };
+  : { ordinary: 1_000, wild: 300, twoLeaves: 100, tees: 100, curves: 100, fixes: 40 };
 /** Many short tests, so that none runs into a time limit and a defect names its lot. */
 const LOT = 100;
 
