@@ -16,7 +16,7 @@ export interface CourseColumns {
   top: Float64Array;
   kind: Uint8Array;
   sawn: Uint8Array;
-  /** Corners of the pieces that are no rectangles, one after another; and where those of each piece begin, in corners. */
+  /** Corners of the pieces that are no rectangles, one after another; and where those of each piece begin, in corners: nothing where none has any. */
   points: Float64Array;
   offsets: Uint32Array;
 }
@@ -24,15 +24,21 @@ export interface CourseColumns {
 const NUMBER = 8;
 const PLACE = 4;
 
+const NO_POINTS = new Float64Array(0);
+const NO_OFFSETS = new Uint32Array(0);
+
 /** Columns of `count` pieces with `corners` corners on one buffer, so that a course crosses as one. */
 export function columnsOn(
   course: number,
   count: number,
   corners = 0,
-  buffer: ArrayBuffer = new ArrayBuffer(NUMBER * (4 * count + 2 * corners) + PLACE * (count + 1) + 2 * count),
+  buffer: ArrayBuffer = new ArrayBuffer(
+    NUMBER * (4 * count + 2 * corners) + (corners > 0 ? PLACE * (count + 1) : 0) + 2 * count,
+  ),
 ): CourseColumns {
+  // Most courses have no corners to keep: they share the empty ones.
   const places = NUMBER * (4 * count + 2 * corners);
-  const kinds = places + PLACE * (count + 1);
+  const kinds = places + (corners > 0 ? PLACE * (count + 1) : 0);
   return {
     course,
     count,
@@ -40,8 +46,8 @@ export function columnsOn(
     to: new Float64Array(buffer, NUMBER * count, count),
     bottom: new Float64Array(buffer, NUMBER * 2 * count, count),
     top: new Float64Array(buffer, NUMBER * 3 * count, count),
-    points: new Float64Array(buffer, NUMBER * 4 * count, 2 * corners),
-    offsets: new Uint32Array(buffer, places, count + 1),
+    points: corners > 0 ? new Float64Array(buffer, NUMBER * 4 * count, 2 * corners) : NO_POINTS,
+    offsets: corners > 0 ? new Uint32Array(buffer, places, count + 1) : NO_OFFSETS,
     kind: new Uint8Array(buffer, kinds, count),
     sawn: new Uint8Array(buffer, kinds + count, count),
   };

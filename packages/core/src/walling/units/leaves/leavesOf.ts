@@ -87,11 +87,14 @@ function tiedLeaf({ wall, gauge }: FaceLaid, before: BondBefore | null): Leaf {
  * A wall as its face is laid: a beam's courses are of trough units in the leaf that carries it, and what is bonded in from
  * inside stops at a cavity.
  */
-export const faceWall = (wall: SetWall): SetWall => ({
-  ...wall,
-  ...(wall.carries === 'inner' ? { steel: null } : {}),
-  ...(wall.cavity ? { branches: [] } : {}),
-});
+export const faceWall = (wall: SetWall): SetWall =>
+  wall.carries === 'outer' && !wall.cavity
+    ? wall
+    : {
+        ...wall,
+        ...(wall.carries === 'inner' ? { steel: null } : {}),
+        ...(wall.cavity ? { branches: [] } : {}),
+      };
 
 /**
  * The leaves of a wall whose outside face is laid, outside first. `before`: the same wall's leaves before an edit; what
