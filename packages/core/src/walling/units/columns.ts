@@ -42,11 +42,15 @@ export function pieceColumns(work: FaceWork, index: number): CourseColumns[] {
     const { start, between, end } = endsShown(work, run, i);
     const unit = course.bottom + course.bed;
     // Where its own top cuts a piece it is no rectangle.
-    const cut = row.pieces.map((p) => (p.rake ? rakedCorners(tops, p, unit, course.top) : null));
+    const cut =
+      tops.length === 0
+        ? []
+        : row.pieces.map((p) => (p.rake ? rakedCorners(tops, p, unit, course.top) : null));
+    const all = cut.reduce((sum, o) => sum + (o?.length ?? 0) / 2, 0);
     const c = columnsOn(
       course.number,
       row.pieces.length + between.length + Number(start !== null) + Number(end !== null),
-      cut.reduce((sum, o) => sum + (o?.length ?? 0) / 2, 0),
+      all,
     );
     let [n, corners] = [0, 0];
     const put = (
@@ -62,6 +66,7 @@ export function pieceColumns(work: FaceWork, index: number): CourseColumns[] {
       c.top[n] = course.top;
       c.kind[n] = kind;
       c.sawn[n++] = sawn ? 1 : 0;
+      if (all === 0) return;
       if (points) c.points.set(points, 2 * corners);
       corners += (points?.length ?? 0) / 2;
       c.offsets[n] = corners;
