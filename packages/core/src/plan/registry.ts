@@ -21,6 +21,7 @@ export const STAGES = [...JUDGED, ...COUNTED] as const;
 export const JUDGED_STAGES: readonly AnyStage[] = JUDGED;
 
 export type StageId = (typeof STAGES)[number]['id'];
+export type JudgedId = (typeof JUDGED)[number]['id'];
 
 type OwnOf<S> = S extends Stage<infer _Id, infer _Needs, infer Own> ? Own : never;
 type All<U> = (U extends unknown ? (u: U) => void : never) extends (all: infer I) => void ? I : never;

@@ -4,7 +4,7 @@ import type { AnyStage, Given } from '../stages/stage.js';
 import type { FaceLaid } from '../walling/units/leaves/leavesOf.js';
 import { WALLINGS } from '../walling/registry.js';
 import type { SetWall } from '../stages/set-out/wall.js';
-import { JUDGED_STAGES, type StageId, type WorkOf } from './registry.js';
+import { JUDGED_STAGES, type JudgedId, type WorkOf } from './registry.js';
 
 /** What a wall has been worked by, for whoever reads it or works it again. */
 export interface Worked {
@@ -12,7 +12,7 @@ export interface Worked {
 }
 
 /** Everything a wall is judged by. */
-export type WallWork = WorkOf<Exclude<StageId, 'tally'>> & Worked;
+export type WallWork = WorkOf<JudgedId> & Worked;
 
 /**
  * The work of stages on one wall, each reading those before it. `before`: the wall as it was worked out before an edit,

@@ -1,6 +1,6 @@
 import { sayMm } from '../../measure/format.js';
 import { check, type Hold } from '../hold.js';
-import type { GroutStageWork } from './stage.js';
+import type { GroutStageWork } from './work.js';
 
 /** Before grout: each cell with a bar is a line of its own, for one that was not looked at is the one that fails. */
 export function groutHolds(work: GroutStageWork): Hold[] {

@@ -3,7 +3,7 @@ import { carried } from '../../walling/units/leaves/leaf.js';
 import { line, rect, words, type SceneShape } from '../../shapes/shape.js';
 import { primeVolume } from './pours.js';
 import { groutShapes } from './shapes.js';
-import type { GroutStageWork } from './stage.js';
+import type { GroutStageWork } from './work.js';
 import { GROUT_KEY, LIFT_SOURCE } from '../../tables/grout.js';
 import { CAUTION, type PaperSheet } from '../paper.js';
 

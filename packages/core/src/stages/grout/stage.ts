@@ -1,22 +1,15 @@
 import { carried, carryingLeaf, leafOnFace } from '../../walling/units/leaves/leaf.js';
 import { figuresNamed } from '../figure.js';
 import { stage } from '../stage.js';
-import type { SteelStageWork } from '../steel/stage.js';
-import { fillOf, type RunFill } from './fill.js';
+import type { SteelStageWork } from '../steel/work.js';
+import { fillOf } from './fill.js';
 import { afterGrout, groutHolds } from './holds.js';
 import { groutIssues } from './issues.js';
-import { poursOf, type Pour } from './pours.js';
+import { poursOf } from './pours.js';
 import { poursSheet } from './poursSheet.js';
 import { groutShapes } from './shapes.js';
+import type { Grouted } from './work.js';
 import { GROUT_WORKINGS } from './workings.js';
-
-/** Which cells are filled, how much that takes, and in what pours. */
-export interface Grouted {
-  fills: RunFill[];
-  pours: Pour[];
-}
-
-export type GroutStageWork = SteelStageWork & Grouted;
 
 export const grout = stage<'grout', SteelStageWork, Grouted>({
   id: 'grout',

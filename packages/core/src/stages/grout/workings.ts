@@ -3,7 +3,7 @@ import { GROUT_FACTOR, GROUT_FACTOR_SOURCE } from '../../tables/grout.js';
 import { count, length, volume, type Workings } from '../figure.js';
 import { filledVolume, type FillVolume } from './fill.js';
 import { primeVolume } from './pours.js';
-import type { GroutStageWork } from './stage.js';
+import type { GroutStageWork } from './work.js';
 
 type Work = Pick<GroutStageWork, 'wall' | 'fills'>;
 

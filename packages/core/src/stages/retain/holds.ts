@@ -1,5 +1,5 @@
 import { sayMm } from '../../measure/format.js';
-import type { Grouted } from '../grout/stage.js';
+import type { Grouted } from '../grout/work.js';
 import { check, type Hold } from '../hold.js';
 import type { SetWall } from '../set-out/wall.js';
 

@@ -1,5 +1,5 @@
 import type { BondWork } from '../bond/stage.js';
-import type { Grouted } from '../grout/stage.js';
+import type { Grouted } from '../grout/work.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import { stage } from '../stage.js';
 import { backfillHold } from './holds.js';

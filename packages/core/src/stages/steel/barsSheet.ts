@@ -1,7 +1,7 @@
 import type { Kilograms } from '../../measure/length.js';
 import { sayMm, showMm, type Show } from '../../measure/format.js';
 import { carried } from '../../walling/units/leaves/leaf.js';
-import type { SteelStageWork } from './stage.js';
+import type { SteelStageWork } from './work.js';
 import { cutBars, type CutList } from './cutting.js';
 import { USE_NAMES, type ScheduleLine } from './schedule.js';
 import { schedule, stockOf } from './steel.js';

@@ -1,6 +1,6 @@
 import { sayMm } from '../../measure/format.js';
 import { check, type Hold } from '../hold.js';
-import type { SteelStageWork } from './stage.js';
+import type { SteelStageWork } from './work.js';
 import { onFooting } from './steel.js';
 
 /** Before the footing is poured: what concrete hides. */

@@ -1,9 +1,6 @@
 import { carried, carryingLeaf, leafOnFace } from '../../walling/units/leaves/leaf.js';
 import type { FaceLaid } from '../../walling/units/leaves/leavesOf.js';
-import type { BondWork } from '../bond/stage.js';
 import { figuresNamed } from '../figure.js';
-import type { GaugeWork } from '../gauge/stage.js';
-import type { SetOutWork } from '../set-out/stage.js';
 import { stage } from '../stage.js';
 import { barsSheet } from './barsSheet.js';
 import { carriesIssue } from './carriesIssue.js';
@@ -13,15 +10,8 @@ import { steelIssues } from './issues.js';
 import { steelShapes } from './shapes.js';
 import { startersSheet } from './startersSheet.js';
 import { steelOf, type SteelWork } from './steel.js';
+import type { BeforeSteel, Steeled, SteelStageWork } from './work.js';
 import { STEEL_WORKINGS } from './workings.js';
-
-/** Bars: where each stands, how long, lapped and placed how. */
-export interface Steeled {
-  steel: SteelWork;
-}
-
-type Made = SetOutWork & GaugeWork & BondWork;
-export type SteelStageWork = Made & Steeled;
 
 /** Bars in a leaf, given in places of the face. What an edit left alone is taken over. */
 function steelIn({ wall, gauge, runs }: FaceLaid, before: SteelStageWork | null): SteelWork {
@@ -42,9 +32,9 @@ function steelIn({ wall, gauge, runs }: FaceLaid, before: SteelStageWork | null)
   );
 }
 
-const asked = (work: Made): string[] => (work.wall.steel ? Object.keys(STEEL_WORKINGS) : []);
+const asked = (work: BeforeSteel): string[] => (work.wall.steel ? Object.keys(STEEL_WORKINGS) : []);
 
-export const steel = stage<'steel', Made, Steeled>({
+export const steel = stage<'steel', BeforeSteel, Steeled>({
   id: 'steel',
   shown: 'steel',
   needs: ['set-out', 'gauge', 'bond'],

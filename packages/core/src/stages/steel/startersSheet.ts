@@ -1,6 +1,6 @@
 import { sayMm, showMm, type Show } from '../../measure/format.js';
 import { carried, carryingLeaf } from '../../walling/units/leaves/leaf.js';
-import type { SteelStageWork } from './stage.js';
+import type { SteelStageWork } from './work.js';
 import { rect, line, words, type SceneShape } from '../../shapes/shape.js';
 import { barOf } from '../../tables/bars.js';
 import { dowelPlan } from './starters.js';

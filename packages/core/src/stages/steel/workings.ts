@@ -2,7 +2,7 @@ import type { Kilograms } from '../../measure/length.js';
 import { carried } from '../../walling/units/leaves/leaf.js';
 import { count, length, type Workings } from '../figure.js';
 import { BED_PIECE, bedLap } from './horizontal.js';
-import type { SteelStageWork } from './stage.js';
+import type { SteelStageWork } from './work.js';
 import { schedule } from './steel.js';
 
 type Work = SteelStageWork;
