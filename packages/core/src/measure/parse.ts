@@ -1,3 +1,4 @@
+import { parseCounted } from './counted.js';
 import { inches, millimetres, type Length } from './length.js';
 
 export type Parsed = { ok: true; length: Length } | { ok: false; why: string };
@@ -78,17 +79,12 @@ export interface Modules {
   course: Length;
 }
 
-const COUNTED = /^(\d{1,6}(?:\.5)?|\d{0,6}½) ?(bricks?|blocks?|units?|adobes?|courses?|crs)$/i;
-
 /** As `parseLength`, and also "3 bricks", "2.5 blocks", "12 courses", counted in the wall's own modules. */
 export function parseTyped(text: string, bare: BareUnit, modules: Modules): Parsed {
-  const counted = COUNTED.exec(text.trim());
-  if (counted) {
-    const n = Number((counted[1] ?? '').replace('½', '.5'));
-    const module = /^c/i.test(counted[2] ?? '') ? modules.course : modules.length;
-    return { ok: true, length: Math.round(n * module) as Length };
-  }
-  return parseLength(text, bare);
+  const counted = parseCounted(text);
+  if (!counted) return parseLength(text, bare);
+  const module = counted.of === 'courses' ? modules.course : modules.length;
+  return { ok: true, length: Math.round(counted.n * module) as Length };
 }
 
 export type ParsedList = { ok: true; lengths: Length[] } | { ok: false; why: string };
