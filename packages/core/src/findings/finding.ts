@@ -1,5 +1,5 @@
 import type { Mm } from '../measure/length.js';
-import type { EditStep, Guard } from '../job/edit.js';
+import type { PatchStep } from '../job/edits/patch.js';
 
 export type Severity = 'fault' | 'choice' | 'note';
 /** The stages a wall is gone through, in the order of the work. Not all are built. */
@@ -8,9 +8,7 @@ export type StageName = (typeof STAGE_NAMES)[number];
 
 export interface Fix {
   says: string;
-  edit: EditStep[];
-  /** Ids that must still stand where the edit points. */
-  guard: Guard[];
+  edit: PatchStep[];
 }
 
 /** Something the wall says. Codes are those of the registry. */
@@ -38,7 +36,7 @@ export interface Candidate {
   name: string;
   /** The same with its reason and what it costs. */
   says: string;
-  edit: EditStep[];
+  edit: PatchStep[];
   cost: number;
   applied: boolean;
 }
@@ -91,6 +89,7 @@ export const FINDINGS = {
     'No movement joint stands beside an opening or a change of height, where a wall cracks first.',
   'joint-off-bond': 'A movement joint does not stand on a perp, so units are sawn beside it.',
   'joint-refused': 'A movement joint was refused, with its reason.',
+  'place-lost': 'Something is filed for a place that is not there now.',
   'line-not-closed': 'The line comes back near its start without meeting it.',
   'curve-too-tight': 'Straight units round a curve leave a perp outside its limits.',
   'squint-specials': 'A corner that is not square takes specials.',

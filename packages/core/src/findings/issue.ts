@@ -1,10 +1,10 @@
-import type { EditStep } from '../job/edit.js';
+import type { PatchStep } from '../job/edits/patch.js';
 import type { Finding } from './finding.js';
 
 /** A way out that might settle an issue. It is offered only once re-planning shows that it does. */
 export interface Try {
   says: string;
-  edit: EditStep[];
+  edit: PatchStep[];
 }
 
 /** A finding before its fixes are proved. `key` says when two issues are the same one after an edit. */

@@ -1,5 +1,6 @@
 import { documentOf, faultsOf, straight, type OneWall } from '../test/jobs.js';
-import { checkText, nesting, readJob } from './check.js';
+import { nesting } from '../statement/text.js';
+import { checkText, readJob } from './check.js';
 import { canonical, jobSchema } from './schema.js';
 import type { JobDocument } from './types.js';
 

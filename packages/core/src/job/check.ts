@@ -1,5 +1,7 @@
-import { checkForm } from './checkForm.js';
-import type { Fault } from './fault.js';
+import { checkForm } from '../statement/check.js';
+import type { Fault } from '../statement/fault.js';
+import { nesting, parseJson } from '../statement/text.js';
+import { migrated, type Migration } from '../statement/migrate.js';
 import { JOB_FORM } from './form.js';
 import { LIMITS } from './limits.js';
 import { checkRules } from './rules.js';
@@ -7,37 +9,28 @@ import type { Job, JobDocument } from './types.js';
 
 export type Checked = { ok: true; job: Job } | { ok: false; faults: Fault[] };
 
-const fail = (path: string, wanted: string, got: string): Checked => ({
-  ok: false,
-  faults: [{ path, wanted, got }],
-});
+/** What older job files are brought along by. There has been one version so far. */
+const MIGRATIONS: readonly Migration[] = [];
 
-/** The one door: a plain value in, a checked Job or every fault out. The value is not copied or changed. */
-export function checkJob(value: unknown): Checked {
-  if (typeof value === 'object' && value !== null && 'version' in value && 'format' in value) {
-    if (value.format === 'even-tally/job' && typeof value.version === 'number' && value.version !== 1) {
-      return fail('/version', 'version 1', `version ${value.version}`);
-    }
-  }
-  const form = checkForm(value, JOB_FORM);
+/**
+ * The one door: a plain value in, a checked Job or every fault out. The value is not copied or changed. `before`: a job that was
+ * sound, of which this is an edit; walls that are the same objects in both are not walked again.
+ */
+export function checkJob(
+  value: unknown,
+  { steps = MIGRATIONS, before }: { steps?: readonly Migration[]; before?: Job } = {},
+): Checked {
+  const now = migrated(value, { format: 'even-tally/job', version: 1, steps });
+  if (!now.ok) return { ok: false, faults: [now.fault] };
+  const form = checkForm(
+    now.value,
+    JOB_FORM,
+    '',
+    before && new Set<unknown>([...before.walls, ...(before.units ?? [])]),
+  );
   if (form.length > 0) return { ok: false, faults: form };
-  const rules = checkRules(value as JobDocument);
-  return rules.length > 0 ? { ok: false, faults: rules } : { ok: true, job: value as Job };
-}
-
-/** Deepest nesting of a JSON text, read without recursion so that depth itself can do no harm. */
-export function nesting(text: string): number {
-  let [depth, deepest, quoted] = [0, 0, false];
-  for (let i = 0; i < text.length; i++) {
-    const c = text.charCodeAt(i);
-    if (quoted) {
-      if (c === 0x5c) i++;
-      else if (c === 0x22) quoted = false;
-    } else if (c === 0x22) quoted = true;
-    else if (c === 0x7b || c === 0x5b) deepest = Math.max(deepest, ++depth);
-    else if (c === 0x7d || c === 0x5d) depth--;
-  }
-  return deepest;
+  const rules = checkRules(now.value as JobDocument, before);
+  return rules.length > 0 ? { ok: false, faults: rules } : { ok: true, job: now.value as Job };
 }
 
 /** Refuses a text too large or too deep to be a job, before anything parses it. */
@@ -62,12 +55,6 @@ export function checkText(text: string): Extract<Checked, { ok: false }> | null 
 export function readJob(text: string): Checked {
   const refused = checkText(text);
   if (refused) return refused;
-  let value: unknown;
-  try {
-    value = JSON.parse(text.replace(/^\ufeff/, ''));
-  } catch (error) {
-    const why = error instanceof Error ? error.message.replace(/\p{Cc}/gu, ' ') : 'not JSON';
-    return fail('', 'a JSON job file', why.slice(0, 120));
-  }
-  return checkJob(value);
+  const read = parseJson(text, 'a JSON job file');
+  return 'fault' in read ? { ok: false, faults: [read.fault] } : checkJob(read.value);
 }

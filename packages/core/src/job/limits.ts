@@ -4,7 +4,6 @@ import { metres, millimetres } from '../measure/length.js';
 export const LIMITS = {
   bytes: 5 * 1024 * 1024,
   nesting: 64,
-  nameLength: 200,
   run: metres(1000),
   height: metres(100),
   units: 1_000_000,

@@ -1,7 +1,7 @@
 import { sayMm } from '../measure/format.js';
 import { SAME_PLACE, toMillimetres } from '../measure/length.js';
 import type { SetWall } from '../stages/set-out/wall.js';
-import { sayValue, type Fault } from './fault.js';
+import { sayValue, type Fault } from '../statement/fault.js';
 import { LIMITS } from './limits.js';
 import { stated } from './stated.js';
 import type { JobDocument } from './types.js';
@@ -22,6 +22,8 @@ function lengthFaults(wall: SetWall, key: string, what: string, list: readonly L
   const say = (n: number): string => sayMm(n, wall.show);
   return list.flatMap((one, i): Fault[] => {
     const path = `/walls/${wall.index}/${key}/${one.index}`;
+    // Filed for a place that is not there: the wall says so, and it is no fault.
+    if (one.run < 0) return [];
     const run = wall.runs[one.run];
     if (!run)
       return [{ path: `${path}/run`, wanted: `a run from 0 to ${wall.runs.length - 1}`, got: `${one.run}` }];
@@ -56,7 +58,7 @@ function letInFaults(wall: SetWall): Fault[] {
     );
   return [
     ...wall.vents
-      .filter((v) => !wall.runs[v.run])
+      .filter((v) => v.run >= 0 && !wall.runs[v.run])
       .map((v) => ({
         path: `${path}/vents/${v.index}/run`,
         wanted: `a run from 0 to ${wall.runs.length - 1}`,
@@ -84,6 +86,7 @@ function jointFaults(wall: SetWall): Fault[] {
   if (inside.length > 0) return inside.map((f) => ({ ...f, path: f.path.replace(/\/to$/, '/at') }));
   const least = THINNEST_SECTION;
   return wall.joints.flatMap((j) => {
+    if (j.run < 0) return [];
     const others = wall.joints.filter((o) => o.run === j.run && o !== j);
     const left = Math.max(0, ...others.filter((o) => o.to <= j.from + SAME_PLACE).map((o) => o.to));
     const length = wall.runs[j.run]?.length ?? 0;

@@ -4,12 +4,13 @@ import { topAt } from '../stages/set-out/outline.js';
 import { setOutWall, type SetOpening, type SetWall } from '../stages/set-out/wall.js';
 import { bondById } from '../tables/bonds.js';
 import { unitById } from '../tables/units.js';
-import { sayValue, type Fault } from './fault.js';
+import { sayValue, type Fault } from '../statement/fault.js';
 import { LIMITS } from './limits.js';
 import { stated } from './stated.js';
 import { findUnit } from './units.js';
+import { inFull } from './full.js';
 import { outlineFaults } from './outlineRules.js';
-import type { JobDocument, OwnUnit, Stated } from './types.js';
+import type { Job, JobDocument, OwnUnit, Stated, Wall } from './types.js';
 
 function repeated(ids: { id: string; path: string }[], what: string): Fault[] {
   const seen = new Map<string, string>();
@@ -36,8 +37,11 @@ const highestOf = (wall: SetWall, o: SetOpening): number =>
     ) ?? 0,
   );
 
-function openingFaults(wall: SetWall, o: SetOpening, earlier: SetOpening[]): Fault[] {
+function openingFaults(wall: SetWall, o: SetOpening, earlier: SetOpening[], saysRun: boolean): Fault[] {
   const path = `/walls/${wall.index}/openings/${o.index}`;
+  if (o.run < 0) return [];
+  if (!saysRun && wall.runs.length > 1)
+    return [{ path: `${path}/run`, wanted: `a run from 0 to ${wall.runs.length - 1}`, got: 'nothing' }];
   const say = (n: number): string => sayMm(n, wall.show);
   const run = wall.runs[o.run];
   if (!run) {
@@ -97,6 +101,9 @@ function sizeFaults(wall: SetWall): Fault[] {
       });
     }
   });
+  if (!(wall.height <= toMillimetres(LIMITS.height))) {
+    faults.push({ path: `${path}/height`, wanted: 'at most 100 m', got: sayMm(wall.height, wall.show) });
+  }
   if (!(wall.half > 0)) {
     faults.push({
       path: `${path}/build/head`,
@@ -182,79 +189,143 @@ function ownUnitFaults(job: JobDocument, u: OwnUnit, i: number): Fault[] {
   return faults;
 }
 
-/** The faults that only show once the form is sound: ids, units, openings in their runs, size. */
-export function checkRules(job: JobDocument): Fault[] {
-  const faults: Fault[] = repeated(
-    job.walls.map((w, i) => ({ id: w.id, path: `/walls/${i}/id` })),
-    'wall',
+/** An entry with an address says nothing else of where it is; one without says all of it. */
+function placeFaults(job: JobDocument, i: number): Fault[] {
+  const wall = job.walls[i];
+  const lists: [string, readonly object[] | undefined, string[]][] = [
+    ['build/pieces', wall?.build.pieces, ['run', 'course', 'at', 'length']],
+    ['steel/cells', wall?.steel?.cells, ['run', 'at']],
+    ['steel/starters', wall?.steel?.starters, ['run']],
+    ['openings', wall?.openings, ['run']],
+    ['vents', wall?.vents, ['run', 'course']],
+    ['tops', wall?.tops, ['run']],
+    ['steps', wall?.steps, ['run']],
+    ['piers', wall?.piers, ['run']],
+    ['joints', wall?.joints, ['run']],
+    ['poured', wall?.poured, ['run']],
+  ];
+  return lists.flatMap(([under, list, keys]) =>
+    (list ?? []).flatMap((one, k) => {
+      const path = `/walls/${i}/${under}/${k}`;
+      if (Object.hasOwn(one, 'place'))
+        return keys
+          .filter((key) => Object.hasOwn(one, key))
+          .map((key) => ({ path: `${path}/${key}`, wanted: 'nothing beside a place', got: 'both' }));
+      // An opening of a wall of one run need not say it; that of another is asked for with its size.
+      if (under === 'openings') return [];
+      return keys
+        .filter((key) => !Object.hasOwn(one, key))
+        .map((key) => ({ path: `${path}/${key}`, wanted: `${key}, or a place`, got: 'nothing' }));
+    }),
   );
+}
+
+/** Faults of one wall of a sound form, and about how many units it holds. */
+function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: Fault[]; units: number } {
+  const wall = job.walls[i];
+  const faults: Fault[] = [];
+  const none = (more: Fault[]): { faults: Fault[]; units: number } => ({
+    faults: [...faults, ...more],
+    units: 0,
+  });
+  if (!wall) return none([]);
   faults.push(
     ...repeated(
-      (job.units ?? []).map((u, i) => ({ id: u.id, path: `/units/${i}/id` })),
-      'unit',
+      (wall.openings ?? []).map((o, k) => ({ id: o.id, path: `/walls/${i}/openings/${k}/id` })),
+      'opening',
+    ),
+    ...repeated(
+      wall.line.flatMap((item, k) =>
+        'id' in item && item.id !== undefined ? [{ id: item.id, path: `/walls/${i}/line/${k}/id` }] : [],
+      ),
+      'run',
     ),
   );
-  (job.units ?? []).forEach((u, i) => {
-    if (unitById(u.id)) {
-      faults.push({ path: `/units/${i}/id`, wanted: 'an id the library does not use', got: sayValue(u.id) });
-    }
-  });
-  (job.units ?? []).forEach((u, i) => faults.push(...ownUnitFaults(job, u, i)));
-  let units = 0;
-  job.walls.forEach((wall, i) => {
-    faults.push(
-      ...repeated(
-        (wall.openings ?? []).map((o, k) => ({ id: o.id, path: `/walls/${i}/openings/${k}/id` })),
-        'opening',
-      ),
-      ...repeated(
-        wall.line.flatMap((item, k) =>
-          'id' in item && item.id !== undefined ? [{ id: item.id, path: `/walls/${i}/line/${k}/id` }] : [],
-        ),
-        'run',
-      ),
-    );
-    if (!wall.line.some((item) => !('turn' in item))) {
-      faults.push({ path: `/walls/${i}/line`, wanted: 'at least one run', got: 'only turns' });
-      return;
-    }
-    if (!findUnit(job, wall.build.unit)) {
-      faults.push({
+  if (!wall.line.some((item) => !('turn' in item)))
+    return none([{ path: `/walls/${i}/line`, wanted: 'at least one run', got: 'only turns' }]);
+  if (!findUnit(job, wall.build.unit))
+    return none([
+      {
         path: `/walls/${i}/build/unit`,
         wanted: 'a unit of the library or of this job',
         got: sayValue(wall.build.unit),
-      });
-      return;
-    }
-    faults.push(...cavityFaults(job, i));
-    if (wall.meets && !job.walls.some((w) => w.id === wall.meets?.wall && w.id !== wall.id)) {
-      faults.push({
-        path: `/walls/${i}/meets/wall`,
-        wanted: 'another wall of this job',
-        got: sayValue(wall.meets.wall),
-      });
-    }
-    faults.push(...sampleFaults(job, i));
-    const set = setOutWall(job, i);
-    const sizes = sizeFaults(set);
-    faults.push(...sizes, ...outlineFaults(job, set));
-    if (sizes.length === 0) {
-      set.openings.forEach((o, k) => faults.push(...openingFaults(set, o, set.openings.slice(0, k))));
-    }
-    faults.push(
-      ...repeated(
-        set.heights.map((h) => ({ id: h.id, path: `/walls/${i}/heights/${h.index}/id` })),
-        'fixed height',
-      ),
-      ...set.heights
-        .filter((h) => !(h.at <= set.height + SAME_PLACE))
-        .map((h) => ({
-          path: `/walls/${i}/heights/${h.index}/at`,
-          wanted: `a height no higher than the wall, ${sayMm(set.height, set.show)}`,
-          got: sayMm(h.at, set.show),
-        })),
+      },
+    ]);
+  const places = placeFaults(filed, i);
+  if (places.length > 0) return none(places);
+  faults.push(...cavityFaults(job, i));
+  if (wall.meets && !job.walls.some((w) => w.id === wall.meets?.wall && w.id !== wall.id)) {
+    faults.push({
+      path: `/walls/${i}/meets/wall`,
+      wanted: 'another wall of this job',
+      got: sayValue(wall.meets.wall),
+    });
+  }
+  faults.push(...sampleFaults(job, i));
+  const set = setOutWall(job, i);
+  const sizes = sizeFaults(set);
+  faults.push(...sizes, ...outlineFaults(job, set));
+  if (sizes.length === 0) {
+    set.openings.forEach((o, k) =>
+      faults.push(...openingFaults(set, o, set.openings.slice(0, k), wall.openings?.[k]?.run !== undefined)),
     );
-    units += unitsIn(set);
+  }
+  faults.push(
+    ...repeated(
+      set.heights.map((h) => ({ id: h.id, path: `/walls/${i}/heights/${h.index}/id` })),
+      'fixed height',
+    ),
+    ...set.heights
+      .filter((h) => !(h.at <= set.height + SAME_PLACE))
+      .map((h) => ({
+        path: `/walls/${i}/heights/${h.index}/at`,
+        wanted: `a height no higher than the wall, ${sayMm(set.height, set.show)}`,
+        got: sayMm(h.at, set.show),
+      })),
+  );
+  return { faults, units: unitsIn(set) };
+}
+
+/** About how many units a wall that was found sound holds: it need not be set out again to add them up. */
+const counted = new WeakMap<Wall, number>();
+
+/**
+ * The faults that only show once the form is sound: ids, units, openings in their runs, size. What is the same object as in
+ * `before`, which was sound, is not looked at again.
+ */
+export function checkRules(filed: JobDocument, before?: Job): Fault[] {
+  const job = inFull(filed);
+  const own = job.units ?? [];
+  const faults: Fault[] = [
+    ...(new Set(job.walls.map((w) => w.id)).size === job.walls.length
+      ? []
+      : repeated(
+          job.walls.map((w, i) => ({ id: w.id, path: `/walls/${i}/id` })),
+          'wall',
+        )),
+    ...repeated(
+      own.map((u, i) => ({ id: u.id, path: `/units/${i}/id` })),
+      'unit',
+    ),
+    ...own.flatMap((u, i) =>
+      unitById(u.id)
+        ? [{ path: `/units/${i}/id`, wanted: 'an id the library does not use', got: sayValue(u.id) }]
+        : [],
+    ),
+    ...own.flatMap((u, i) => ownUnitFaults(job, u, i)),
+  ];
+  const sound = soundBefore(filed, before);
+  let units = 0;
+  job.walls.forEach((_, i) => {
+    const wall = filed.walls[i];
+    const known = wall && sound(wall) ? counted.get(wall) : undefined;
+    if (known !== undefined) units += known;
+    else {
+      const found = wallFaults(job, filed, i);
+      faults.push(...found.faults);
+      units += found.units;
+      if (wall && found.faults.length === 0) counted.set(wall, found.units);
+    }
   });
   if (!(units <= LIMITS.units)) {
     faults.push({
@@ -264,4 +335,12 @@ export function checkRules(job: JobDocument): Fault[] {
     });
   }
   return faults;
+}
+
+/** Which walls of a document were sound already and still are: the same, under the same rules, and none that they end on gone. */
+function soundBefore(job: JobDocument, before: Job | undefined): (wall: Wall) => boolean {
+  if (!before || before.units !== job.units || before.profile !== job.profile || before.show !== job.show)
+    return () => false;
+  const [was, ids] = [new Set(before.walls), new Set(job.walls.map((w) => w.id))];
+  return (wall) => was.has(wall) && (wall.meets === undefined || ids.has(wall.meets.wall));
 }

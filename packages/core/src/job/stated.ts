@@ -1,5 +1,5 @@
 import type { Length } from '../measure/length.js';
-import { readStated } from './checkForm.js';
+import { readStated } from '../statement/check.js';
 import type { Stated } from './types.js';
 
 /** The length a checked document states. Throws TypeError when handed an unchecked one. */

@@ -1,5 +1,5 @@
 import { gaugeCandidates } from '../stages/gauge/choices.js';
-import type { EditStep } from '../job/edit.js';
+import type { PatchStep } from '../job/edits/patch.js';
 import type { JobDocument } from '../job/types.js';
 import type { Candidate, Choice, Finding, FindingCode, Fix } from '../findings/finding.js';
 import type { Issue, Try } from '../findings/issue.js';
@@ -71,7 +71,7 @@ export function* adviseWall(
   const gauge = gaugeCandidates(work.wall, work.gauge);
   const attempt = trials(job, index, work, issues);
   const locked = job.walls[index]?.build.locked ?? [];
-  const allowed = (edit: EditStep[]): boolean => !breaksLock(locked, edit);
+  const allowed = (edit: PatchStep[]): boolean => !breaksLock(locked, edit);
   // What is locked stands alone: the rest is not proposed.
   const offered = (list: readonly Candidate[]): Choice[] =>
     ranked(list.filter((c) => c.edit.length === 0 || allowed(c.edit)));

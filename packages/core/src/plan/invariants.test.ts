@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { applyEdit } from '../job/edit.js';
+import { applyPatch } from '../job/edits/patch.js';
 import { checkJob } from '../job/check.js';
 import type { LineItem } from '../job/types.js';
 import { toMillimetres } from '../measure/length.js';
@@ -163,13 +163,13 @@ test('every fix, applied and planned again, leaves its finding gone; every choic
       const job = jobOf(w);
       const p = plan(job).walls[0];
       if (!p) return false;
-      const chosen = p.choices.every((c) => c.edit.length === 0 || applyEdit(job, c.edit).ok);
+      const chosen = p.choices.every((c) => c.edit.length === 0 || applyPatch(job, c.edit).ok);
       return (
         chosen &&
         p.findings.every((f) =>
           f.fixes.every((fix) => {
             fixes++;
-            const after = applyEdit(job, fix.edit, fix.guard);
+            const after = applyPatch(job, fix.edit);
             if (!after.ok || fix.edit.length === 0) return false;
             const again = plan(soundJob(after.value), [], { advise: false }).walls[0];
             return (

@@ -22,6 +22,10 @@ import { BAR_SIZES, type BarSize } from '../tables/bars.js';
 import { GROUT_FACTOR } from '../tables/grout.js';
 import type { Finding } from '../findings/finding.js';
 import type { Plan, WallPlan } from './plan.js';
+import { cellPlaces } from '../stages/grout/places.js';
+import { pieceOf, placeIn } from '../stages/set-out/addresses.js';
+import { findingPlace } from './places.js';
+import type { Progress } from './progress.js';
 
 /** Filed numbers are rounded to a millionth of a millimetre (or of a m³ in mm³ terms): float noise, not measure. */
 const tidy = (n: number): number => Math.round(n * 1e6) / 1e6 + 0;
@@ -40,6 +44,7 @@ export interface PieceJson {
   top?: Mm;
   rake?: { left: number; right: number };
   fitting?: string;
+  place?: string;
 }
 
 /** What a corner unit's end shows on the face round the corner. */
@@ -90,7 +95,7 @@ const countsJson = (pieces: Counts, total: number): Record<string, number> => {
   return { ...Object.fromEntries(kinds.map((k) => [k, pieces[k]])), total };
 };
 
-function findingJson(f: Finding): Record<string, unknown> {
+function findingJson(wall: WallPlan['wall'], f: Finding): Record<string, unknown> {
   const place = {
     course: f.course,
     to: f.to,
@@ -102,6 +107,7 @@ function findingJson(f: Finding): Record<string, unknown> {
     code: f.code,
     severity: f.severity,
     ...Object.fromEntries(Object.entries(place).filter(([, v]) => v !== null)),
+    place: findingPlace(wall, f),
     says: f.says,
     fixes: f.fixes,
     stage: f.stage,
@@ -115,6 +121,7 @@ function barsJson(p: WallPlan): Record<string, unknown>[] {
   const leaf = carryingLeaf(p).index;
   const vertical = wall.steel?.vertical;
   const lines = schedule(wall, steel);
+  const placeOf = cellPlaces(p);
   const uprights = steel.verticals.flatMap((v) =>
     v.bars
       .filter((b) => uprightLengths(wall, b.shaft).length > 0)
@@ -128,6 +135,7 @@ function barsJson(p: WallPlan): Record<string, unknown>[] {
         top: tidy(b.shaft.top),
         length: tidy(uprightLengths(wall, b.shaft).length),
         count: 1,
+        place: placeOf(b.run, b.at, 'bar'),
       })),
   );
   const beams = steel.beams.flatMap((beam) =>
@@ -147,6 +155,11 @@ function barsJson(p: WallPlan): Record<string, unknown>[] {
           top: tidy(gauge.courses[beam.course]?.top ?? 0),
           length: tidy(bars.reduce((sum, b) => sum + b.a, 0)),
           count: beam.count,
+          place: placeIn(p.wall, beam.run, {
+            leaf,
+            course: gauge.courses[beam.course]?.number ?? 0,
+            bar: beam.bar,
+          }),
         },
       ];
     }),
@@ -154,8 +167,9 @@ function barsJson(p: WallPlan): Record<string, unknown>[] {
   return [...uprights, ...beams];
 }
 
-const cellsJson = (p: WallPlan): Record<string, unknown>[] =>
-  p.fills.flatMap((f) =>
+function cellsJson(p: WallPlan): Record<string, unknown>[] {
+  const placeOf = cellPlaces(p);
+  return p.fills.flatMap((f) =>
     f.cells.map(({ shaft, filled }) => ({
       run: shaft.run,
       leaf: carryingLeaf(p).index,
@@ -163,8 +177,10 @@ const cellsJson = (p: WallPlan): Record<string, unknown>[] =>
       bottom: tidy(shaft.bottom),
       top: tidy(shaft.top),
       grouted: filled,
+      place: placeOf(shaft.run, middleOf(shaft), 'cell'),
     })),
   );
+}
 
 /** Steel of the whole job by size: length mm, mass kg, and stock bars to buy. */
 function steelJson(plan: Plan): Record<string, unknown>[] {
@@ -228,11 +244,16 @@ const rowsJson = (p: WallPlan, leaf: Leaf): RowJson[] =>
     course: c.number,
     leaf: leaf.index,
     pieces: leaf.runs.flatMap((run) =>
-      (run.rows[i]?.pieces ?? []).map((x) =>
-        leaf.index === 0
-          ? pieceJson(p, run, run.rows[i], x, c.kind === 'sawn')
-          : pieceBehind(leaf, run, x, c.kind === 'sawn'),
-      ),
+      (run.rows[i]?.pieces ?? []).map((x) => {
+        const piece =
+          leaf.index === 0
+            ? pieceJson(p, run, run.rows[i], x, c.kind === 'sawn')
+            : pieceBehind(leaf, run, x, c.kind === 'sawn');
+        return {
+          ...piece,
+          place: placeIn(p.wall, run.index, { leaf: leaf.index, course: c.number, piece: pieceOf(piece) }),
+        };
+      }),
     ),
   }));
 
@@ -268,6 +289,11 @@ function olderJson(p: WallPlan, leaves: readonly { rows: RowJson[] }[]): Record<
   };
 }
 
+const progressJson = ({ laid, asBuilt }: Progress): Record<string, unknown> => ({
+  laid: laid.map((l) => ({ ...l, from: tidy(l.from), to: tidy(l.to) })),
+  asBuilt: asBuilt.map((a) => ({ ...a, top: tidy(a.top) })),
+});
+
 function wallJson(p: WallPlan): Record<string, unknown> {
   const leaves = p.leaves.map((leaf) => leafJson(p, leaf));
   return {
@@ -281,6 +307,7 @@ function wallJson(p: WallPlan): Record<string, unknown> {
     runs: p.runs.map((run, i) => ({
       run: run.index,
       id: p.wall.runs[run.index]?.id,
+      place: placeIn(p.wall, run.index),
       length: tidy(p.wall.runs[run.index]?.length ?? 0),
       units: countsJson(p.runTallies[i]?.pieces ?? p.tally.pieces, p.runTallies[i]?.total ?? 0),
       mortar: {
@@ -290,8 +317,9 @@ function wallJson(p: WallPlan): Record<string, unknown> {
     })),
     bars: barsJson(p),
     cells: cellsJson(p),
-    findings: p.findings.map(findingJson),
+    findings: p.findings.map((f) => findingJson(p.wall, f)),
     choices: p.choices.map((c) => ({ ...c, cost: tidy(c.cost) })),
+    ...(p.progress ? { progress: progressJson(p.progress) } : {}),
   };
 }
 

@@ -1,4 +1,4 @@
-import { setAt, type EditStep } from '../job/edit.js';
+import { setAt, type PatchStep } from '../job/edits/patch.js';
 import type { Build, JobDocument, Locked } from '../job/types.js';
 
 /** Keys of the wall that a locked stage keeps as they are. */
@@ -8,7 +8,7 @@ const KEPT: Record<Locked, RegExp> = {
 };
 
 /** Whether an edit would change what is locked. */
-export const breaksLock = (locked: readonly Locked[], edit: readonly EditStep[]): boolean =>
+export const breaksLock = (locked: readonly Locked[], edit: readonly PatchStep[]): boolean =>
   locked.some((stage) => edit.some((step) => KEPT[stage].test(step.path)));
 
 /** What the plan does now, whether or not the file says so. */
@@ -20,7 +20,7 @@ export type AsItStands = Required<Pick<Build, 'start' | 'corners' | 'closers' | 
  * Locks a stage's choice, or lets it go. A lock writes down what the plan does now where the file is silent, so that
  * no later edit changes it by default.
  */
-export function lockEdit(job: JobDocument, index: number, now: AsItStands, stage: Locked): EditStep[] {
+export function lockEdit(job: JobDocument, index: number, now: AsItStands, stage: Locked): PatchStep[] {
   const build = job.walls[index]?.build;
   if (!build) return [];
   const path = `/walls/${index}/build`;
@@ -45,7 +45,7 @@ export function lockEdit(job: JobDocument, index: number, now: AsItStands, stage
   return [
     ...said
       .filter(([, stated]) => stated === undefined)
-      .map(([key, , value]): EditStep => ({ op: 'add', path: `${path}/${key}`, value })),
+      .map(([key, , value]): PatchStep => ({ op: 'add', path: `${path}/${key}`, value })),
     setAt(job, `${path}/locked`, [...locked, stage]),
   ];
 }

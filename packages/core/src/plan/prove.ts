@@ -1,24 +1,20 @@
-import type { EditStep } from '../job/edit.js';
+import type { PatchStep } from '../job/edits/patch.js';
 import type { JobDocument } from '../job/types.js';
 import type { Fix } from '../findings/finding.js';
 import type { Issue, Try } from '../findings/issue.js';
 import type { Steps } from './steps.js';
-import { guards, type Trial } from './trials.js';
+import type { Trial } from './trials.js';
 
 /** What proving goes by: the job, and how an edit of it is tried. */
 export interface Proving {
   job: JobDocument;
   index: number;
-  attempt: (edit: EditStep[]) => Trial | null;
+  attempt: (edit: PatchStep[]) => Trial | null;
   /** Whether an edit leaves alone what is locked. */
-  allowed: (edit: EditStep[]) => boolean;
+  allowed: (edit: PatchStep[]) => boolean;
 }
 
-const fixOf = ({ job, index }: Proving, t: Try): Fix => ({
-  says: t.says,
-  edit: t.edit,
-  guard: guards(job, index, t.edit),
-});
+const fixOf = (t: Try): Fix => ({ says: t.says, edit: t.edit });
 
 /**
  * Plans the edited job and keeps the edits after which the issue is gone and no fault stands that was not there. Every
@@ -35,7 +31,7 @@ export function* proved(by: Proving, one: Issue, choices: Try[], most: number): 
     yield;
     const trial = by.attempt(t.edit);
     if (!trial || trial.issues().some((i) => i.key === one.key) || trial.newFault()) continue;
-    fixes.push(fixOf(by, t));
+    fixes.push(fixOf(t));
   }
   return fixes;
 }
@@ -88,7 +84,7 @@ export function* provedTogether(by: Proving, issues: readonly Issue[]): Steps<Ma
         const t = w.tries[round];
         const open = w.issues.filter((i) => said.has(i.key));
         const good = trial && t && !spoilt.has(w) && faults.every((f) => f.at !== null);
-        if (good) for (const i of w.issues) if (!open.includes(i)) fixes.get(i)?.push(fixOf(by, t));
+        if (good) for (const i of w.issues) if (!open.includes(i)) fixes.get(i)?.push(fixOf(t));
         if (!good || open.length > 0) still.push({ ...w, issues: good ? open : w.issues });
       }
     }

@@ -1,4 +1,4 @@
-import { applyEdit } from '../job/edit.js';
+import { applyPatch } from '../job/edits/patch.js';
 import type { JobDocument, Wall } from '../job/types.js';
 import { bondCost } from '../walling/units/judging/cost.js';
 import { documentOf, faultsOf, soundJob, straight } from '../test/jobs.js';
@@ -57,7 +57,7 @@ describe('walls that bond into one another', () => {
         least = Math.min(least, costOfAll(soundJob(other)));
       }
       const found = choice(plan(soundJob(job)).walls[0]);
-      const after = applyEdit(job, found?.edit ?? []);
+      const after = applyPatch(job, found?.edit ?? []);
       expect(after.ok && costOfAll(soundJob(after.value))).toBeCloseTo(least, 6);
       expect(found?.applied).toBe(found?.edit.length === 0);
     }
@@ -78,7 +78,7 @@ describe('a lock', () => {
     return { ...wall, courses: gauge.count };
   };
   const locked = (stage: 'gauge' | 'bond'): JobDocument => {
-    const after = applyEdit(job, lockEdit(job, 0, standing(job), stage));
+    const after = applyPatch(job, lockEdit(job, 0, standing(job), stage));
     if (!after.ok) throw new Error('not applied');
     return after.value;
   };
@@ -103,7 +103,7 @@ describe('a lock', () => {
 
   test('is let go again, and what it wrote stays', () => {
     const one = locked('bond');
-    const after = applyEdit(one, lockEdit(one, 0, standing(one), 'bond'));
+    const after = applyPatch(one, lockEdit(one, 0, standing(one), 'bond'));
     expect(after.ok && after.value.walls[0]?.build.locked).toBeUndefined();
     expect(after.ok && after.value.walls[0]?.build.start).toBe('whole');
   });

@@ -1,6 +1,6 @@
 import { bondCost } from '../walling/units/judging/cost.js';
 import { runEnds } from '../walling/units/lines/ends.js';
-import type { EditStep } from '../job/edit.js';
+import type { PatchStep } from '../job/edits/patch.js';
 import type { Job, JobDocument } from '../job/types.js';
 import type { Candidate } from '../findings/finding.js';
 import type { Steps } from './steps.js';
@@ -53,13 +53,13 @@ const EVERY_WAY = 6;
 export function* togetherCandidate(
   job: JobDocument,
   index: number,
-  edited: (edit: EditStep[]) => Job | null,
+  edited: (edit: PatchStep[]) => Job | null,
 ): Steps<Candidate | null> {
   const group = bondedTogether(job, index);
   if (group.length < 2) return null;
   const turns = turnsOf(job, group);
-  const editOf = (values: readonly string[]): EditStep[] =>
-    turns.flatMap((t, k): EditStep[] =>
+  const editOf = (values: readonly string[]): PatchStep[] =>
+    turns.flatMap((t, k): PatchStep[] =>
       values[k] === t.now ? [] : [{ op: 'add', path: t.path, value: values[k] }],
     );
   const known = new Map<string, number>();

@@ -1,12 +1,12 @@
-import { applyEdit, type EditStep, type Guard } from '../job/edit.js';
+import { applyPatch, type PatchStep } from '../job/edits/patch.js';
 import { checkJob } from '../job/check.js';
 import type { Job, JobDocument } from '../job/types.js';
 import type { Issue } from '../findings/issue.js';
 import { issuesOf, workWall, type WallWork } from './work.js';
 
 /** The job with an edit made, or null where it cannot be or is not sound. */
-export function edited(job: JobDocument, edit: EditStep[]): Job | null {
-  const applied = applyEdit(job, edit);
+export function edited(job: JobDocument, edit: PatchStep[]): Job | null {
+  const applied = applyPatch(job, edit);
   if (!applied.ok) return null;
   const checked = checkJob(applied.value);
   return checked.ok ? checked.job : null;
@@ -33,7 +33,7 @@ const moreIn = (after: ReadonlyMap<string, number>, before: ReadonlyMap<string, 
   [...after].some(([key, n]) => n > (before.get(key) ?? 0));
 
 /** Walls whose own findings an edit of this one may change: those it meets and those that meet it, or all of them. */
-function walledWith(job: JobDocument, index: number, edit: readonly EditStep[]): number[] {
+function walledWith(job: JobDocument, index: number, edit: readonly PatchStep[]): number[] {
   const own = `/walls/${index}/`;
   const all = job.walls.map((_, i) => i).filter((i) => i !== index);
   if (edit.some((s) => !s.path.startsWith(own))) return all;
@@ -50,7 +50,7 @@ export function trials(
   index: number,
   before: WallWork,
   issues: readonly Issue[],
-): (edit: EditStep[]) => Trial | null {
+): (edit: PatchStep[]) => Trial | null {
   const done = new Map<string, Trial | null>();
   const own = faultsIn(issues);
   const others = new Map<number, { work: WallWork; faults: Map<string, number> }>();
@@ -88,16 +88,4 @@ export function trials(
     done.set(key, trial);
     return trial;
   };
-}
-
-/** What must still stand for an edit to mean what it meant. */
-export function guards(job: JobDocument, index: number, edit: EditStep[]): Guard[] {
-  const list: Guard[] = [{ path: `/walls/${index}/id`, is: job.walls[index]?.id }];
-  for (const step of edit) {
-    const place = /^\/walls\/\d+\/openings\/(\d+)\//.exec(step.path)?.[1];
-    const path = `/walls/${index}/openings/${place}/id`;
-    if (place === undefined || list.some((g) => g.path === path)) continue;
-    list.push({ path, is: job.walls[index]?.openings?.[Number(place)]?.id });
-  }
-  return list;
 }

@@ -1,7 +1,7 @@
 import { bondCost, type BondCost } from '../walling/units/judging/cost.js';
 import { snapTries } from '../walling/units/judging/snap.js';
 import { bondWays } from '../walling/units/judging/ways.js';
-import type { EditStep } from '../job/edit.js';
+import type { PatchStep } from '../job/edits/patch.js';
 import type { JobDocument } from '../job/types.js';
 import { sayMm } from '../measure/format.js';
 import type { SetWall } from '../stages/set-out/wall.js';
@@ -34,7 +34,7 @@ export function* bondCandidates(
   job: JobDocument,
   index: number,
   work: WallWork,
-  attempt: (edit: EditStep[]) => Trial | null,
+  attempt: (edit: PatchStep[]) => Trial | null,
 ): Steps<Weighed[], Weighed[]> {
   const list: Weighed[] = [];
   for (const way of bondWays(work.wall, job.walls[index]?.build)) {
@@ -63,7 +63,7 @@ export function* bondCandidates(
  */
 export function* moveCandidates(
   work: WallWork,
-  attempt: (edit: EditStep[]) => Trial | null,
+  attempt: (edit: PatchStep[]) => Trial | null,
   most: { openings: number; places: number },
 ): Steps<Candidate[]> {
   const now = bondCost(work.wall, work.runs);
@@ -74,7 +74,7 @@ export function* moveCandidates(
   for (const o of work.wall.openings.filter((one) => sawnFor.has(one.index)).slice(0, most.openings)) {
     const run = work.runs.find((r) => r.index === o.run);
     if (!run) continue;
-    let best: { says: string; edit: EditStep[]; cost: BondCost; steel: SteelCost; wall: SetWall } | null =
+    let best: { says: string; edit: PatchStep[]; cost: BondCost; steel: SteelCost; wall: SetWall } | null =
       null;
     for (const t of snapTries(work.wall, run, o).slice(0, most.places)) {
       yield;

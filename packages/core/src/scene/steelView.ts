@@ -3,6 +3,7 @@ import { behindCavity, carried, carryingLeaf, couldCarry } from '../walling/unit
 import { cavityAmounts, type CavityAmounts } from '../stages/cavity/amounts.js';
 import { cavityPlaces, type CavityPlaces } from '../stages/cavity/places.js';
 import { filledVolume, type FillVolume } from '../stages/grout/fill.js';
+import { cellPlaces } from '../stages/grout/places.js';
 import { primeVolume, type Pour } from '../stages/grout/pours.js';
 import { jointSpacing } from '../stages/movement/spacing.js';
 import type { WallPlan } from '../plan/plan.js';
@@ -25,6 +26,8 @@ import { GROUT_FACTOR } from '../tables/grout.js';
 /** A continuous cell of the run on the sheet, mm. */
 export interface CellShown {
   at: Mm;
+  /** Its address, which a change by hand is filed by. */
+  place: string;
   from: Mm;
   to: Mm;
   bottom: Mm;
@@ -94,12 +97,14 @@ export interface SteelView {
 
 function cellsShown(p: WallPlan, run: number, lines: readonly ScheduleLine[]): CellShown[] {
   const k = p.fills.findIndex((f) => f.run === run);
+  const placeOf = cellPlaces(p);
   const bars = new Map((p.steel.verticals[k]?.bars ?? []).map((b) => [b.shaft, b]));
   return (p.fills[k]?.cells ?? []).map(({ shaft, filled }): CellShown => {
     const bar = bars.get(shaft);
     const { from, to, bottom, top } = shaft;
     return {
       at: middleOf(shaft),
+      place: placeOf(run, middleOf(shaft), 'cell'),
       from,
       to,
       bottom,

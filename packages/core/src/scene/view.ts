@@ -18,7 +18,7 @@ import type {
   SetVents,
   SetWall,
 } from '../stages/set-out/wall.js';
-import type { CutsAt, Held, Locked } from '../job/types.js';
+import type { CutsAt, Held, JobDocument, Locked } from '../job/types.js';
 import type { BondId } from '../tables/bonds.js';
 import { closersMatter } from '../walling/units/judging/ways.js';
 import type { Show } from '../measure/format.js';
@@ -26,7 +26,9 @@ import { cornersTaken, runEnds } from '../walling/units/lines/ends.js';
 import { narrowPiers, type NarrowPier } from '../walling/units/judging/narrow.js';
 import { jambPlaces } from '../walling/units/judging/snap.js';
 import { bedLimits } from '../stages/gauge/courses.js';
-import type { Choice } from '../findings/finding.js';
+import type { Choice, Finding } from '../findings/finding.js';
+import { applyPatch, type Patch } from '../job/edits/patch.js';
+import { editOf, type Edit } from '../job/edits/edit.js';
 import type { WallPlan } from '../plan/plan.js';
 import { packsOf } from '../walling/units/counting/tally.js';
 import { elevationScene, letterFindings, type Lettered } from './elevation.js';
@@ -131,6 +133,8 @@ export interface BenchView {
   runs: {
     index: number;
     id: string;
+    /** What it is called in an address. */
+    called: string;
     name: string;
     item: number;
     stated: Mm;
@@ -167,19 +171,36 @@ export interface BenchView {
   even: Scene;
   runFigures: Figure[];
   wallFigures: Figure[];
-  says: Lettered[];
-  choices: Choice[];
+  says: BenchFinding[];
+  choices: BenchChoice[];
   /** False while fixes and choices are still being worked out. */
   advised: boolean;
   /** Its choices, and the fixes there are so far, are of this wall as it stands: they can be pressed. */
   weighed: boolean;
 }
 
-/** The sheet of one run. `advised` says whether the plan came with choices and fixes. */
-export function benchView(p: WallPlan, run: number, show: Show, advised: boolean): BenchView {
+/** A finding with its letter, its ways out as edits that name ids. */
+export type BenchFinding = Omit<Lettered, 'finding'> & {
+  finding: Omit<Finding, 'fixes'> & { fixes: { says: string; edit: Edit }[] };
+};
+export type BenchChoice = Omit<Choice, 'edit'> & { edit: Edit };
+
+/** The sheet of one run of a job as it was planned. `advised` says whether the plan came with choices and fixes. */
+export function benchView(
+  job: JobDocument,
+  p: WallPlan,
+  run: number,
+  show: Show,
+  advised: boolean,
+): BenchView {
   const { wall } = p;
   const limits = bedLimits(wall);
   const bonded = p.runs.find((r) => r.index === run);
+  // A patch counts places in lists; by the time it is pressed they may be others'.
+  const pressed = (patch: Patch): Edit => {
+    const applied = applyPatch(job, patch);
+    return applied.ok ? editOf(job, applied.value) : { changes: [] };
+  };
   const says = letterFindings(p.findings.filter((f) => f.run === null || f.run === run));
   return {
     wall: {
@@ -229,6 +250,7 @@ export function benchView(p: WallPlan, run: number, show: Show, advised: boolean
     steel: steelView(p, run),
     samples: sampleViews(wall),
     runs: wall.runs.map((r, index) => ({
+      called: r.called,
       index,
       id: r.id,
       name: r.name,
@@ -267,8 +289,14 @@ export function benchView(p: WallPlan, run: number, show: Show, advised: boolean
     even: coursePlanScene(p, run, 2),
     runFigures: keyedFigures(p, run),
     wallFigures: keyedFigures(p, null),
-    says,
-    choices: p.choices,
+    says: says.map((s) => ({
+      ...s,
+      finding: {
+        ...s.finding,
+        fixes: s.finding.fixes.map((f) => ({ says: f.says, edit: pressed(f.edit) })),
+      },
+    })),
+    choices: p.choices.map((c) => ({ ...c, edit: pressed(c.edit) })),
     advised,
     weighed: advised || p.choices.length > 0,
   };

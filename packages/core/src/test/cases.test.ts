@@ -1,4 +1,4 @@
-import { applyEdit } from '../job/edit.js';
+import { applyPatch } from '../job/edits/patch.js';
 import { checkJob } from '../job/check.js';
 import { planJson } from '../plan/json.js';
 import { plan } from '../plan/plan.js';
@@ -171,7 +171,7 @@ describe('what is said', () => {
     let tried = 0;
     for (const w of before.walls)
       for (const fix of w.findings.flatMap((f) => f.fixes)) {
-        const after = applyEdit(job, fix.edit, fix.guard);
+        const after = applyPatch(job, fix.edit);
         if (!after.ok) throw new Error(after.why);
         const there = faults(plan(soundJob(after.value), [], { advise: false }));
         for (const f of there) expect(faults(before)).toContain(f);

@@ -1,14 +1,18 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { jobSchema } from '../job/schema.js';
+import { recordSchema } from '../record/record.js';
 import { FINDINGS } from '../findings/finding.js';
 
 const docs = (name: string): string => join(__dirname, '../../../../docs', name);
 
-test('docs/job.schema.json is the form that check walks', () => {
-  const text = `${JSON.stringify(jobSchema(), null, 2)}\n`;
-  if (process.env.UPDATE_DOCS) writeFileSync(docs('job.schema.json'), text);
-  expect(readFileSync(docs('job.schema.json'), 'utf8')).toBe(text);
+test.each([
+  ['job.schema.json', jobSchema],
+  ['record.schema.json', recordSchema],
+])('docs/%s is the statement that check walks', (name, schema) => {
+  const text = `${JSON.stringify(schema(), null, 2)}\n`;
+  if (process.env.UPDATE_DOCS) writeFileSync(docs(name), text);
+  expect(readFileSync(docs(name), 'utf8')).toBe(text);
 });
 
 test('the registry in docs/format.md names every finding code, and no other, with its meaning', () => {

@@ -1,5 +1,5 @@
 import { checkJob } from '../job/check.js';
-import { sayFault } from '../job/fault.js';
+import { sayFault } from '../statement/fault.js';
 import type {
   Build,
   FixedHeight,

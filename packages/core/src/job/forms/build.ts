@@ -1,106 +1,131 @@
 import { BOND_IDS } from '../../tables/bonds.js';
-import { optional, required, type Shape } from '../shape.js';
-import { count, id, joint, length, place, samples, text } from './basics.js';
+import {
+  amount,
+  constant,
+  list,
+  number,
+  object,
+  oneOf,
+  optional,
+  required,
+  type States,
+} from '../../statement/statement.js';
+import {
+  address,
+  along,
+  count,
+  height,
+  id,
+  joint,
+  length,
+  place,
+  run,
+  samples,
+  text,
+  unitId,
+  yes,
+  yesOrNo,
+} from './basics.js';
 
-export const size: Shape = {
-  kind: 'object',
-  keys: { length: required(length), height: required(length), width: required(length) },
-};
+const size = object({ length: required(length), height: required(length), width: required(length) });
 
-export const ownUnit: Shape = {
-  kind: 'object',
-  keys: {
-    id: required(id),
-    name: optional(text),
-    family: optional({ kind: 'oneOf', values: ['block', 'brick', 'adobe'] }),
-    nominal: optional(size, 'co-ordinating size, joint included'),
-    actual: required(size, 'the unit as it measures'),
-    cells: optional({ kind: 'number', least: 0, most: 8, whole: true }),
-    shell: optional(length, 'face shell thickness'),
-    web: optional(length, 'web thickness'),
-    taper: optional(place, 'how much thicker both sides of a cell together are at mid height'),
-    weight: optional({ kind: 'number', least: 0.01, most: 1000 }, 'kg'),
-    halfHigh: optional(length, 'height of the half-high unit that goes with it'),
-  },
-};
+export const ownUnit = object({
+  id: required(id('unit')),
+  name: optional(text),
+  family: optional(oneOf('block', 'brick', 'adobe')),
+  nominal: optional(size, 'co-ordinating size, joint included'),
+  actual: required(size, 'the unit as it measures'),
+  cells: optional(number(0, 8, { whole: true })),
+  shell: optional(length, 'face shell thickness'),
+  web: optional(length, 'web thickness'),
+  taper: optional(place, 'how much thicker both sides of a cell together are at mid height'),
+  weight: optional(amount('mass')),
+  halfHigh: optional(length, 'height of the half-high unit that goes with it'),
+});
+export type OwnUnit = States<typeof ownUnit>;
 
-const pieceChange: Shape = {
-  kind: 'object',
-  keys: {
-    id: required(id),
-    run: required({ kind: 'number', least: 0, most: 999, whole: true }),
-    course: required(count(10_000)),
-    at: required(place, 'the middle of the unit'),
-    length: required(length, 'of the unit as it was'),
-    do: required({ kind: 'oneOf', values: ['split', 'swap', 'turn', 'end-for-end'] }),
-  },
-};
+/** One unit laid otherwise than the bond would have it. */
+const pieceChange = object({
+  id: required(id('changed piece')),
+  place: optional(address, 'the unit’s, instead of run, course, at and length'),
+  run: optional(run),
+  course: optional(count(10_000)),
+  at: optional(along('middle'), 'the middle of the unit'),
+  // Another unit there now is not the one that was meant.
+  length: optional(length, 'of the unit as it was'),
+  // In two with a joint between; changed about with the next one on; turned across the wall; a sawn one turned end for end.
+  do: required(oneOf('split', 'swap', 'turn', 'end-for-end')),
+});
+export type PieceChange = States<typeof pieceChange>;
 
-export const build: Shape = {
-  kind: 'object',
-  keys: {
-    kind: required({ kind: 'const', value: 'units' }),
-    unit: required(id),
-    bond: required({ kind: 'oneOf', values: BOND_IDS }),
-    wythes: optional({ kind: 'oneOf', values: [1, 2] }, 'leaves in the wall’s thickness'),
-    closers: optional(
-      { kind: 'oneOf', values: [true, false] },
-      'a closer beside returns that are not half a unit',
-    ),
-    start: optional({ kind: 'oneOf', values: ['whole', 'half'] }, 'first unit of course 1 in run 0'),
-    corners: optional({ kind: 'oneOf', values: ['in-turn', 'in-pairs'] }, 'which run takes each corner'),
-    bed: optional(joint),
-    head: optional(joint),
-    gauge: optional({
-      kind: 'object',
-      keys: {
-        courses: optional(count(10_000), 'whole courses, chosen'),
-        lowest: optional(count(10_000), 'beds that take the difference'),
-        sawn: optional(count(10_000), 'the course sawn to what is left'),
-        halfHigh: optional(count(10_000), 'the course of half-high units'),
-        meet: optional({ kind: 'const', value: true }, 'a gauge for each stretch between fixed heights'),
-        allow: optional(
-          { kind: 'list', of: { kind: 'oneOf', values: ['half-high', 'sawn'] }, most: 2 },
-          'what meet may use besides whole courses',
-        ),
-      },
-    }),
-    face: optional({
-      kind: 'object',
-      keys: {
-        finish: optional({ kind: 'oneOf', values: ['fair', 'rendered'] }),
-        hiddenTo: optional(place, 'height that ground or a skirting hides'),
-      },
-    }),
-    samples: optional(
-      {
-        kind: 'object',
-        keys: { length: optional(samples), height: optional(samples), width: optional(samples) },
-      },
-      'real units, measured',
-    ),
-    cavity: optional(
-      {
-        kind: 'object',
-        keys: {
-          inner: required(id, 'unit of the inner leaf'),
-          width: required(length),
-          board: optional(length, 'insulation board in it'),
-          across: optional(length, 'tie to tie along the wall'),
-          up: optional(length, 'tie to tie up the wall'),
-        },
-      },
-      'an inner leaf behind a cavity',
-    ),
-    carries: optional({ kind: 'oneOf', values: ['outer', 'inner'] }, 'the leaf bars and grout are in'),
-    cuts: optional(
-      { kind: 'oneOf', values: ['panel', 'jamb'] },
-      'where units are cut when a stretch does not divide',
-    ),
-    pieces: optional({ kind: 'list', of: pieceChange, most: 10_000 }, 'units laid otherwise'),
-    locked: optional(
-      { kind: 'list', of: { kind: 'oneOf', values: ['gauge', 'bond'] }, most: 2 },
-      'stages whose choice stands',
-    ),
-  },
-};
+const gaugeHelp = oneOf('half-high', 'sawn');
+export type GaugeHelp = States<typeof gaugeHelp>;
+
+/** How the courses are got to the height. Absent: ease every bed, as the contract says. */
+const gauge = object({
+  courses: optional(count(10_000), 'whole courses, chosen'),
+  lowest: optional(count(10_000), 'beds that take the difference'),
+  sawn: optional(count(10_000), 'the course sawn to what is left'),
+  halfHigh: optional(count(10_000), 'the course of half-high units'),
+  meet: optional(yes, 'a gauge for each stretch between fixed heights'),
+  allow: optional(list(gaugeHelp, 2), 'what meet may use besides whole courses'),
+});
+export type Gauge = States<typeof gauge>;
+
+/** What the face will be, and up to where ground or a skirting hides it. */
+const face = object({
+  finish: optional(oneOf('fair', 'rendered')),
+  hiddenTo: optional(height('zero'), 'height that ground or a skirting hides'),
+});
+export type Face = States<typeof face>;
+
+/** Real units measured before the first course: what the order said and what came are not the same. */
+const realUnits = object({
+  length: optional(samples),
+  height: optional(samples),
+  width: optional(samples),
+});
+export type Samples = States<typeof realUnits>;
+
+/** An inner leaf of another unit behind a cavity: brick outside, block inside. */
+const cavity = object({
+  inner: required(unitId, 'unit of the inner leaf'),
+  width: required(length),
+  // As wide as the cavity it is filled.
+  board: optional(length, 'insulation board in it'),
+  // Left out: 900 by 450.
+  across: optional(length, 'tie to tie along the wall'),
+  up: optional(length, 'tie to tie up the wall'),
+});
+export type Cavity = States<typeof cavity>;
+
+const cuts = oneOf('panel', 'jamb');
+export type CutsAt = States<typeof cuts>;
+const locked = oneOf('gauge', 'bond');
+export type Locked = States<typeof locked>;
+
+export const build = object({
+  kind: required(constant('units')),
+  unit: required(unitId),
+  bond: required(oneOf(...BOND_IDS)),
+  // Two is a one-brick wall in a header bond, else two tied wythes.
+  wythes: optional(oneOf(1, 2), 'leaves in the wall’s thickness'),
+  closers: optional(yesOrNo, 'a closer beside returns that are not half a unit'),
+  start: optional(oneOf('whole', 'half'), 'first unit of course 1 in run 0'),
+  corners: optional(oneOf('in-turn', 'in-pairs'), 'which run takes each corner'),
+  bed: optional(joint),
+  head: optional(joint),
+  gauge: optional(gauge),
+  face: optional(face),
+  samples: optional(realUnits, 'real units, measured'),
+  cavity: optional(cavity, 'an inner leaf behind a cavity'),
+  // Left out: the outer one, if it has cells or neither has.
+  carries: optional(oneOf('outer', 'inner'), 'the leaf bars and grout are in'),
+  // Left out: by the unit.
+  cuts: optional(cuts, 'where units are cut when a stretch does not divide'),
+  pieces: optional(list(pieceChange, 10_000), 'units laid otherwise', {
+    called: ['changed piece', 'changed pieces'],
+  }),
+  locked: optional(list(locked, 2), 'stages whose choice stands'),
+});
+export type Build = States<typeof build>;

@@ -1,96 +1,71 @@
-import { optional, required, type Shape } from '../shape.js';
-import { count, id, length, level, place, text } from './basics.js';
+import { list, object, oneOf, optional, required, type States } from '../../statement/statement.js';
+import { address, along, count, id, length, level, place, run, siteLevel, text, yes } from './basics.js';
 
-export const footing: Shape = {
-  kind: 'object',
-  keys: {
-    width: required(length),
-    depth: required(length),
-    past: optional(place, 'how far it goes on past a free end'),
-    trench: optional(length, 'from the ground to the bottom of the trench'),
-    from: optional({ kind: 'oneOf', values: ['bags', 'ready-mix'] }, 'how the concrete comes'),
-  },
-};
+export const footing = object({
+  width: required(length),
+  depth: required(length),
+  past: optional(place, 'how far it goes on past a free end'),
+  trench: optional(length, 'from the ground to the bottom of the trench'),
+  from: optional(oneOf('bags', 'ready-mix'), 'how the concrete comes'),
+});
+export type Footing = States<typeof footing>;
 
-export const poured: Shape = {
-  kind: 'list',
-  most: 2000,
-  of: {
-    kind: 'object',
-    keys: {
-      run: required({ kind: 'number', least: 0, most: 999, whole: true }),
-      at: required(place),
-      level: required(level, 'above or below the wall’s base'),
-      simulated: optional({ kind: 'const', value: true }, 'shot with the simulated level, for practice'),
-    },
-  },
-};
+const pouredSpot = object({
+  place: optional(address, 'its run’s, instead of run'),
+  run: optional(run),
+  at: required(along('middle')),
+  level: required(level, 'above or below the wall’s base'),
+  simulated: optional(yes, 'shot with the simulated level, for practice'),
+});
+export const poured = list(pouredSpot, 2000);
+export type PouredSpot = States<typeof pouredSpot>;
 
-export const square: Shape = {
-  kind: 'object',
-  keys: {
-    sides: required({ kind: 'list', of: length, least: 4, most: 4 }, 'AB, BC, CD, DA as taped'),
-    diagonals: required({ kind: 'list', of: length, least: 1, most: 2 }, 'AC, and BD to prove it'),
-  },
-};
+export const square = object({
+  sides: required(list(length, 4, 4), 'AB, BC, CD, DA as taped'),
+  diagonals: required(list(length, 2, 1), 'AC, and BD to prove it'),
+});
 
-export const old: Shape = {
-  kind: 'object',
-  keys: {
-    height: optional(length, 'over several of the old courses'),
-    courses: optional(count(1000), 'how many'),
-    gap: optional(level, 'between a plumb level and the old face; leaning outward positive'),
-    over: optional(length, 'the length of the level'),
-    wallHeight: optional(length, 'height of the old wall'),
-    fade: optional(count(1000), 'courses that bring the face back to plumb'),
-  },
-};
+export const old = object({
+  height: optional(length, 'over several of the old courses'),
+  courses: optional(count(1000), 'how many'),
+  gap: optional(level, 'between a plumb level and the old face; leaning outward positive'),
+  over: optional(length, 'the length of the level'),
+  wallHeight: optional(length, 'height of the old wall'),
+  fade: optional(count(1000), 'courses that bring the face back to plumb'),
+});
+export type OldWall = States<typeof old>;
 
-export const assumed: Shape = {
-  kind: 'list',
-  most: 200,
-  of: {
-    kind: 'object',
-    keys: {
-      id: required(id),
-      says: required(text, 'what was taken, and for what'),
-      confirmed: optional(text, 'by whom'),
-    },
-  },
-};
+/** Something taken for granted because nobody could say, kept on the job until somebody confirms it. */
+const assumption = object({
+  id: required(id('assumption')),
+  says: required(text, 'what was taken, and for what'),
+  confirmed: optional(text, 'by whom'),
+});
+export const assumed = list(assumption, 200);
+export type Assumed = States<typeof assumption>;
 
-export const site: Shape = {
-  kind: 'object',
-  keys: {
-    datum: optional(text, 'what every level is measured from'),
-    clearance: optional(place, 'plinth above the highest ground'),
-    cover: optional(place, 'ground above the footing’s top, at least'),
-    slab: optional(level, 'underside of a slab that passes over the footing'),
-    instrument: optional(level, 'height of the instrument above the datum'),
-    layers: optional({
-      kind: 'object',
-      keys: {
-        stated: optional(length, 'the total somebody gave'),
-        list: required({
-          kind: 'list',
-          most: 50,
-          of: { kind: 'object', keys: { name: required(text), thickness: required(length) } },
-        }),
-      },
+const sitePoint = object({
+  id: required(id('site point')),
+  name: required(text),
+  // Ground and supports rule heights; a mark is only read.
+  is: required(oneOf('ground', 'support', 'mark')),
+  level: required(siteLevel, 'above the datum'),
+  reading: optional(siteLevel, 'what the staff read on it'),
+});
+export type SitePoint = States<typeof sitePoint>;
+
+export const site = object({
+  datum: optional(text, 'what every level is measured from'),
+  clearance: optional(place, 'plinth above the highest ground'),
+  cover: optional(place, 'ground above the footing’s top, at least'),
+  slab: optional(siteLevel, 'underside of a slab that passes over the footing'),
+  instrument: optional(siteLevel, 'height of the instrument above the datum'),
+  layers: optional(
+    object({
+      stated: optional(length, 'the total somebody gave'),
+      list: required(list(object({ name: required(text), thickness: required(length) }), 50)),
     }),
-    points: optional({
-      kind: 'list',
-      most: 500,
-      of: {
-        kind: 'object',
-        keys: {
-          id: required(id),
-          name: required(text),
-          is: required({ kind: 'oneOf', values: ['ground', 'support', 'mark'] }),
-          level: required(level, 'above the datum'),
-          reading: optional(level, 'what the staff read on it'),
-        },
-      },
-    }),
-  },
-};
+  ),
+  points: optional(list(sitePoint, 500)),
+});
+export type Site = States<typeof site>;

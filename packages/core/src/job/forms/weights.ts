@@ -1,17 +1,13 @@
 import { BOND_WEIGHTS, GAUGE_WEIGHTS } from '../../tables/weights.js';
-import { optional, type Shape } from '../shape.js';
+import { number, object, optional, type Stating } from '../../statement/statement.js';
 
-const weight: Shape = { kind: 'number', least: 0, most: 1_000_000 };
+const weight = optional(number(0, 1_000_000));
 
-const table = (names: readonly string[]): Shape => ({
-  kind: 'object',
-  keys: Object.fromEntries(names.map((name) => [name, optional(weight)])),
+/** A weight for each name of a table, each of which may be left out. */
+const table = <T extends object>(weights: T): Stating<{ [K in keyof T]?: number }> =>
+  object(Object.fromEntries(Object.keys(weights).map((name) => [name, weight])));
+
+export const weights = object({
+  bond: optional(table(BOND_WEIGHTS)),
+  gauge: optional(table(GAUGE_WEIGHTS)),
 });
-
-export const weights: Shape = {
-  kind: 'object',
-  keys: {
-    bond: optional(table(Object.keys(BOND_WEIGHTS))),
-    gauge: optional(table(Object.keys(GAUGE_WEIGHTS))),
-  },
-};

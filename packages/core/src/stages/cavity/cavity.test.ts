@@ -1,7 +1,7 @@
 import { plan, type WallPlan } from '../../plan/plan.js';
 import { planJson } from '../../plan/json.js';
 import { working } from '../../plan/working.js';
-import { applyEdit } from '../../job/edit.js';
+import { applyPatch } from '../../job/edits/patch.js';
 import {
   closed,
   documentOf,
@@ -164,7 +164,7 @@ test('both leaves are ordered, each of its own unit, and the pieces of both are 
 test('a cavity too narrow is a fault with a fix; nonsense is refused at the door', () => {
   const job = jobOf(cavityWall({}, { width: 40, board: 30 }));
   const narrow = (plan(job).walls[0] as WallPlan).findings.find((f) => f.code === 'cavity-narrow');
-  const after = applyEdit(job, narrow?.fixes[0]?.edit ?? []);
+  const after = applyPatch(job, narrow?.fixes[0]?.edit ?? []);
   if (!after.ok) throw new Error(after.why);
   expect(plan(soundJob(after.value)).walls[0]?.findings.some((f) => f.code === 'cavity-narrow')).toBe(false);
   const faults = (cavity: object, build: object = {}): string[] => {
@@ -226,12 +226,16 @@ describe('brick before reinforced block', () => {
   const steelIn = (w: OneWall) => {
     const p = planOf(w);
     const json = planJson({ walls: [p] }) as {
-      walls: { bars: { leaf: number }[]; cells: { leaf: number }[] }[];
+      walls: { bars: { leaf: number; place?: string }[]; cells: { leaf: number; place?: string }[] }[];
       tally: { steel: unknown[]; grout: { geometric: number } };
     };
     const { bars = [], cells = [] } = json.walls[0] ?? {};
     const leaves = new Set([...bars, ...cells].map((x) => x.leaf));
-    for (const x of [...bars, ...cells]) x.leaf = 0;
+    for (const x of [...bars, ...cells]) {
+      x.leaf = 0;
+      // Its place says its leaf too.
+      delete x.place;
+    }
     return { leaves: [...leaves], bars, cells, steel: json.tally.steel, grout: json.tally.grout };
   };
 

@@ -1,4 +1,4 @@
-import { applyEdit } from '../../job/edit.js';
+import { applyPatch } from '../../job/edits/patch.js';
 import { checkJob } from '../../job/check.js';
 import { plan, type WallPlan } from '../../plan/plan.js';
 import { documentOf, planOf, straight, type OneWall } from '../../test/jobs.js';
@@ -13,8 +13,8 @@ const WINDOW: OneWall = {
   openings: [{ at: 900, width: 910, sill: 912, head: 2108 }],
 };
 
-function applied(w: OneWall, edit: Parameters<typeof applyEdit>[1]): WallPlan {
-  const after = applyEdit(documentOf(w), edit);
+function applied(w: OneWall, edit: Parameters<typeof applyPatch>[1]): WallPlan {
+  const after = applyPatch(documentOf(w), edit);
   const checked = after.ok ? checkJob(after.value) : null;
   if (!checked?.ok) throw new Error('the edit does not hold');
   return plan(checked.job).walls[0] as WallPlan;

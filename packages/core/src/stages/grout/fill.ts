@@ -4,6 +4,7 @@ import type { Course } from '../gauge/courses.js';
 import type { SetWall } from '../set-out/wall.js';
 import type { Row } from '../../walling/units/laying/row.js';
 import { cellsOfPiece, insideWidth } from '../steel/cells.js';
+import { cellsMeant } from '../steel/columns.js';
 import { middleOf, type Shaft, type RunCells } from '../steel/shafts.js';
 import type { SteelWork } from '../steel/steel.js';
 import { ownShafts } from '../steel/barCells.js';
@@ -86,10 +87,13 @@ function filledCells(
         c.bottom < o.head - SAME_PLACE &&
         ((c.to <= o.from && o.from - c.to < wall.half) || (c.from >= o.to && c.from - o.to < wall.half)),
     );
-  const byHand = (wall.steel?.cells ?? []).filter((c) => c.run === run && c.grout !== null);
+  const byHand = new Map<Shaft, boolean | null>();
+  for (const c of wall.steel?.cells ?? [])
+    if (c.run === run && c.grout !== null)
+      for (const shaft of cellsMeant(wall, own, c)) if (!byHand.has(shaft)) byHand.set(shaft, c.grout);
   return own.map((shaft) => {
     const bar = barred.has(shaft);
-    const hand = byHand.find((c) => Math.abs(c.at - middleOf(shaft)) < 30)?.grout;
+    const hand = byHand.get(shaft);
     const ruled =
       fill === 'all' ||
       (fill !== 'none' && bar) ||

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Steel, Wall } from '../../job/types.js';
 import { plan, type WallPlan } from '../../plan/plan.js';
-import { applyEdit } from '../../job/edit.js';
+import { applyPatch } from '../../job/edits/patch.js';
 import { cellsOfPiece, coresOf, insideWidth } from '../steel/cells.js';
 import { middleOf } from '../steel/shafts.js';
 import { checkJob } from '../../job/check.js';
@@ -178,7 +178,7 @@ test('a cell too tight for its pour is a fault, and a lower pour settles it', ()
   expect(tight?.severity).toBe('fault');
   expect(tight?.says).toContain('3″ × 3″');
   expect(tight?.fixes.length).toBeGreaterThan(0);
-  const after = applyEdit(job, tight?.fixes[0]?.edit ?? []);
+  const after = applyPatch(job, tight?.fixes[0]?.edit ?? []);
   if (!after.ok) throw new Error(after.why);
   const again = plan(soundJob(after.value), [], { advise: false }).walls[0];
   expect(again?.findings.some((f) => f.code === 'grout-space-tight')).toBe(false);

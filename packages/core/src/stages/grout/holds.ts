@@ -1,5 +1,6 @@
 import { sayMm } from '../../measure/format.js';
 import { check, type Hold } from '../hold.js';
+import { cellPlaces } from './places.js';
 import type { GroutStageWork } from './work.js';
 
 /** Before grout: each cell with a bar is a line of its own, for one that was not looked at is the one that fails. */
@@ -7,6 +8,7 @@ export function groutHolds(work: GroutStageWork): Hold[] {
   const { wall, steel, pours, fills } = work;
   const say = (n: number): string => sayMm(n, wall.show);
   const several = wall.runs.length > 1;
+  const placeOf = cellPlaces(work);
   return pours.map((pour): Hold => {
     const cells = fills.flatMap((f) =>
       f.cells
@@ -15,7 +17,9 @@ export function groutHolds(work: GroutStageWork): Hold[] {
           const at = (c.shaft.from + c.shaft.to) / 2;
           const where = several ? `${wall.runs[f.run]?.name ?? ''}, ` : '';
           return {
-            id: `cell-${f.run}-${Math.round(at)}-${Math.round(c.shaft.bottom)}`,
+            // A cell broken by an opening is two of one column: the upper says where it begins.
+            id: `${placeOf(f.run, at, 'cell')}${c.shaft.low > 0 ? `@${Math.round(c.shaft.bottom)}` : ''}`,
+            was: `cell-${f.run}-${Math.round(at)}-${Math.round(c.shaft.bottom)}`,
             of: `Each cell: bar ${wall.steel?.vertical?.bar ?? ''} in, in its place, lapped, clean to the bottom`,
             says: `${where}${say(at)}`,
           };

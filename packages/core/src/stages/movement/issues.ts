@@ -3,7 +3,7 @@ import { SAME_PLACE } from '../../measure/length.js';
 import { toTheTape } from '../../walling/units/judging/toTheTape.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import { lineOf } from '../../walling/units/lines/lines.js';
-import type { EditStep } from '../../job/edit.js';
+import type { PatchStep } from '../../job/edits/patch.js';
 import type { MovementJoint } from '../../job/types.js';
 import { issue, type Issue, type Try } from '../../findings/issue.js';
 import type { SetJoint, SetWall } from '../set-out/wall.js';
@@ -11,7 +11,7 @@ import { isDue, jointSpacing, panelsOfRun, perpPlaces, proposedJoints } from './
 import { isIn, weakPlaces, type WeakPlace } from './weak.js';
 
 /** Joints added to the document as filed. */
-function added(wall: SetWall, joints: MovementJoint[]): EditStep[] {
+function added(wall: SetWall, joints: MovementJoint[]): PatchStep[] {
   const path = `/walls/${wall.index}/joints`;
   if (wall.joints.length === 0) return [{ op: 'add', path, value: joints }];
   return joints.map((value) => ({ op: 'add', path: `${path}/-`, value }));

@@ -1,4 +1,4 @@
-import { applyEdit } from '../../job/edit.js';
+import { applyPatch } from '../../job/edits/patch.js';
 import { plan } from '../../plan/plan.js';
 import {
   closed,
@@ -22,7 +22,7 @@ test('a joint due is a choice with one press, and pressed it is settled', () => 
   // The rule and its number stand in what it says: 1½ × 8 ft.
   expect(due?.says).toContain('12′');
   expect(due?.says).toContain('1½');
-  const after = applyEdit(job, due?.fixes[0]?.edit ?? []);
+  const after = applyPatch(job, due?.fixes[0]?.edit ?? []);
   expect(after.ok).toBe(true);
   if (!after.ok) return;
   const again = plan(soundJob(after.value), [], { advise: false }).walls[0];
@@ -118,7 +118,7 @@ test('every joint proposed on a long closed building leaves no panel over its li
   for (let i = 0; i < 4; i++) {
     const due = plan(job).walls[0]?.findings.find((f) => f.code === 'control-joint-due');
     if (!due) break;
-    const after = applyEdit(job, due.fixes[0]?.edit ?? []);
+    const after = applyPatch(job, due.fixes[0]?.edit ?? []);
     if (!after.ok) throw new Error(after.why);
     job = soundJob(after.value);
   }
@@ -152,7 +152,7 @@ describe('weak places', () => {
   const said = (job: ReturnType<typeof shed>) =>
     plan(job).walls[0]?.findings.find((f) => f.code === 'joint-at-weak-place');
   const pressed = (job: ReturnType<typeof shed>, fix = 0) => {
-    const after = applyEdit(job, said(job)?.fixes[fix]?.edit ?? []);
+    const after = applyPatch(job, said(job)?.fixes[fix]?.edit ?? []);
     if (!after.ok) throw new Error(after.why);
     return plan(soundJob(after.value), [], { advise: false }).walls[0];
   };

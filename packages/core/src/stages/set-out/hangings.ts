@@ -56,6 +56,8 @@ export interface SetChange {
   at: Mm;
   length: Mm;
   does: PieceChange['do'];
+  /** Its address, where it is filed by that. */
+  place: string | null;
 }
 
 export interface SetVents {
@@ -130,7 +132,7 @@ export function hangingsOf(
       id: o.id,
       name: o.name ?? o.id,
       index: i,
-      run: o.run,
+      run: o.run ?? 0,
       from: length(o.at) - off,
       to: length(o.at) + length(o.width),
       sill: length(o.sill),
@@ -144,7 +146,7 @@ export function hangingsOf(
       const shape = {
         kind: t.kind,
         from: length(t.from),
-        to: endOn(runs[t.run], length(t.to)),
+        to: endOn(runs[t.run ?? 0], length(t.to)),
         left: length(t.left),
         right: length(t.right),
         step: t.step ?? 1,
@@ -152,31 +154,39 @@ export function hangingsOf(
       };
       const segments = topSegments(shape, laid.unitHeight + laid.bed);
       const { kind, from, to, left, right } = shape;
-      return { id: t.id, index: i, run: t.run, kind, from, to, left, right, segments };
+      return { id: t.id, index: i, run: t.run ?? 0, kind, from, to, left, right, segments };
     }),
     steps: (wall.steps ?? []).map((s, i) => ({
       id: s.id,
       index: i,
-      run: s.run,
+      run: s.run ?? 0,
       from: length(s.from),
-      to: endOn(runs[s.run], length(s.to)),
+      to: endOn(runs[s.run ?? 0], length(s.to)),
       up: s.up,
     })),
     changes: (wall.build.pieces ?? []).map((p, i) => ({
       id: p.id,
       index: i,
-      run: p.run,
-      course: p.course,
-      at: length(p.at),
-      length: length(p.length),
+      run: p.run ?? 0,
+      course: p.course ?? 0,
+      at: length(p.at ?? 0),
+      length: length(p.length ?? 0),
       does: p.do,
+      place: p.place ?? null,
     })),
-    vents: (wall.vents ?? []).map((v, i) => ({ ...v, index: i, every: length(v.every) })),
+    vents: (wall.vents ?? []).map((v, i) => ({
+      id: v.id,
+      index: i,
+      run: v.run ?? 0,
+      course: v.course ?? 1,
+      what: v.what,
+      every: length(v.every),
+    })),
     piers: (wall.piers ?? []).map((p, i) => ({
       id: p.id,
       name: p.name ?? p.id,
       index: i,
-      run: p.run,
+      run: p.run ?? 0,
       from: length(p.at),
       to: length(p.at) + length(p.width),
       side: p.side ?? 'inside',
@@ -184,7 +194,7 @@ export function hangingsOf(
     joints: (wall.joints ?? []).map((j, i): SetJoint => {
       const width = j.width === undefined ? jointWidth : length(j.width);
       const from = length(j.at) - width / 2;
-      const { id, run, beams = 'dowelled', refused = null } = j;
+      const { id, run = 0, beams = 'dowelled', refused = null } = j;
       return { id, index: i, run, from, to: from + width, beams, refused };
     }),
     heights: (wall.heights ?? []).map((h, i) => ({

@@ -40,5 +40,17 @@ export function setOutIssues(wall: SetWall): Issue[] {
       }),
     );
   }
+  for (const { path, place } of wall.lost)
+    list.push(
+      issue({
+        code: 'place-lost',
+        stage: 'set-out',
+        severity: 'choice',
+        key: `place-lost|${path}`,
+        says: `Something is filed for ${place}, and this wall has no such place. It is kept and changes nothing.`,
+        source: 'the addresses in the file, against the wall as it is',
+        tries: () => [{ says: 'Forget it', edit: [{ op: 'remove', path: `/walls/${wall.index}${path}` }] }],
+      }),
+    );
   return list;
 }

@@ -1,4 +1,5 @@
 import { toMillimetres } from '../../measure/length.js';
+import { inFull } from '../../job/full.js';
 import { stated } from '../../job/stated.js';
 import type { JobDocument, Wall } from '../../job/types.js';
 import { pointsOf, type Point } from './draw.js';
@@ -48,7 +49,8 @@ function meeting(wall: Wall, other: readonly Point[]): Point[] | null {
 }
 
 /** Every wall of a job on its site. Those nobody placed stand in a row to the right of the rest. */
-export function placedWalls(job: JobDocument): PlacedWall[] {
+export function placedWalls(filed: JobDocument): PlacedWall[] {
+  const job = inFull(filed);
   const placed = new Map<string, PlacedWall>();
   const put = (index: number, by: PlacedWall['by'], points: Point[]): void => {
     const wall = job.walls[index];

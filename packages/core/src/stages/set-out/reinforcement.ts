@@ -1,6 +1,7 @@
 import { CLEANOUT_OVER } from '../../tables/grout.js';
 import { FOOT, toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
+import { readAddress } from '../../places/address.js';
 import type { BeamCourse, Stated, Wall } from '../../job/types.js';
 
 /** A cell treated otherwise by hand, mm along its run. */
@@ -9,6 +10,9 @@ export interface SetCellChange {
   index: number;
   run: number;
   at: Mm;
+  /** Its address and the column in it, where it is filed by that: then its middle is only near. */
+  place: string | null;
+  column: string | null;
   bar: boolean | null;
   grout: boolean | null;
 }
@@ -88,15 +92,17 @@ export function steelOfWall({ steel }: Wall): SetSteel | null {
     cells: (steel.cells ?? []).map((c, index) => ({
       id: c.id,
       index,
-      run: c.run,
-      at: mm(c.at),
+      run: c.run ?? 0,
+      at: mm(c.at ?? 0),
+      place: c.place ?? null,
+      column: c.place === undefined ? null : (readAddress(c.place)?.cell ?? ''),
       bar: c.bar ?? null,
       grout: c.grout ?? null,
     })),
     starters: (steel.starters ?? []).map((s, index) => ({
       id: s.id,
       index,
-      run: s.run,
+      run: s.run ?? 0,
       at: mm(s.at),
       off: mm(s.off ?? 0),
     })),

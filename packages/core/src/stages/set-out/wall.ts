@@ -1,4 +1,4 @@
-import { toMillimetres, type Length, type Mm } from '../../measure/length.js';
+import { toMillimetres, type Mm } from '../../measure/length.js';
 import type { Show } from '../../measure/format.js';
 import { stated } from '../../job/stated.js';
 import { findUnit } from '../../job/units.js';
@@ -11,7 +11,6 @@ import {
   type Held,
   type JobDocument,
   type Locked,
-  type Samples,
   type Wall,
 } from '../../job/types.js';
 import { PROFILES, type Profile } from '../../tables/profiles.js';
@@ -20,6 +19,8 @@ import { movementRule, PLAIN_JOINT_WIDTH, type MovementRule } from '../../tables
 import type { UnitShape } from '../../tables/units.js';
 import { bondById, type Bond } from '../../tables/bonds.js';
 import { branchesOf, footingMet, goesInto, type Branch, type GoesIn } from './tees.js';
+import { lostPlaces } from '../../job/places.js';
+import { runPart } from '../../places/address.js';
 import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
 import { cavityOf, type SetCavity } from './cavity.js';
@@ -34,14 +35,21 @@ import {
   type SetSteel,
 } from './reinforcement.js';
 import type { Spot } from './poured.js';
-import { sampled, type Sampled } from './samples.js';
+import { laidSizes, measured, targetJoints } from './laid.js';
+import type { Sampled } from './samples.js';
+import { inFull } from '../../job/full.js';
+import { wall as WALL } from '../../job/forms/wall.js';
+import { heightsIn } from '../../statement/walk.js';
 
+export { targetJoints } from './laid.js';
 export * from './cavity.js';
 export * from './hangings.js';
 export * from './reinforcement.js';
 
 export interface SetRun {
   id: string;
+  /** What it is called in an address: its id, or its number where it has none. */
+  called: string;
   name: string;
   /** Place in the document's `line`, for edits. */
   item: number;
@@ -96,6 +104,10 @@ export interface SetWall extends Hangings {
   locked: readonly Locked[];
   /** What a choice costs: the job's own weights over the table's. */
   weights: { bond: BondWeights; gauge: GaugeWeights };
+  /** Entries whose address points at no run of it, with their paths in it. */
+  lost: { path: string; place: string }[];
+  /** Every height it states above its base, mm, by its path in the wall: they follow when the base is moved. */
+  heightsStated: { path: string; height: Mm }[];
   /** Level of the base above the job's datum, mm. */
   base: Mm;
   footing: Strip | null;
@@ -120,41 +132,6 @@ export interface SetWall extends Hangings {
   samples: { length: Sampled | null; height: Sampled | null; width: Sampled | null };
 }
 
-/** Target joints: the wall's own, else the unit's, else the profile's. */
-export function targetJoints(wall: Wall, unit: UnitShape, profile: Profile): { bed: Length; head: Length } {
-  return {
-    bed: wall.build.bed === undefined ? (unit.bed ?? profile.joint) : stated(wall.build.bed),
-    head: wall.build.head === undefined ? (unit.head ?? profile.joint) : stated(wall.build.head),
-  };
-}
-
-const measured = (s: Samples | undefined): SetWall['samples'] => ({
-  length: sampled(s?.length),
-  height: sampled(s?.height),
-  width: sampled(s?.width),
-});
-
-/**
- * What is laid: the unit as measured, else as specified. A joint nobody stated takes up the difference, so that
- * the module stays: bricks 2 mm short get perps 2 mm wider.
- */
-function laidSizes(
-  wall: Wall,
-  unit: UnitShape,
-  joints: { bed: Length; head: Length },
-  real: SetWall['samples'],
-): Pick<SetWall, 'unitLength' | 'unitHeight' | 'unitWidth' | 'bed' | 'head'> {
-  const laid = (size: Length, joint: Length, own: Sampled | null, stated: boolean): [number, number] => {
-    const [as, by] = [toMillimetres(size), toMillimetres(joint)];
-    if (!own) return [as, by];
-    const left = as + by - own.mean;
-    return [own.mean, stated || !(left > 0) ? by : left];
-  };
-  const [unitLength, head] = laid(unit.length, joints.head, real.length, wall.build.head !== undefined);
-  const [unitHeight, bed] = laid(unit.height, joints.bed, real.height, wall.build.bed !== undefined);
-  return { unitLength, head, unitHeight, bed, unitWidth: real.width?.mean ?? toMillimetres(unit.width) };
-}
-
 /**
  * Where a wall wants its cuts: fair brick in mid-panel, so that its reveals are sound; reinforced block there too,
  * for a cut at a jamb spoils the cell that wants a bar; the rest at the jamb, where they are fewest. Common practice.
@@ -166,7 +143,8 @@ function cutsFor(wall: Wall, unit: UnitShape): CutsAt {
 }
 
 /** Reads one wall of a checked document. Throws when its unit is unknown, which `check` refuses. */
-export function setOutWall(job: JobDocument, index: number): SetWall {
+export function setOutWall(filed: JobDocument, index: number): SetWall {
+  const job = inFull(filed);
   const wall = job.walls[index];
   const unit = wall && findUnit(job, wall.build.unit);
   if (!wall || !unit) throw new TypeError(`wall ${index} is not in a checked document`);
@@ -196,6 +174,7 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
     const own = at && !('turn' in at.item) ? at.item : undefined;
     return {
       id: own?.id ?? `run-${i + 1}`,
+      called: runPart(own?.id, i),
       name: own?.name ?? (line.runs.length > 1 ? `Run ${i + 1}` : wall.name),
       item: at?.i ?? 0,
       stated: run.length,
@@ -239,6 +218,8 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
       gauge: { ...GAUGE_WEIGHTS, ...job.weights?.gauge },
     },
     hiddenTo: wall.build.face?.finish === 'rendered' ? Infinity : length(wall.build.face?.hiddenTo ?? 0),
+    lost: filed.walls[index] ? lostPlaces(filed.walls[index]) : [],
+    heightsStated: heightsIn(wall, WALL).map((h) => ({ path: h.path, height: length(h.value) })),
     base: length(wall.base ?? 0),
     footing: wall.footing
       ? {
@@ -249,7 +230,11 @@ export function setOutWall(job: JobDocument, index: number): SetWall {
         }
       : null,
     footingMet: footingMet(job, wall),
-    poured: (wall.poured ?? []).map((p) => ({ run: p.run, at: length(p.at), level: length(p.level) })),
+    poured: (wall.poured ?? []).map((p) => ({
+      run: p.run ?? 0,
+      at: length(p.at),
+      level: length(p.level),
+    })),
     halfHigh: unit.halfHigh === undefined ? null : toMillimetres(unit.halfHigh),
     wythes: wall.build.wythes ?? 1,
     thickness,

@@ -106,7 +106,12 @@ const sameJoint = (a: SetJoint, b: SetJoint): boolean =>
   a.from === b.from && a.to === b.to && a.refused === b.refused;
 
 const sameChange = (a: SetCellChange, b: SetCellChange): boolean =>
-  a.id === b.id && a.index === b.index && a.at === b.at && a.bar === b.bar && a.grout === b.grout;
+  a.id === b.id &&
+  a.index === b.index &&
+  a.at === b.at &&
+  a.column === b.column &&
+  a.bar === b.bar &&
+  a.grout === b.grout;
 
 function sameRun(before: SetWall, a: BondedRun, after: SetWall, b: BondedRun): boolean {
   return (

@@ -1,6 +1,6 @@
 import { sayMm } from '../../measure/format.js';
 import { toTheTape } from '../../walling/units/judging/toTheTape.js';
-import type { EditStep } from '../../job/edit.js';
+import type { PatchStep } from '../../job/edits/patch.js';
 import type { Held } from '../../job/types.js';
 import { issue, type Issue, type Try } from '../../findings/issue.js';
 import type { ReinforcedWall } from './steel.js';
@@ -133,7 +133,7 @@ function brokenIssues(work: ReinforcedWall): Issue[] {
 /** Bars taken out of places where they belong by rule, and changes by hand that lost their cell. */
 function byHandIssues({ wall, steel }: ReinforcedWall): Issue[] {
   const say = (n: number): string => sayMm(n, wall.show);
-  const without = (index: number): EditStep[] => [
+  const without = (index: number): PatchStep[] => [
     { op: 'remove', path: `${steelPath(wall)}/cells/${index}` },
   ];
   return steel.verticals.flatMap((v): Issue[] => [
@@ -153,14 +153,14 @@ function byHandIssues({ wall, steel }: ReinforcedWall): Issue[] {
     ),
     ...v.lost.map((c) =>
       issue({
-        code: 'cell-change-lost',
+        code: c.place === null ? 'cell-change-lost' : 'place-lost',
         stage: 'steel',
         severity: 'choice',
         course: 1,
         run: c.run,
         at: c.at,
         key: `cell-change-lost|${c.id}`,
-        says: `A cell was changed by hand at ${say(c.at)}, and no continuous cell stands there now.`,
+        says: `A cell was changed by hand at ${c.place ?? say(c.at)}, and no continuous cell stands there now.`,
         source: 'the continuous cells of the bond',
         tries: () => [{ says: 'Forget that change', edit: without(c.index) }],
       }),

@@ -1,4 +1,4 @@
-import { applyEdit } from '../../job/edit.js';
+import { applyPatch } from '../../job/edits/patch.js';
 import type { Steel, Wall } from '../../job/types.js';
 import { plan, type WallPlan } from '../../plan/plan.js';
 import { planJson } from '../../plan/json.js';
@@ -103,7 +103,7 @@ test.each([
     expect(p.steel.spacing?.used ?? 0).toBeCloseTo(parseFloat(lower) * INCH, 6);
     expect(found?.fixes).toHaveLength(2);
     for (const fix of found?.fixes ?? []) {
-      const after = applyEdit(job, fix.edit);
+      const after = applyPatch(job, fix.edit);
       if (!after.ok) throw new Error(after.why);
       expect(codes(plan(soundJob(after.value)).walls[0] as WallPlan)).not.toContain('bar-spacing-off-module');
     }
@@ -134,7 +134,7 @@ test('where the turned unit leaves no free cell near enough it is a fault, and p
   const found = p.findings.find((f) => f.code === 'bar-not-in-cell');
   expect(found?.says).toMatch(/cannot go through: course 5 stands across it/);
   const back = found?.fixes.find((f) => f.edit[0]?.op === 'remove');
-  const after = applyEdit(job, back?.edit ?? []);
+  const after = applyPatch(job, back?.edit ?? []);
   if (!after.ok) throw new Error(after.why);
   expect(codes(plan(soundJob(after.value)).walls[0] as WallPlan)).not.toContain('bar-not-in-cell');
 });
@@ -320,7 +320,7 @@ test('a starter under the web of a sawn block is cleared by turning that block e
   const off = before?.findings.find((f) => f.code === 'starter-off');
   const fix = off?.fixes.find((f) => f.says.startsWith('Turn the sawn unit'));
   expect(fix?.says).toMatch(/^Turn the sawn unit over it end for end in the 3 courses it lies in/);
-  const after = applyEdit(job, fix?.edit ?? []);
+  const after = applyPatch(job, fix?.edit ?? []);
   if (!after.ok) throw new Error(after.why);
   const again = plan(soundJob(after.value)).walls[0];
   // Turned, its web is at the other end: what is left of its second cell is open from the cut to 84 5/16.
@@ -350,7 +350,7 @@ test('the shift is one press: the starters stay where they are, and measure othe
   const off = plan(job).walls[0]?.findings.find((f) => f.code === 'starter-off');
   const fix = off?.fixes.find((f) => f.says.startsWith('Lay the wall out'));
   expect(fix?.says).toContain('2 of 2 starters come up clear');
-  const after = applyEdit(job, fix?.edit ?? []);
+  const after = applyPatch(job, fix?.edit ?? []);
   if (!after.ok) throw new Error(after.why);
   const again = plan(soundJob(after.value)).walls[0];
   expect(again?.findings.some((f) => f.code === 'starter-off')).toBe(false);

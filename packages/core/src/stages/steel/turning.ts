@@ -1,7 +1,7 @@
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import type { Piece, Row } from '../../walling/units/laying/row.js';
 import { toTheTape } from '../../walling/units/judging/toTheTape.js';
-import type { EditStep } from '../../job/edit.js';
+import type { PatchStep } from '../../job/edits/patch.js';
 import type { PieceChange } from '../../job/types.js';
 import type { Try } from '../../findings/issue.js';
 import type { SetWall } from '../set-out/wall.js';
@@ -41,7 +41,7 @@ export function turnTry(wall: SetWall, run: BondedRun, off: readonly JudgedStart
   const [first] = changes;
   if (!first) return null;
   const path = `/walls/${wall.index}/build/pieces`;
-  const edit: EditStep[] =
+  const edit: PatchStep[] =
     wall.changes.length > 0
       ? changes.map((value) => ({ op: 'add', path: `${path}/-`, value }))
       : [{ op: 'add', path, value: changes }];

@@ -3,6 +3,7 @@ import type { BondedRun } from '../../walling/units/laying/bond.js';
 import { sectionsOf } from '../../walling/units/lines/sections.js';
 import type { Course } from '../gauge/courses.js';
 import type { SetCellChange, SetOpening, SetWall } from '../set-out/wall.js';
+import { cellsMeant } from './columns.js';
 import { barCells, ownShafts, stackAt, type BarCells } from './barCells.js';
 import { middleOf, type Shaft } from './shafts.js';
 import { fewestBetween } from './fewest.js';
@@ -43,8 +44,6 @@ export interface Verticals {
   spacing: Spacing | null;
 }
 
-/** A change by hand means the cell within this of where it was, mm. */
-const SAME_CELL = 30;
 /** A place a bar must stand, whatever the spacing. */
 interface Wanted {
   shaft: Shaft;
@@ -175,6 +174,7 @@ function aboutOpenings(
 
 /** What the mason changed by hand, cell by cell: bars put where none belong, and taken out of where they do. */
 function byHand(
+  wall: SetWall,
   run: number,
   changes: readonly SetCellChange[],
   shafts: readonly Shaft[],
@@ -183,7 +183,7 @@ function byHand(
   const lost: SetCellChange[] = [];
   const leftOut: Verticals['leftOut'] = [];
   for (const change of changes) {
-    const there = shafts.filter((c) => Math.abs(middleOf(c) - change.at) <= SAME_CELL);
+    const there = cellsMeant(wall, shafts, change);
     if (there.length === 0) lost.push(change);
     for (const shaft of there) {
       const bar = up.bars.get(shaft);
@@ -232,7 +232,7 @@ export function verticalsOf(
   const bounds = inPiers(wall, run, shafts, piers, firstOf, choosing, up);
   const openings = wall.openings.filter((o) => o.run === index);
   aboutOpenings(openings, shafts, piers, bounds, choosing, up);
-  const { lost, leftOut } = byHand(index, changes, shafts, up);
+  const { lost, leftOut } = byHand(wall, index, changes, shafts, up);
   // A bar whose cell stops under masonry, or begins over it, cannot go through.
   for (const { at, shaft, why } of up.bars.values()) {
     const across = [shaft.high + 1, shaft.low - 1].find((i) => cells.masonryAt(i, at));

@@ -1,49 +1,28 @@
 import { INCH, SAME_PLACE } from '../../../measure/length.js';
 import { sayMm } from '../../../measure/format.js';
-import type { EditStep } from '../../../job/edit.js';
+import type { PatchStep } from '../../../job/edits/patch.js';
 import type { SetWall } from '../../set-out/wall.js';
 import { evenSpread, gaugeSlack, layCourses } from '../courses.js';
 import type { GaugeSolution } from '../solve.js';
 import { countsNear } from './eased.js';
 import { gaugeEdit, write, type GaugeWay } from './way.js';
 
-/** Every height a wall states above its base, by where it is written; what stands on the base stays on it. */
-function heightsOf(wall: SetWall): { path: string; height: number }[] {
-  const of = (path: string, height: number): { path: string; height: number }[] =>
-    height > SAME_PLACE && Number.isFinite(height) ? [{ path, height }] : [];
-  return [
-    ...of('height', wall.height),
-    ...wall.openings.flatMap((o) => [
-      ...of(`openings/${o.index}/sill`, o.sill),
-      ...of(`openings/${o.index}/head`, o.head),
-    ]),
-    ...wall.heights.flatMap((h) => of(`heights/${h.index}/at`, h.at)),
-    // Gables and falls, scallops and ramps.
-    ...wall.tops.flatMap((t) => [
-      ...of(`tops/${t.index}/left`, t.left),
-      ...of(`tops/${t.index}/right`, t.right),
-    ]),
-    ...of('grout/below', wall.grout?.below ?? 0),
-    ...of('build/face/hiddenTo', wall.hiddenTo),
-  ];
-}
-
 /**
  * Heights moved together with the footing, so that everything stays where it is over the ground; the base's own level over
  * the datum with them, where it is stated. Null where something would come to stand under the base.
  */
-function movedFooting(wall: SetWall, up: number): EditStep[] | null {
+function movedFooting(wall: SetWall, up: number): PatchStep[] | null {
   const own = `/walls/${wall.index}`;
-  const heights = heightsOf(wall);
+  const heights = wall.heightsStated.filter((h) => h.height > SAME_PLACE);
   if (heights.some((h) => !(h.height - up > SAME_PLACE))) return null;
-  const moved = (path: string, value: number): EditStep => ({
+  const moved = (path: string, value: number): PatchStep => ({
     op: 'replace',
-    path: `${own}/${path}`,
+    path: `${own}${path}`,
     value: write(wall, value),
   });
   return [
     ...heights.map((h) => moved(h.path, h.height - up)),
-    ...(Math.abs(wall.base) > SAME_PLACE ? [moved('base', wall.base + up)] : []),
+    ...(Math.abs(wall.base) > SAME_PLACE ? [moved('/base', wall.base + up)] : []),
     ...gaugeEdit(wall, null),
   ];
 }
@@ -93,7 +72,7 @@ export function openingWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
   const marks = [0, ...now.courses.map((c) => c.top)];
   const top = marks.at(-1) ?? 0;
   const grid = wall.show === 'mm' ? 1 : INCH / 16;
-  const edit: EditStep[] = [];
+  const edit: PatchStep[] = [];
   const says: string[] = [];
   const settle = (height: number): number => {
     const mark = marks.reduce((best, m) => (Math.abs(m - height) < Math.abs(best - height) ? m : best), 0);

@@ -1,6 +1,6 @@
 import { millimetres } from '../../../measure/length.js';
 import { writeLength } from '../../../measure/format.js';
-import type { EditStep } from '../../../job/edit.js';
+import type { PatchStep } from '../../../job/edits/patch.js';
 import type { Gauge, Stated } from '../../../job/types.js';
 import type { SetWall } from '../../set-out/wall.js';
 import type { Course } from '../courses.js';
@@ -10,7 +10,7 @@ export interface GaugeWay {
   kind: string;
   name: string;
   says: string;
-  edit: EditStep[];
+  edit: PatchStep[];
   cost: number;
   applied: boolean;
   /** The courses it lays, and how far it raises the footing, mm. */
@@ -23,7 +23,7 @@ export interface GaugeWay {
 }
 
 /** Sets or clears `build.gauge` as one edit; empty when the document already says it. */
-export function gaugeEdit(wall: SetWall, to: Gauge | null): EditStep[] {
+export function gaugeEdit(wall: SetWall, to: Gauge | null): PatchStep[] {
   const path = `/walls/${wall.index}/build/gauge`;
   const has = Object.keys(wall.gauge).length > 0;
   if (to === null) return has ? [{ op: 'remove', path }] : [];

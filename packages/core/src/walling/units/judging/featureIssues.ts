@@ -19,7 +19,7 @@ const DID = {
 
 function lostChange(wall: SetWall, change: SetChange, why: string): Issue {
   return issue({
-    code: 'piece-change-lost',
+    code: change.place === null ? 'piece-change-lost' : 'place-lost',
     stage: 'bond',
     severity: 'choice',
     course: change.course,
@@ -277,7 +277,10 @@ function symmetryIssues(wall: SetWall, run: BondedRun, gauge: GaugeSolution, o: 
 
 /** What is let into the wall, or asked of it, besides its units. */
 export function featureIssues(wall: SetWall, gauge: GaugeSolution, runs: readonly BondedRun[]): Issue[] {
-  const nowhere = wall.changes.filter((c) => !wall.runs[c.run] || c.course > gauge.courses.length);
+  // Of an address without a run the setting out says it.
+  const nowhere = wall.changes.filter(
+    (c) => c.run >= 0 && (!wall.runs[c.run] || c.course > gauge.courses.length),
+  );
   return [
     ...nowhere.map((c) => lostChange(wall, c, 'there is no such course or run now')),
     ...runs.flatMap((run) => ofRun(wall, gauge, run)),

@@ -1,6 +1,6 @@
 import { INCH, millimetres, SAME_PLACE } from '../../../measure/length.js';
 import { sayMm, writeLength } from '../../../measure/format.js';
-import type { EditStep } from '../../../job/edit.js';
+import type { PatchStep } from '../../../job/edits/patch.js';
 import type { Try } from '../../../findings/issue.js';
 import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
@@ -55,7 +55,7 @@ function edits(wall: SetWall, o: SetOpening, from: number, to: number): Try | nu
   const say = (n: number): string => sayMm(n, wall.show);
   const shift = at - (o.from + off);
   const says: string[] = [];
-  const edit: EditStep[] = [];
+  const edit: PatchStep[] = [];
   if (moved) {
     says.push(`Move ${o.name} ${say(Math.abs(shift))} ${shift < 0 ? 'left' : 'right'}`);
     edit.push({ op: 'replace', path: `${path}/at`, value: writeLength(millimetres(at), wall.show) });
@@ -113,7 +113,7 @@ export function lengthTries(wall: SetWall, index: number): Try[] {
     if (wall.line.closed && !opposite) continue;
     const by = target - run.stated;
     const value = (stated: number): string | number => writeLength(millimetres(stated + by), wall.show);
-    const edit: EditStep[] = [
+    const edit: PatchStep[] = [
       { op: 'replace', path: `/walls/${wall.index}/line/${run.item}/run`, value: value(run.stated) },
     ];
     if (opposite)

@@ -2,6 +2,7 @@ import { sayMm } from '../../../measure/format.js';
 import { toMillimetres } from '../../../measure/length.js';
 import { cavityWall } from '../leaves/cavityLeaf.js';
 import { issue, type Issue } from '../../../findings/issue.js';
+import { inFull } from '../../../job/full.js';
 import { stated } from '../../../job/stated.js';
 import type { JobDocument } from '../../../job/types.js';
 import { solveGauge, type GaugeSolution } from '../../../stages/gauge/solve.js';
@@ -15,7 +16,7 @@ const LEVEL_WITHIN = 3;
 
 /** Where a wall ends on another, and how its end is held; or that there is no such place. */
 export function teeIssues(job: JobDocument, wall: SetWall, gauge: GaugeSolution): Issue[] {
-  const meets = job.walls[wall.index]?.meets;
+  const meets = inFull(job).walls[wall.index]?.meets;
   const other = meets ? job.walls.findIndex((w) => w.id === meets.wall) : -1;
   if (!meets || other < 0) return [];
   const met = setOutWall(job, other);

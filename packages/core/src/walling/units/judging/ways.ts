@@ -1,4 +1,4 @@
-import type { EditStep } from '../../../job/edit.js';
+import type { PatchStep } from '../../../job/edits/patch.js';
 import type { Build } from '../../../job/types.js';
 import type { Try } from '../../../findings/issue.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
@@ -9,14 +9,14 @@ import { canPair, runEnds } from '../lines/ends.js';
 export interface BondWay {
   kind: string;
   name: string;
-  edit: EditStep[];
+  edit: PatchStep[];
   /** What the file says now, or its default. */
   inForce: boolean;
   /** In force because the file says nothing: the contract's own way, so it leads whatever it costs. */
   leads: boolean;
 }
 
-const setKey = (wall: SetWall, key: keyof Said, value: string | boolean): EditStep[] => [
+const setKey = (wall: SetWall, key: keyof Said, value: string | boolean): PatchStep[] => [
   { op: 'add', path: `/walls/${wall.index}/build/${key}`, value },
 ];
 

@@ -10,7 +10,7 @@ import {
   soundJob,
   straight,
 } from '../../../test/jobs.js';
-import { applyEdit } from '../../../job/edit.js';
+import { applyPatch } from '../../../job/edits/patch.js';
 import { checkJob } from '../../../job/check.js';
 import { plan, type WallPlan } from '../../../plan/plan.js';
 import type { FootingStep, Top } from '../../../job/types.js';
@@ -175,7 +175,7 @@ describe('tops', () => {
     const found = p.findings.find((f) => f.code === 'top-starts-on-half');
     expect(found).toMatchObject({ course: 10, run: 0 });
     const fix = found?.fixes[0];
-    const after = fix && applyEdit(doc, fix.edit, fix.guard);
+    const after = fix && applyPatch(doc, fix.edit);
     expect(after?.ok).toBe(true);
     if (!after?.ok) return;
     expect(codes(plan(soundJob(after.value)).walls[0] as WallPlan)).not.toContain('top-starts-on-half');

@@ -1,4 +1,5 @@
 import { solveGauge } from '../../../stages/gauge/solve.js';
+import { inFull } from '../../../job/full.js';
 import type { Build, JobDocument, Wall } from '../../../job/types.js';
 import { setOutWall, type SetWall } from '../../../stages/set-out/wall.js';
 import { begun } from '../laying/begin.js';
@@ -29,9 +30,11 @@ function innerDocument(job: JobDocument, wall: Wall, unit: string, carries: bool
 
 /** The leaf behind a cavity set out as a wall of its own: another unit, on a line set in. */
 export function cavityWall(
-  job: JobDocument,
+  filed: JobDocument,
   outer: SetWall,
 ): { wall: SetWall; behind: Behind[]; offset: number } {
+  // What is counted is counted in the outer leaf's units.
+  const job = inFull(filed);
   const document = job.walls[outer.index];
   if (!outer.cavity || !document) throw new TypeError(`wall ${outer.id} has no cavity`);
   const carries = outer.carries === 'inner';

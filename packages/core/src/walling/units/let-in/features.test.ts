@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { applyEdit } from '../../../job/edit.js';
+import { applyPatch } from '../../../job/edits/patch.js';
 import type { JobDocument, PieceChange, Pier, Wall } from '../../../job/types.js';
 import { SHOWN } from '../../pieces.js';
 import { pieceColumns } from '../columns.js';
@@ -237,7 +237,7 @@ describe('piers', () => {
     const doc = documentOf(wall({ wall: pier({ at: 950 }) }));
     const found = first(doc).findings.find((f) => f.code === 'pier-off-bond');
     expect(found?.fixes[0]?.says).toBe('Move P to 900 mm');
-    const after = applyEdit(doc, found?.fixes[0]?.edit ?? []);
+    const after = applyPatch(doc, found?.fixes[0]?.edit ?? []);
     expect(after.ok && codes(first(after.value))).not.toContain('pier-off-bond');
   });
 
@@ -306,7 +306,7 @@ describe('symmetry about an opening', () => {
     });
     const found = first(doc).findings.find((f) => f.code === 'opening-not-symmetric');
     expect(found?.fixes.length).toBeGreaterThan(0);
-    const after = applyEdit(doc, found?.fixes[0]?.edit ?? []);
+    const after = applyPatch(doc, found?.fixes[0]?.edit ?? []);
     expect(after.ok && codes(first(after.value))).not.toContain('opening-not-symmetric');
   });
 

@@ -1,8 +1,9 @@
 import { parseLength } from '../measure/parse.js';
 import { millimetres, toMillimetres, type Length } from '../measure/length.js';
 import { pointer, sayValue, type Fault } from './fault.js';
-import { LIMITS } from './limits.js';
-import type { Shape } from './shape.js';
+import { parseCounted } from '../measure/counted.js';
+import { AMOUNTS } from './amounts.js';
+import type { LengthIs, Statement } from './statement.js';
 
 // eslint-disable-next-line no-control-regex -- these are the very characters a name may not hold
 const CONTROL = /[\u0000-\u001f\u007f-\u009f\u2028\u2029]/;
@@ -33,19 +34,29 @@ export function readStated(value: unknown): Length | { why: string } {
   return { why: `a length, got ${sayValue(value)}` };
 }
 
-function checkText(value: unknown, path: string, empty: boolean): Fault[] {
+/** A name or a line of words is no longer, where nothing else is stated. From the contract. */
+export const NAME_LENGTH = 200;
+
+function checkText(value: unknown, path: string, empty: boolean, most = NAME_LENGTH): Fault[] {
   const bad = (wanted: string, got: string): Fault[] => [{ path, wanted, got }];
   if (typeof value !== 'string') return bad('text', sayValue(value));
   if (!empty && value.trim() === '') return bad('a name', 'nothing but space');
-  if (value.length > LIMITS.nameLength) {
-    return bad(`at most ${LIMITS.nameLength} characters`, `${value.length}`);
-  }
+  if (value.length > most) return bad(`at most ${most} characters`, `${value.length}`);
   const unreadable = unreadableIn(value);
   if (unreadable) return bad(...unreadable);
   return [];
 }
 
-function checkLength(value: unknown, path: string, shape: Extract<Shape, { kind: 'length' }>): Fault[] {
+/** What may be counted where a length stands: units along a run, courses up the wall. */
+const countable = (is: LengthIs | undefined): 'units' | 'courses' | null =>
+  is === undefined || 'of' in is ? null : 'along' in is ? 'units' : 'courses';
+
+function checkLength(value: unknown, path: string, shape: Extract<Statement, { kind: 'length' }>): Fault[] {
+  const counted = typeof value === 'string' ? parseCounted(value) : null;
+  if (counted && counted.of === countable(shape.is)) {
+    const enough = shape.least === 'above-zero' ? counted.n > 0 : true;
+    return enough ? [] : [{ path, wanted: 'more than 0', got: sayValue(value) }];
+  }
   const read = readStated(value);
   if (typeof read === 'object') {
     const why = read.why.replace(/^wanted /, '');
@@ -67,7 +78,12 @@ function checkLength(value: unknown, path: string, shape: Extract<Shape, { kind:
   return [];
 }
 
-function checkObject(value: unknown, path: string, shape: Extract<Shape, { kind: 'object' }>): Fault[] {
+function checkObject(
+  value: unknown,
+  path: string,
+  shape: Extract<Statement, { kind: 'object' }>,
+  sound: ReadonlySet<unknown> | undefined,
+): Fault[] {
   if (!isObject(value)) return [{ path, wanted: 'an object', got: sayValue(value) }];
   const faults: Fault[] = [];
   const known = Object.keys(shape.keys);
@@ -81,30 +97,32 @@ function checkObject(value: unknown, path: string, shape: Extract<Shape, { kind:
     }
   }
   for (const [key, { shape: inner, optional }] of Object.entries(shape.keys)) {
-    if (Object.hasOwn(value, key)) faults.push(...checkForm(value[key], inner, pointer(path, key)));
-    else if (!optional) faults.push({ path: pointer(path, key), wanted: sayShape(inner), got: 'nothing' });
+    if (Object.hasOwn(value, key)) faults.push(...checkForm(value[key], inner, pointer(path, key), sound));
+    else if (!optional) faults.push({ path: pointer(path, key), wanted: sayWanted(inner), got: 'nothing' });
   }
   return faults;
 }
 
-function sayShape(shape: Shape): string {
+function sayWanted(shape: Statement): string {
   switch (shape.kind) {
     case 'const':
       return JSON.stringify(shape.value);
     case 'oneOf':
       return `one of ${shape.values.join(', ')}`;
     case 'text':
-      return 'text';
-    case 'id':
-      return 'an id';
+      return shape.is && 'id' in shape.is ? 'an id' : 'text';
     case 'number':
       return `${shape.whole ? 'a whole number' : 'a number'} from ${shape.least} to ${shape.most}`;
     case 'length':
       return 'a length';
+    case 'amount':
+      return AMOUNTS[shape.of].wanted;
     case 'object':
       return 'an object';
     case 'list':
       return 'a list';
+    case 'byTag':
+      return `an object whose ${shape.tag} is one of ${Object.keys(shape.cases).join(', ')}`;
     case 'byKey':
       return `an object with ${Object.keys(shape.cases).join(' or ')}`;
     case 'either':
@@ -112,39 +130,66 @@ function sayShape(shape: Shape): string {
   }
 }
 
-/** Every fault of form, each with its path. Ranges are tested positively, so NaN is refused too. */
-export function checkForm(value: unknown, shape: Shape, path = ''): Fault[] {
-  const refuse = (): Fault[] => [{ path, wanted: sayShape(shape), got: sayValue(value) }];
+/**
+ * Every fault of form, each with its path. Ranges are tested positively, so NaN is refused too. `sound`: objects known to have
+ * none, which are not walked.
+ */
+export function checkForm(
+  value: unknown,
+  shape: Statement,
+  path = '',
+  sound?: ReadonlySet<unknown>,
+): Fault[] {
+  if (sound?.has(value)) return [];
+  const refuse = (): Fault[] => [{ path, wanted: sayWanted(shape), got: sayValue(value) }];
   switch (shape.kind) {
     case 'const':
       return value === shape.value ? [] : refuse();
     case 'oneOf':
       return shape.values.includes(value as string) ? [] : refuse();
     case 'text':
-      return checkText(value, path, shape.empty ?? false);
-    case 'id':
-      return checkText(value, path, false);
+      return checkText(value, path, shape.empty ?? false, shape.most);
     case 'number': {
       const inside = typeof value === 'number' && value >= shape.least && value <= shape.most;
       return inside && (!shape.whole || Number.isInteger(value)) ? [] : refuse();
     }
     case 'length':
       return checkLength(value, path, shape);
+    case 'amount': {
+      const read = AMOUNTS[shape.of].read(value);
+      if (read.ok) return [];
+      return [{ path, wanted: AMOUNTS[shape.of].wanted, got: sayValue(value) }];
+    }
     case 'object':
-      return checkObject(value, path, shape);
+      return checkObject(value, path, shape, sound);
     case 'list': {
       if (!Array.isArray(value)) return refuse();
       if (value.length < (shape.least ?? 0))
         return [{ path, wanted: `at least ${shape.least}`, got: `${value.length}` }];
       if (value.length > shape.most)
         return [{ path, wanted: `at most ${shape.most}`, got: `${value.length}` }];
-      return value.flatMap((item, i) => checkForm(item, shape.of, pointer(path, i)));
+      return value.flatMap((item, i) =>
+        sound?.has(item) ? [] : checkForm(item, shape.of, pointer(path, i), sound),
+      );
     }
     case 'byKey': {
       if (!isObject(value)) return refuse();
       const name = Object.keys(shape.cases).find((key) => Object.hasOwn(value, key));
       const found = name === undefined ? undefined : shape.cases[name];
       return found ? checkForm(value, found, path) : refuse();
+    }
+    case 'byTag': {
+      if (!isObject(value)) return refuse();
+      const tag = value[shape.tag];
+      const found = typeof tag === 'string' && Object.hasOwn(shape.cases, tag) ? shape.cases[tag] : undefined;
+      if (found) return checkForm(value, found, path);
+      return [
+        {
+          path: pointer(path, shape.tag),
+          wanted: `one of ${Object.keys(shape.cases).join(', ')}`,
+          got: sayValue(tag),
+        },
+      ];
     }
     case 'either':
       return shape.shapes.some((s) => checkForm(value, s, path).length === 0) ? [] : refuse();

@@ -1,20 +1,14 @@
-import { sayValue } from './fault.js';
+import { sayValue } from '../../statement/fault.js';
 
-/** One step of an edit, as in JSON Patch (RFC 6902), the three operations a job needs. */
-export type EditStep =
+/** One step of a patch, as in JSON Patch (RFC 6902), the three operations a job needs. */
+export type PatchStep =
   | { op: 'add'; path: string; value: unknown }
   | { op: 'replace'; path: string; value: unknown }
   | { op: 'remove'; path: string };
 
-/** Where an id must still stand for the edit to mean what it meant: list places move when two people edit. */
-export interface Guard {
-  path: string;
-  is: unknown;
-}
+export type Patch = PatchStep[];
 
-export type Edit = EditStep[];
-
-export type Applied<T> = { ok: true; value: T; inverse: Edit } | { ok: false; why: string };
+export type Applied<T> = { ok: true; value: T; inverse: Patch } | { ok: false; why: string };
 
 const parts = (path: string): string[] =>
   path
@@ -49,7 +43,7 @@ function withCopied(
   return copy;
 }
 
-function step(value: unknown, edit: EditStep): { value: unknown; inverse: EditStep } | string {
+function step(value: unknown, edit: PatchStep): { value: unknown; inverse: PatchStep } | string {
   const keys = parts(edit.path);
   const last = keys.at(-1);
   if (last === undefined || keys.some((k) => FORBIDDEN.has(k))) return `${edit.path || '/'} cannot be edited`;
@@ -81,15 +75,9 @@ function step(value: unknown, edit: EditStep): { value: unknown; inverse: EditSt
  * Applies an edit to a document and gives the document after it and the edit that takes it back.
  * The document handed in is never changed. Refuses, with one sentence, what points nowhere.
  */
-export function applyEdit<T>(document: T, edit: Edit, guards: Guard[] = []): Applied<T> {
-  for (const guard of guards) {
-    const found = read(document, parts(guard.path));
-    if (found !== guard.is) {
-      return { ok: false, why: `${guard.path}: wanted ${sayValue(guard.is)}, got ${sayValue(found)}` };
-    }
-  }
+export function applyPatch<T>(document: T, edit: Patch): Applied<T> {
   let value: unknown = document;
-  const inverse: Edit = [];
+  const inverse: Patch = [];
   for (const one of edit) {
     const done = step(value, one);
     if (typeof done === 'string') return { ok: false, why: done };
@@ -100,13 +88,13 @@ export function applyEdit<T>(document: T, edit: Edit, guards: Guard[] = []): App
 }
 
 /** An edit that sets a key whether or not it stands there yet. */
-export function setAt(document: unknown, path: string, value: unknown): EditStep {
+export function setAt(document: unknown, path: string, value: unknown): PatchStep {
   const exists = read(document, parts(path)) !== undefined;
   return exists ? { op: 'replace', path, value } : { op: 'add', path, value };
 }
 
 /** The same for a key whose holders may not stand there either: what is missing of them is made with it. */
-export function setDeep(document: unknown, path: string, value: unknown): EditStep {
+export function setDeep(document: unknown, path: string, value: unknown): PatchStep {
   const keys = parts(path);
   for (let n = 1; n < keys.length; n++) {
     if (read(document, keys.slice(0, n)) !== undefined) continue;

@@ -1,0 +1,45 @@
+import { LIMITS } from '../limits.js';
+import { lengthOf, list, object, oneOf, optional, required, type States } from '../../statement/statement.js';
+import { along, id, lengthOfBase, text } from './basics.js';
+import { build } from './build.js';
+import { footing, old, poured, square } from './ground.js';
+import { lineItem } from './line.js';
+import { fixedHeight, opening } from './openings.js';
+import { meets, movementJoint, onSite, pier, retains, step, top, vents } from './outline.js';
+import { grout, held, steel } from './steel.js';
+
+export const wall = object({
+  id: required(id('wall')),
+  name: required(text),
+  line: required(list(lineItem, 2000, 1)),
+  height: required(lengthOf('above-zero', { most: LIMITS.height, is: { up: 'height' } })),
+  lengths: optional(oneOf('nominal', 'actual')),
+  build: required(build),
+  openings: optional(list(opening, 5000), undefined, { called: ['opening', 'openings'] }),
+  heights: optional(list(fixedHeight, 1000), 'fixed heights', { called: ['fixed height', 'fixed heights'] }),
+  base: optional(lengthOfBase, 'the wall’s base above the job’s datum', { sites: true }),
+  footing: optional(footing),
+  poured: optional(poured, 'spot levels on the footing as it was poured', {
+    called: ['level of the footing', 'levels of the footing'],
+    sites: true,
+  }),
+  square: optional(square, undefined, { sites: true }),
+  old: optional(old, 'the wall it meets or stands on', { sites: true }),
+  meets: optional(meets),
+  tops: optional(list(top, 1000), 'tops that are not level', { called: ['top', 'tops'] }),
+  steps: optional(list(step, 1000), 'footing above the wall’s base', {
+    called: ['step of the footing', 'steps of the footing'],
+  }),
+  vents: optional(list(vents, 1000), 'air bricks and vents', { called: ['row of vents', 'rows of vents'] }),
+  piers: optional(list(pier, 1000), 'piers bonded in', { called: ['pier', 'piers'] }),
+  joints: optional(list(movementJoint, 1000), 'movement joints', {
+    called: ['movement joint', 'movement joints'],
+  }),
+  jointEvery: optional(along('pitch'), 'how far apart movement joints may stand, as the drawing says'),
+  held: optional(held, 'how the wall is held'),
+  retains: optional(retains, 'ground it holds back'),
+  place: optional(onSite, 'where its line begins on the site', { sites: true }),
+  steel: optional(steel),
+  grout: optional(grout),
+});
+export type Wall = States<typeof wall>;
