@@ -32,10 +32,17 @@ const beneath = {
   name: 'stages-know-nothing-of-the-plan',
   severity: 'error',
   from: {
-    path: '^packages/core/src/(stages|walling|findings|tables|job|measure)/',
+    path: '^packages/core/src/(stages|walling|findings|tables|job|measure|places|statement)/',
     pathNot: '\\.test\\.ts$',
   },
   to: { path: '^packages/core/src/(plan|scene|exchange|record)/' },
+};
+/** The record lies under the plan: what happened depends on nothing but measures and places. So do the statements of documents. */
+const underneath = {
+  name: 'the-record-lies-under-the-plan',
+  severity: 'error',
+  from: { path: '^packages/core/src/(record|places|statement|measure)/', pathNot: '\\.test\\.ts$' },
+  to: { path: '^packages/core/src/', pathNot: '^packages/core/src/(record|places|statement|measure)/' },
 };
 module.exports = {
   forbidden: [
@@ -65,6 +72,7 @@ module.exports = {
     },
     ...stageRules,
     beneath,
+    underneath,
   ],
   options: {
     tsPreCompilationDeps: true,

@@ -1,4 +1,4 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { check, plan } from './commands.js';
@@ -101,7 +101,50 @@ test('without advice the plan is the same but for its fixes and choices', () => 
 test('a wrong call is told what was wanted', () => {
   expect(run(plan, DEMO, '--yaml')).toMatchObject({
     code: 2,
-    err: 'Wanted --json or --no-advice, got "--yaml".\n',
+    err: 'Wanted --json or --no-advice or --record, got "--yaml".\n',
   });
   expect(run(check)).toMatchObject({ code: 2, err: 'Wanted one job file, got 0.\n' });
+});
+
+const ENTRY = {
+  id: '8f0d3a6e-2b1c-4a8e-9a57-000000000001',
+  kind: 'course-laid',
+  wall: 'north',
+  run: 0,
+  course: 1,
+  happened: '2026-12-01T10:37:00-07:00',
+  by: 'R. Alder',
+};
+const recordFile = (entries: unknown[]): string =>
+  file(JSON.stringify({ entries, job: 'Boat store', version: 1, format: 'even-tally/record' }));
+const firstWall = (JSON.parse(readFileSync(DEMO, 'utf8')) as { walls: { id: string }[] }).walls[0]?.id;
+
+test('check: a record file is checked as one, with a line a fault', () => {
+  expect(run(check, recordFile([ENTRY]))).toEqual({ code: 0, out: '', err: '' });
+  const bad = run(check, recordFile([{ ...ENTRY, colour: 'red', happened: 'today' }]));
+  expect(bad.code).toBe(1);
+  expect(bad.out.trim().split('\n')).toEqual([
+    expect.stringMatching(/^\/entries\/0\/colour: wanted one of .*, got an unknown key$/),
+    expect.stringMatching(/^\/entries\/0\/happened: wanted an instant .*, got "today"$/),
+  ]);
+});
+
+test('plan --record adds progress and leaves the rest as it is', () => {
+  const record = recordFile([{ ...ENTRY, wall: firstWall }]);
+  const { code, out } = run(plan, DEMO, '--json', '--no-advice', '--record', record);
+  expect(code).toBe(0);
+  const planned = JSON.parse(out) as { walls: { progress?: { laid: unknown[]; asBuilt: unknown[] } }[] };
+  expect(planned.walls[0]?.progress?.laid).toHaveLength(1);
+  for (const wall of planned.walls) delete wall.progress;
+  expect(planned).toEqual(JSON.parse(run(plan, DEMO, '--json', '--no-advice').out));
+});
+
+test('plan with a record that is none says so on stderr and prints nothing', () => {
+  const bad = run(plan, DEMO, '--json', '--record', file('{}'));
+  expect(bad).toMatchObject({ code: 1, out: '' });
+  expect(bad.err).toMatch(/^\/format: wanted "even-tally\/record", got nothing/);
+  expect(run(plan, DEMO, '--record')).toMatchObject({
+    code: 2,
+    err: 'Wanted a file after --record, got nothing.\n',
+  });
 });

@@ -1,42 +1,103 @@
 import { readFileSync, statSync } from 'node:fs';
-import { LIMITS, plan as planJob, planJson, readJob, sayFault, type Checked } from '@even-tally/core';
+import {
+  LIMITS,
+  nesting,
+  parseJson,
+  plan as planJob,
+  planJson,
+  readJob,
+  readRecord,
+  sayFault,
+  type Fault,
+  type Job,
+  type RecordDocument,
+} from '@even-tally/core';
 import { readable } from './readable.js';
 
-const fault = (wanted: string, got: string): Checked => ({ ok: false, faults: [{ path: '', wanted, got }] });
+type Read<T> = { ok: true; value: T } | { ok: false; faults: Fault[] };
 
-/** Reads and checks a file; whatever is wrong comes back as faults, never as an exception. */
-function readFile(file: string): Checked {
+const fault = (wanted: string, got: string): Extract<Read<never>, { ok: false }> => ({
+  ok: false,
+  faults: [{ path: '', wanted, got }],
+});
+
+/** A record outgrows a job: one of 200 000 entries still fits. */
+const RECORD_BYTES = 100 * 1024 * 1024;
+
+/** Text of a file; whatever is wrong comes back as faults, never as an exception. */
+function textOf(file: string, what: string, most: number): Read<string> {
   try {
     const { size } = statSync(file);
-    if (size > LIMITS.bytes) return fault('at most 5 MB', `${(size / 1048576).toFixed(1)} MB`);
-    const bytes = readFileSync(file);
-    const text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
-    return readJob(text);
+    if (size > most) return fault(`at most ${most / 1048576} MB`, `${(size / 1048576).toFixed(1)} MB`);
+    return { ok: true, value: new TextDecoder('utf-8', { fatal: true }).decode(readFileSync(file)) };
   } catch (error) {
     const code = (error as { code?: string }).code;
-    if (code === 'ENOENT') return fault('a job file', `no file at ${file}`);
+    if (code === 'ENOENT') return fault(what, `no file at ${file}`);
     if (code === 'ERR_ENCODING_INVALID_ENCODED_DATA') return fault('text in UTF-8', 'bytes that are not');
-    return fault('a job file', `${code ?? 'something'} that cannot be read`);
+    return fault(what, `${code ?? 'something'} that cannot be read`);
   }
 }
 
-function only(args: string[], flags: string[]): { file: string; flags: Set<string> } | string {
-  const given = new Set(args.filter((a) => a.startsWith('--')));
-  const unknown = [...given].find((f) => !flags.includes(f));
-  if (unknown) return `Wanted ${flags.join(' or ') || 'no options'}, got "${unknown}".`;
-  const files = args.filter((a) => !a.startsWith('--'));
+function readJobFile(file: string): Read<Job> {
+  const text = textOf(file, 'a job file', LIMITS.bytes);
+  if (!text.ok) return text;
+  const read = readJob(text.value);
+  return read.ok ? { ok: true, value: read.job } : read;
+}
+
+function readRecordFile(file: string): Read<RecordDocument> {
+  const text = textOf(file, 'a record file', RECORD_BYTES);
+  if (!text.ok) return text;
+  const read = readRecord(text.value);
+  return read.ok ? { ok: true, value: read.record } : read;
+}
+
+/** Whether a file says that it is a record. What cannot be read is taken for a job, whose check says why. */
+function isRecord(file: string): boolean {
+  const text = textOf(file, 'a file', RECORD_BYTES);
+  if (!text.ok || nesting(text.value) > LIMITS.nesting) return false;
+  const read = parseJson(text.value, '');
+  return (
+    'value' in read &&
+    typeof read.value === 'object' &&
+    read.value !== null &&
+    'format' in read.value &&
+    read.value.format === 'even-tally/record'
+  );
+}
+
+interface Call {
+  file: string;
+  flags: Set<string>;
+  /** Values of options that take one. */
+  given: Map<string, string>;
+}
+
+function called(args: string[], flags: string[], taking: string[] = []): Call | string {
+  const call: Call = { file: '', flags: new Set(), given: new Map() };
+  const files: string[] = [];
+  for (let i = 0; i < args.length; i++) {
+    const arg = args[i] ?? '';
+    if (taking.includes(arg)) {
+      const value = args[(i += 1)];
+      if (value === undefined) return `Wanted a file after ${arg}, got nothing.`;
+      call.given.set(arg, value);
+    } else if (!arg.startsWith('--')) files.push(arg);
+    else if (flags.includes(arg)) call.flags.add(arg);
+    else return `Wanted ${[...flags, ...taking].join(' or ') || 'no options'}, got "${arg}".`;
+  }
   const [file] = files;
   if (file === undefined || files.length !== 1) return `Wanted one job file, got ${files.length}.`;
-  return { file, flags: given };
+  return { ...call, file };
 }
 
 const complain = (lines: string[]): void => void process.stderr.write(lines.map((l) => `${l}\n`).join(''));
 
-/** Exit 0 for a sound file, 1 with one line a fault, 2 for a wrong call. */
+/** Exit 0 for a sound job or record file, 1 with one line a fault, 2 for a wrong call. */
 export function check(args: string[]): number {
-  const call = only(args, []);
+  const call = called(args, []);
   if (typeof call === 'string') return (complain([call]), 2);
-  const read = readFile(call.file);
+  const read = isRecord(call.file) ? readRecordFile(call.file) : readJobFile(call.file);
   if (read.ok) return 0;
   process.stdout.write(read.faults.map((f) => `${sayFault(f)}\n`).join(''));
   return 1;
@@ -44,15 +105,20 @@ export function check(args: string[]): number {
 
 /** Prints the plan, and nothing else, on stdout; a bad file exits 1 with its faults on stderr. */
 export function plan(args: string[]): number {
-  const call = only(args, ['--json', '--no-advice']);
+  const call = called(args, ['--json', '--no-advice'], ['--record']);
   if (typeof call === 'string') return (complain([call]), 2);
-  const read = readFile(call.file);
+  const read = readJobFile(call.file);
   if (!read.ok) return (complain(read.faults.map(sayFault)), 1);
-  const planned = planJob(read.job, [], { advise: !call.flags.has('--no-advice') });
+  const recordFile = call.given.get('--record');
+  const record = recordFile === undefined ? null : readRecordFile(recordFile);
+  if (record && !record.ok) return (complain(record.faults.map(sayFault)), 1);
+  const planned = planJob(read.value, record?.value.entries ?? [], {
+    advise: !call.flags.has('--no-advice'),
+  });
   process.stdout.write(
     call.flags.has('--json')
       ? `${JSON.stringify(planJson(planned), null, 1)}\n`
-      : readable(read.job, planned),
+      : readable(read.value, planned),
   );
   return 0;
 }

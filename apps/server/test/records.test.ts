@@ -21,10 +21,11 @@ beforeEach(async () => {
 });
 afterAll(() => server.close());
 
+const HAPPENED = '2026-12-01T10:37:00-07:00';
 const add = (body: object, agent = mason): Promise<Response> =>
   agent
     .post(`/api/jobs/${kept.id}/record`)
-    .send({ id: randomUUID(), wall: 'n', by: 'R. Alder', ...body })
+    .send({ id: randomUUID(), wall: 'n', by: 'R. Alder', happened: HAPPENED, ...body })
     .then((r) => r);
 const done = (step: string): Promise<Response> => add({ kind: 'step-done', step });
 const SEEN = ['trench', 'starters'];
@@ -41,9 +42,10 @@ test('what is held cannot be marked done until it is signed, by a name, with the
   expect(says(half)).toContain('1 of 2 not seen');
   const signed = await add({ kind: 'hold-signed', hold: 'before-concrete', seen: SEEN });
   expect(signed.status).toBe(201);
-  const body = signed.body as { by: string; at: string };
-  expect(body.by).toBe('R. Alder');
-  expect(Math.abs(Date.parse(body.at) - Date.now())).toBeLessThan(60_000);
+  const body = signed.body as { by: string; happened: string; received: string; member: string };
+  expect(body).toMatchObject({ by: 'R. Alder', happened: HAPPENED });
+  expect(body.member).toMatch(/^[0-9a-f-]{36}$/);
+  expect(Math.abs(Date.parse(body.received) - Date.now())).toBeLessThan(60_000);
   expect((await done('footing')).status).toBe(201);
   const list = (await mason.get(`/api/jobs/${kept.id}/record`).expect(200)).body as { kind: string }[];
   expect(list.map((e) => e.kind)).toEqual(['hold-signed', 'step-done']);
@@ -66,9 +68,15 @@ test('the record of another yard is neither read nor written, and an id in use t
   expect((await add({ kind: 'step-done', step: 'footing' }, stranger)).status).toBe(404);
   const [mine] = (await mason.get(`/api/jobs/${kept.id}/record`)).body as { id: string }[];
   const theirs = await addedJob(stranger, job('Theirs', REINFORCED));
-  const taken = await stranger
-    .post(`/api/jobs/${theirs.id}/record`)
-    .send({ id: mine?.id, wall: 'n', by: 'X', kind: 'hold-signed', hold: 'before-concrete', seen: SEEN });
+  const taken = await stranger.post(`/api/jobs/${theirs.id}/record`).send({
+    id: mine?.id,
+    wall: 'n',
+    by: 'X',
+    happened: HAPPENED,
+    kind: 'hold-signed',
+    hold: 'before-concrete',
+    seen: SEEN,
+  });
   expect(taken.status).toBe(409);
 });
 
@@ -79,6 +87,9 @@ test.each([
   ['half a character', { kind: 'step-done', step: 'footing', by: '\ud800' }],
   ['no id', { kind: 'step-done', step: 'footing', id: 'x' }],
   ['keys nobody asked for', { kind: 'step-done', step: 'footing', at: '2020-01-01' }],
+  ['no time', { kind: 'step-done', step: 'footing', happened: undefined }],
+  ['what only the server says', { kind: 'step-done', step: 'footing', received: HAPPENED }],
+  ['a kind there is not', { kind: 'course-lade', course: 1 }],
   ['seen that is no list', { kind: 'hold-signed', hold: 'before-concrete', seen: 'all' }],
 ])('%s is refused in a sentence and records nothing', async (_what, body) => {
   const answer = await add(body);
@@ -120,4 +131,48 @@ test('starters, bars, lifts and holds printed and read back', async () => {
   expect(holds).toContain('not signed');
   await mason.get(`/api/jobs/${kept.id}/papers/nothing.pdf?wall=n`).expect(404);
   await mason.get(`/api/jobs/${kept.id}/papers/bars.pdf?wall=n&run=9`).expect(404);
+});
+
+test('every kind is taken, kept as it was said, and given back', async () => {
+  const entries = [
+    { kind: 'course-laid', run: 0, course: 3, from: 0, to: 2000, units: 5 },
+    { kind: 'reading', of: 'course-top', run: 0, course: 3, value: 611.2, instrument: 'tape' },
+    { kind: 'weather', wall: null, temperature: '40 F', rain: 'none' },
+    { kind: 'note', text: 'Line let down for lunch' },
+    { kind: 'course-laid', wall: 'a wall that is gone', course: 1 },
+  ];
+  for (const e of entries) expect((await add(e)).status).toBe(201);
+  const first = ((await mason.get(`/api/jobs/${kept.id}/record`)).body as { id: string }[])[0];
+  expect((await add({ kind: 'correction', of: first?.id, why: 'counted again' })).status).toBe(201);
+  const list = (await mason.get(`/api/jobs/${kept.id}/record`)).body as Record<string, unknown>[];
+  expect(list).toHaveLength(entries.length + 1);
+  entries.forEach((e, i) => expect(list[i]).toMatchObject(e));
+});
+
+test('a row from before devices said when is still read, and still counts', async () => {
+  await server.db('records').insert({
+    id: randomUUID(),
+    yard_id: (await server.db('jobs').where({ id: kept.id }).first<{ yard_id: string }>()).yard_id,
+    job_id: kept.id,
+    at: '2026-05-04T08:00:00Z',
+    body: JSON.stringify({
+      kind: 'hold-signed',
+      wall: 'n',
+      hold: 'before-concrete',
+      by: 'R. Alder',
+      seen: SEEN,
+    }),
+  });
+  const list = (await mason.get(`/api/jobs/${kept.id}/record`)).body as Record<string, unknown>[];
+  expect(list).toMatchObject([
+    { kind: 'hold-signed', happened: '2026-05-04T08:00:00.000Z', received: '2026-05-04T08:00:00.000Z' },
+  ]);
+  expect((await done('footing')).status).toBe(201);
+});
+
+test('a signature taken back by a correction holds again', async () => {
+  const id = randomUUID();
+  await add({ id, kind: 'hold-signed', hold: 'before-concrete', seen: SEEN });
+  await add({ kind: 'correction', of: id, why: 'signed on the wrong wall' });
+  expect((await done('footing')).status).toBe(409);
 });

@@ -16,6 +16,20 @@ export interface TestServer {
   close: () => Promise<void>;
 }
 
+/** A second server on the database of another. */
+export async function startBeside(first: TestServer): Promise<Pick<TestServer, 'http' | 'close'>> {
+  const app = await buildApp({
+    databaseUrl: first.url,
+    port: 0,
+    webFolder: null,
+    demo: false,
+    sessionSecret: 'x'.repeat(32),
+    logLevel: 'silent',
+  });
+  await app.listen(0, '127.0.0.1');
+  return { http: app.getHttpServer(), close: () => app.close() };
+}
+
 /** A server on a database of its own, dropped at the end. The cluster is the one `./tally test` started. */
 export async function startServer(options: { demo?: boolean } = {}): Promise<TestServer> {
   const cluster = process.env.DATABASE_URL;

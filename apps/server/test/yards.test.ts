@@ -45,7 +45,14 @@ const call = (agent: Agent, method: string, path: string): Promise<request.Respo
   if (method === 'put') asked.send({ revision: kept.revision, document: job('Taken over') });
   else if (method === 'post' && path.endsWith('/jobs')) asked.send({ document: job('Mine') });
   else if (path.endsWith('/record') && method === 'post')
-    asked.send({ id: randomUUID(), kind: 'step-done', step: 'footing', wall: 'n', by: 'Nobody' });
+    asked.send({
+      id: randomUUID(),
+      kind: 'step-done',
+      step: 'footing',
+      wall: 'n',
+      by: 'Nobody',
+      happened: '2026-12-01T10:37:00Z',
+    });
   else if (method !== 'get' && method !== 'delete') asked.send({});
   return asked.then((r) => r);
 };

@@ -74,9 +74,24 @@ const records: Migration = {
   },
 };
 
+/** Whose account an entry came from. What an entry says of itself is in its body; the server's time stays in `at`. */
+const recordMembers: Migration = {
+  name: '0003-record-members',
+  async up(knex) {
+    await knex.schema.alterTable('records', (t) => {
+      t.uuid('member');
+    });
+  },
+  async down(knex) {
+    await knex.schema.alterTable('records', (t) => {
+      t.dropColumn('member');
+    });
+  },
+};
+
 /** Migrations in code, so that they run alike from the build and under tests. */
 export const migrations: Knex.MigrationSource<Migration> = {
-  getMigrations: () => Promise.resolve([first, records]),
+  getMigrations: () => Promise.resolve([first, records, recordMembers]),
   getMigrationName: (m) => m.name,
   getMigration: (m) => Promise.resolve(m),
 };

@@ -54,6 +54,13 @@ export class JobsService {
     return answer(row);
   }
 
+  /** The job as it stands, and nobody else's to change until the transaction is over. */
+  async lock(trx: Knex.Transaction, yardId: string, id: string): Promise<JobAnswer> {
+    const row = await trx<JobRow>('jobs').where({ id, yard_id: yardId }).forUpdate().first();
+    if (!row) throw missing();
+    return answer(row);
+  }
+
   async add(yardId: string, document: object): Promise<JobAnswer> {
     const text = JSON.stringify(checked(document));
     const [row] = await this.db<JobRow>('jobs')

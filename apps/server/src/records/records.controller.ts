@@ -1,9 +1,9 @@
 import { Body, Controller, Get, Post, UseGuards } from '@nestjs/common';
-import { ApiCookieAuth, ApiTags } from '@nestjs/swagger';
-import type { RecordEntry } from '@even-tally/core';
+import { ApiBody, ApiCookieAuth, ApiTags } from '@nestjs/swagger';
+import { entrySchema, type RecordEntry } from '@even-tally/core';
 import { CurrentVisitor, SignedIn, type Visitor } from '../accounts/session.js';
 import { JobId } from '../jobs/jobId.js';
-import { NewRecord } from './records.dto.js';
+import { EntryPipe } from './entry.pipe.js';
 import { RecordsService } from './records.service.js';
 
 @ApiTags('records')
@@ -19,11 +19,12 @@ export class RecordsController {
   }
 
   @Post()
+  @ApiBody({ schema: entrySchema() })
   add(
     @CurrentVisitor() visitor: Visitor,
     @JobId() id: string,
-    @Body() given: NewRecord,
+    @Body(EntryPipe) given: RecordEntry,
   ): Promise<RecordEntry> {
-    return this.records.add(visitor.yardId, id, given);
+    return this.records.add(visitor, id, given);
   }
 }

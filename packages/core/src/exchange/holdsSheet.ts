@@ -1,15 +1,18 @@
 import type { WallWork } from '../plan/work.js';
 import { holdsOf } from '../plan/says.js';
-import { holdStates, type RecordEntry } from '../record/record.js';
+import { holdStates } from '../plan/holds.js';
+import type { RecordEntry } from '../record/entries.js';
+import { Folded } from '../record/fold.js';
 import { CAUTION } from '../stages/paper.js';
 import type { PaperSheet } from '../stages/paper.js';
 
-/** Date and minute as the record has them, in the time they were kept in. */
-const when = (at: string): string => `${at.slice(0, 10)} ${at.slice(11, 16)} UTC`;
+/** Date and minute as whoever was there had them, with the offset of their clock. */
+const when = (at: string): string =>
+  `${at.slice(0, 10)} ${at.slice(11, 16)} ${/Z$/.test(at) ? 'UTC' : at.slice(-6)}`;
 
 /** The record of inspection: every hold of a wall, what was seen, by whom and when; boxes to tick where it is not signed. */
 export function holdsSheet(job: string, work: WallWork, record: readonly RecordEntry[]): PaperSheet {
-  const states = holdStates(holdsOf(work), record, work.wall.id);
+  const states = holdStates(holdsOf(work), new Folded(record), work.wall.id);
   const signed = states.filter((s) => s.signed).length;
   return {
     title: `Holds, ${work.wall.name}`,
@@ -19,7 +22,7 @@ export function holdsSheet(job: string, work: WallWork, record: readonly RecordE
     ],
     drawing: null,
     tables: states.map((s) => ({
-      name: `${s.hold.title}: ${s.signed ? `signed by ${s.signed.by}, ${when(s.signed.at)}` : 'not signed'}${s.done ? `. ${s.hold.stepSays}: ${s.done.by}, ${when(s.done.at)}` : ''}`,
+      name: `${s.hold.title}: ${s.signed ? `signed by ${s.signed.by}, ${when(s.signed.happened)}` : 'not signed'}${s.done ? `. ${s.hold.stepSays}: ${s.done.by}, ${when(s.done.happened)}` : ''}`,
       head: ['to be seen', 'seen'],
       figures: [],
       rows: [

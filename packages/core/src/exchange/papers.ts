@@ -3,7 +3,7 @@ import type { Show } from '../measure/format.js';
 import { STAGES, withNeeds } from '../plan/registry.js';
 import { papersOf } from '../plan/says.js';
 import { workStages, workWall } from '../plan/work.js';
-import type { RecordEntry } from '../record/record.js';
+import type { RecordEntry } from '../record/entries.js';
 import type { PaperSheet } from '../stages/paper.js';
 import { holdsSheet } from './holdsSheet.js';
 

@@ -1,87 +1,78 @@
-import type { Hold } from '../stages/hold.js';
+import { checkForm } from '../statement/check.js';
+import type { Fault } from '../statement/fault.js';
+import { nesting, parseJson } from '../statement/text.js';
+import { migrated, type Migration } from '../statement/migrate.js';
+import { inOrderOf } from '../statement/order.js';
+import { documentSchema } from '../statement/schema.js';
+import { constant, list, object, required, words, type States } from '../statement/statement.js';
+import { ENTRY, type RecordEntry } from './entries.js';
 
-/** What happened on site. Rows are never edited away: a correction is another row. */
-export type RecordEntry = HoldSigned | StepDone;
+/** A record file: its type, its check, its schema and the order of its keys are read from this. */
+export const RECORD_FORM = object({
+  format: required(constant('even-tally/record')),
+  version: required(constant(1)),
+  job: required(words(), 'the name of the job'),
+  entries: required(list(ENTRY, 200_000)),
+});
+export type RecordDocument = States<typeof RECORD_FORM>;
 
-interface Happened {
-  id: string;
-  /** When the server took it in, ISO 8601. */
-  at: string;
-  wall: string;
-  /** By whom: a name as it is signed. */
-  by: string;
-}
+export type CheckedRecord = { ok: true; record: RecordDocument } | { ok: false; faults: Fault[] };
 
-export interface HoldSigned extends Happened {
-  kind: 'hold-signed';
-  hold: string;
-  /** Ids of everything seen. */
-  seen: string[];
-  note?: string;
-}
+/** What older records are brought along by. There has been one version so far. */
+const MIGRATIONS: readonly Migration[] = [];
 
-export interface StepDone extends Happened {
-  kind: 'step-done';
-  step: string;
-}
-
-export type NewEntry = Omit<HoldSigned, 'at' | 'id'> | Omit<StepDone, 'at' | 'id'>;
-
-export interface HoldState {
-  hold: Hold;
-  signed: HoldSigned | null;
-  done: StepDone | null;
-  /** Steps before it that are not done yet. */
-  waits: string[];
-}
-
-/** How far a wall is: each hold signed or not, the step behind it done or not. The last signature counts. */
-export function holdStates(
-  holds: readonly Hold[],
-  record: readonly RecordEntry[],
-  wall: string,
-): HoldState[] {
-  const own = record.filter((e) => e.wall === wall);
-  const done = (step: string): StepDone | null =>
-    own.filter((e): e is StepDone => e.kind === 'step-done' && e.step === step).at(-1) ?? null;
-  return holds.map((hold): HoldState => {
-    const signed =
-      own.filter((e): e is HoldSigned => e.kind === 'hold-signed' && e.hold === hold.id).at(-1) ?? null;
-    return {
-      hold,
-      // What was added to a hold after it was signed has not been seen.
-      signed: signed && hold.checks.every((c) => signed.seen.includes(c.id)) ? signed : null,
-      done: done(hold.step),
-      waits: hold.after.filter((step) => !done(step)),
-    };
+/** A plain value in, a checked record or every fault out. */
+export function checkRecord(
+  value: unknown,
+  { steps = MIGRATIONS }: { steps?: readonly Migration[] } = {},
+): CheckedRecord {
+  const now = migrated(value, { format: 'even-tally/record', version: 1, steps });
+  if (!now.ok) return { ok: false, faults: [now.fault] };
+  const faults = checkForm(now.value, RECORD_FORM);
+  if (faults.length > 0) return { ok: false, faults };
+  const record = now.value as RecordDocument;
+  const first = new Map<string, number>();
+  record.entries.forEach(({ id }, i) => {
+    const before = first.get(id);
+    if (before === undefined) first.set(id, i);
+    else
+      faults.push({
+        path: `/entries/${i}/id`,
+        wanted: 'an entry id used once',
+        got: `${JSON.stringify(id)} again (first at /entries/${before})`,
+      });
   });
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, record };
 }
 
-const stepName = (holds: readonly Hold[], step: string): string =>
-  holds.find((h) => h.step === step)?.stepSays.toLowerCase() ?? step;
-
-/** Why an entry may not be recorded, in one sentence; null where it may. The one rule for the screen and the server. */
-export function refusalOf(
-  holds: readonly Hold[],
-  record: readonly RecordEntry[],
-  entry: NewEntry,
-): string | null {
-  const states = holdStates(holds, record, entry.wall);
-  if (entry.by.trim() === '') return 'Wanted the name of whoever saw it, got none.';
-  if (entry.kind === 'hold-signed') {
-    const state = states.find((s) => s.hold.id === entry.hold);
-    if (!state) return `Wanted a hold of this wall, got “${entry.hold}”.`;
-    const unseen = state.hold.checks.filter((c) => !entry.seen.includes(c.id));
-    const [first] = unseen;
-    if (first)
-      return `${state.hold.title} cannot be signed: ${unseen.length} of ${state.hold.checks.length} not seen, the first “${first.says}”.`;
-    return null;
-  }
-  const state = states.find((s) => s.hold.step === entry.step);
-  if (!state) return `Wanted a step of this wall, got “${entry.step}”.`;
-  if (state.waits[0] !== undefined)
-    return `${state.hold.stepSays}: not before “${stepName(holds, state.waits[0])}” is done.`;
-  if (!state.signed) return `${state.hold.stepSays} is held: “${state.hold.title}” has to be signed first.`;
-  if (state.done) return `${state.hold.stepSays} is on the record already, by ${state.done.by}.`;
-  return null;
+/** Reads a record file's text. */
+export function readRecord(text: string): CheckedRecord {
+  const depth = nesting(text);
+  if (depth > 64)
+    return { ok: false, faults: [{ path: '', wanted: 'nesting of at most 64', got: `${depth}` }] };
+  const read = parseJson(text, 'a JSON record file');
+  return 'fault' in read ? { ok: false, faults: [read.fault] } : checkRecord(read.value);
 }
+
+/** Faults of one entry as it is sent in: what only the server says of it is not for the sender to say. */
+export function checkEntry(value: unknown): Fault[] {
+  const faults = checkForm(value, ENTRY);
+  for (const key of ['received', 'member'])
+    if (typeof value === 'object' && value !== null && Object.hasOwn(value, key))
+      faults.push({ path: `/${key}`, wanted: 'nothing: the server says that', got: 'something' });
+  return faults;
+}
+
+export const entrySchema = (): Record<string, unknown> => documentSchema('An entry of the record', ENTRY);
+
+export const recordSchema = (): Record<string, unknown> =>
+  documentSchema('Even Tally record, version 1', RECORD_FORM);
+
+/** A record with its keys in the order they are stated in. */
+export const canonicalRecord = (record: RecordDocument): RecordDocument => inOrderOf(record, RECORD_FORM);
+
+/** A row as it was kept before devices said when: it happened when it was received. */
+export const oldRow = (row: { at: string } & Record<string, unknown>): RecordEntry => {
+  const { at, ...rest } = row;
+  return { ...rest, happened: at, received: at } as unknown as RecordEntry;
+};

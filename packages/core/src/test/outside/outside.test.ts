@@ -1,4 +1,4 @@
-import { applyEdit, type EditStep } from '../../job/edit.js';
+import { applyPatch, type PatchStep } from '../../job/edits/patch.js';
 import { checkJob } from '../../job/check.js';
 import { plan } from '../../plan/plan.js';
 import { defectsOf } from './check.js';
@@ -160,7 +160,7 @@ test('no fix leaves a fault that was not there, in any wall of the job, and each
     const before = faultsOf(job);
     for (const { w, f, fix } of fixes) {
       made++;
-      const after = applyEdit(job, fix.edit as EditStep[]);
+      const after = applyPatch(job, fix.edit as PatchStep[]);
       if (!after.ok) {
         wrong.push(`${seed} ${f.code}: ${after.why}`);
         continue;
