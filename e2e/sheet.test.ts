@@ -1,9 +1,20 @@
 import { type Page } from 'puppeteer-core';
-import { dragBy, journeys, openBoatStore, picture, press, settled, textOf } from './support';
+import {
+  dragBy,
+  journeys,
+  openBoatStore,
+  picture,
+  press,
+  settled,
+  textOf,
+  violations,
+  type Site,
+} from './support';
 
+let site: Site;
 let page: Page;
-journeys((_site, fresh) => {
-  page = fresh;
+journeys((at, fresh) => {
+  [site, page] = [at, fresh];
 });
 
 const atOf = (): Promise<string> => page.$eval('input[name="W1-at"]', (i) => i.value);
@@ -63,8 +74,8 @@ test('an opening is dragged: drawing, pole and tally move while the finger is do
   expect(after.tally).not.toBe(before.tally);
   expect(after.picture).not.toBe(before.picture);
 
-  await page.click('[aria-label="Undo"]');
-  await page.click('[aria-label="Undo"]');
+  await page.click('[aria-label^="Undo"]');
+  await page.click('[aria-label^="Undo"]');
   await page.waitForFunction(
     (was) => document.querySelector<HTMLInputElement>('input[name="W1-at"]')?.value === was,
     {},
@@ -73,7 +84,7 @@ test('an opening is dragged: drawing, pole and tally move while the finger is do
   await settled(page);
   expect(await tally()).toBe(before.tally);
 
-  await page.click('[aria-label="Redo"]');
+  await page.click('[aria-label^="Redo"]');
   await settled(page);
   const redone = { at: await atOf(), tally: await tally() };
   await kept();
@@ -190,7 +201,7 @@ test('with the server away work goes on, and the edit is sent on return', async 
   expect(await atOf()).toBe('18′-0″');
 });
 
-test('two hands on one job: the later save is asked mine, theirs or a copy', async () => {
+test('two hands on one thing: the later is shown both and asked which stands', async () => {
   await openBoatStore(page);
   const other = await page.browserContext().newPage();
   await other.setViewport({ width: 1280, height: 800 });
@@ -205,9 +216,57 @@ test('two hands on one job: the later save is asked mine, theirs or a copy', asy
   await page.bringToFront();
   await press(page, 'Move Window 5″ right');
   await page.waitForSelector('[role="dialog"]');
-  expect(await textOf(page, '[role="dialog"]')).toContain('Nothing is thrown away');
+  const asked = await textOf(page, '[role="dialog"]');
+  expect(asked).toContain('Nothing is thrown away');
+  // What it was, mine and theirs, each in its place.
+  expect(asked).toMatch(/Window: place\s+18' 3"\s+18' 8"\s+18'/);
+  expect(await violations(page)).toEqual([]);
   await press(page, 'Theirs stands');
   await page.waitForFunction(
     () => document.querySelector<HTMLInputElement>('input[name="W1-at"]')?.value === '18′-0″',
   );
+});
+
+test('two browsers on one job, one of them offline: what does not clash is carried together, unasked', async () => {
+  await openBoatStore(page);
+  const elsewhere = await site.page();
+  // The same yard in another browser: its session is taken along.
+  const cookies = await page.browserContext().cookies();
+  await elsewhere.browserContext().setCookie(...cookies);
+  await elsewhere.goto(page.url());
+  await elsewhere.waitForSelector('[data-opening="W1"]');
+  await settled(elsewhere);
+  await page.setOfflineMode(true);
+  await press(page, 'Move Window 3″ left');
+  await page.waitForFunction(() =>
+    document.querySelector('header [role="status"]')?.textContent?.includes('held on this device'),
+  );
+  await elsewhere.bringToFront();
+  await elsewhere.click('input[name="W1-sill"]', { count: 3 });
+  await elsewhere.keyboard.type('3-0');
+  await elsewhere.keyboard.press('Enter');
+  await elsewhere.waitForFunction(() =>
+    document.querySelector('header [role="status"]')?.textContent?.startsWith('Kept'),
+  );
+  await new Promise((r) => setTimeout(r, 900));
+  await page.bringToFront();
+  await page.setOfflineMode(false);
+  await kept();
+  await page.waitForFunction(
+    () => document.querySelector<HTMLInputElement>('input[name="W1-sill"]')?.value === '3′-0″',
+  );
+  expect(await atOf()).toBe('18′-0″');
+  expect(await page.$('[role="dialog"]')).toBeNull();
+  // Undo says what it takes back, and takes back mine alone.
+  expect(await page.$eval('header button[title^="Undo"]', (b) => b.getAttribute('aria-label'))).toBe(
+    'Undo: Window: place',
+  );
+  await page.click('header button[title^="Undo"]');
+  await page.waitForFunction(
+    (was) => document.querySelector<HTMLInputElement>('input[name="W1-at"]')?.value === was,
+    {},
+    '18′-3″',
+  );
+  expect(await page.$eval('input[name="W1-sill"]', (i) => i.value)).toBe('3′-0″');
+  await elsewhere.browserContext().close();
 });

@@ -106,13 +106,29 @@ test('a joint that is due is proposed with its rule, had with one press, and ref
 
 test('what is held cannot be passed: refused, then everything seen, signed, and done; the record printed', async () => {
   await openBoatStore(page, 'steel');
-  await press(page, 'Pour 1 placed');
-  await slipSays('not before “footing poured” is done');
-  await press(page, 'Footing poured');
-  await slipSays('“Before concrete” has to be signed first');
+  /** Puts the step behind a hold on record, by a name of its own, and gives what stands against it. */
+  const step = async (name: string, by: string): Promise<string> => {
+    await press(page, name);
+    await page.waitForSelector('[role="dialog"]');
+    const field = '[role="dialog"] input[autocomplete="name"]';
+    await page.click(field, { count: 3 });
+    await page.type(field, by);
+    await press(page, 'Put it on record');
+    const handle = await page.waitForFunction(() => {
+      const dialog = document.querySelector('[role="dialog"]');
+      return dialog === null ? 'done' : dialog.querySelector('[role="alert"]')?.textContent || false;
+    });
+    return (await handle.jsonValue()) as string;
+  };
+  expect(await step('Pour 1 placed', 'R. Alder')).toContain('not before “footing poured” is done');
+  await press(page, 'Not yet');
+  expect(await step('Footing poured', 'R. Alder')).toContain('“Before concrete” has to be signed first');
+  expect(await violations(page)).toEqual([]);
+  await press(page, 'Not yet');
   await press(page, 'Look and sign');
   await page.waitForSelector('[role="dialog"]');
   expect(await violations(page)).toEqual([]);
+  await page.click('[role="dialog"] input[autocomplete="name"]', { count: 3 });
   await page.type('[role="dialog"] input[autocomplete="name"]', 'R. Alder');
   await press(page, 'Sign it');
   await page.waitForFunction(() =>
@@ -122,11 +138,16 @@ test('what is held cannot be passed: refused, then everything seen, signed, and 
   await press(page, 'Sign it');
   await page.waitForFunction(() => document.querySelector('[role="dialog"]') === null);
   await slipSays('Seen by R. Alder');
-  await press(page, 'Footing poured');
-  await slipSays('Footing poured:');
+  // Whoever does the step is not whoever signed the hold.
+  expect(await step('Footing poured', 'J. Rowan')).toBe('done');
+  await slipSays('Footing poured: J. Rowan');
   // It is on the server, not only on the screen.
   await page.reload();
   await slipSays('Seen by R. Alder');
+  await press(page, 'On record');
+  await page.waitForFunction(() => document.querySelectorAll('[role="dialog"] tbody tr').length === 2);
+  expect(await violations(page)).toEqual([]);
+  await press(page, 'Close');
   const text = await printedText(page, 'Holds as PDF');
   expect(text).toContain('signed by R. Alder');
   expect(text).toContain('not signed');

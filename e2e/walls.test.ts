@@ -39,8 +39,13 @@ test('a unit is pressed on the drawing and parted; when the bond changes under i
   await press(page, 'Part it in two');
   await slipSays('As the bond has it');
   await kept(page);
-  const pieces = (await wallsOf(page))[0]?.build as { pieces?: { do: string; length: number }[] };
-  expect(pieces.pieces).toMatchObject([{ do: 'split', length: 215 }]);
+  const pieces = (await wallsOf(page))[0]?.build as { pieces?: { do: string; place: string }[] };
+  expect(pieces.pieces).toMatchObject([
+    {
+      do: 'split',
+      place: expect.stringMatching(/^[^/]+\/[^/]+\/leaf:0\/course:\d+\/piece:\d+\+215$/) as string,
+    },
+  ]);
   // Closers step along the course with the keyboard too.
   await page.focus('[aria-label="The next unit"]');
   await page.keyboard.press('Enter');

@@ -29,7 +29,7 @@ const W1 = { id: 'W1', run: 0, at: '14\' 3"', width: "4'", sill: '3\' 4"', head:
 const viewOf = (j: Job): BenchView => {
   const p = plan(j).walls[0];
   if (!p) throw new Error('no wall');
-  return benchView(p, 0, 'ft-in', true);
+  return benchView(j, p, 0, 'ft-in', true);
 };
 
 test('an opening dragged near a perp settles on it; further off it goes by inches', () => {

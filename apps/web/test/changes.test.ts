@@ -59,7 +59,7 @@ function wallView(at: number, height = 1500): BenchView {
   if (!checked.ok) throw new Error('the wall is sound');
   const wall = plan(checked.job, [], { advise: false }).walls[0];
   if (!wall) throw new Error('the wall is planned');
-  return benchView(wall, 0, 'mm', false);
+  return benchView(checked.job, wall, 0, 'mm', false);
 }
 
 /** Across as the worker hands it over: what is moved is gone on the other side. */

@@ -28,6 +28,27 @@ test('a length typed the way it is said is kept on Enter, and what it was taken 
   expect(got).toEqual(['7\' 4 5/8"']);
 });
 
+test('what is counted is kept as it was said where the file may count it', async () => {
+  const got: unknown[] = [];
+  const props = {
+    value: 2641.6,
+    show: 'mm' as const,
+    module: 225,
+    pitch: 75,
+    onChange: (v: unknown) => got.push(v) > 0,
+  };
+  render(<LengthField label="Along" counts="units" {...props} />);
+  const input = screen.getByLabelText('Along');
+  await userEvent.clear(input);
+  await userEvent.type(input, '5 1/2 bricks');
+  expect(screen.getByText('kept as said: 5 1/2 bricks, joints and all')).toBeTruthy();
+  await userEvent.keyboard('{Enter}');
+  // Courses go up a wall, not along it: they are their length.
+  await userEvent.clear(input);
+  await userEvent.type(input, '12 courses{Enter}');
+  expect(got).toEqual(['5 1/2 bricks', 900]);
+});
+
 test('courses count in the wall’s own gauge', async () => {
   const got: unknown[] = [];
   const input = field((v) => got.push(v) > 0, 'mm');

@@ -36,7 +36,7 @@ test('holds as rows for a spreadsheet say who has signed', async () => {
   const signed: RecordEntry = {
     kind: 'hold-signed',
     id: 'e1',
-    at: '2026-05-04T08:00:00Z',
+    happened: '2026-05-04T08:00:00Z',
     wall: 'w',
     hold: first.id,
     by: 'R. Alder',

@@ -1,7 +1,8 @@
 import { CAUTION, sayMm, showMm, type BenchView, type Show, type StageName } from '@even-tally/core';
-import { memo, useDeferredValue, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { open, useOpenJob } from '../state/openJob';
+import { JobContext, useJob, useOpenJob } from '../state/job';
+import { createOpenJob } from '../state/openJob';
 import { useShown } from '../state/shown';
 import { look, useViewing } from '../state/view';
 import type { PanelProps } from '../stages/panel';
@@ -9,12 +10,14 @@ import { stageNamed } from '../stages/registry';
 import { Stumble } from '../ui/Stumble';
 import { Waiting } from '../ui/Waiting';
 import { AsList } from './AsList';
-import { KeysDialog, StaleWrite } from './Dialogs';
+import { ClashDialog } from './ClashDialog';
+import { KeysDialog } from './Dialogs';
 import { Elevation } from './Elevation';
 import { onKey } from './keys';
 import { layOut, sameLayout, type Layout } from './layout';
 import { Pole } from './Pole';
 import { PrintSheet } from './PrintSheet';
+import { RecordDialog } from './RecordDialog';
 import { Says } from './Says';
 import { Tape } from './Tape';
 import { Top } from './Top';
@@ -63,6 +66,9 @@ function FootBar({ view, show }: { view: BenchView; show: Show }): ReactNode {
       <span className="ml-auto flex">
         <button className={button} onClick={() => look({ asList: !asList })}>
           {asList ? 'Back to the drawing' : 'Read as a list'}
+        </button>
+        <button className={button} onClick={() => look({ recordOpen: true })}>
+          On record
         </button>
         <button className={button} onClick={() => look({ keysOpen: true })}>
           keys <b>?</b>
@@ -126,19 +132,34 @@ function Faces({ view, jobName, show, stage }: Facing & { view: BenchView }): Re
   );
 }
 
-/** One run of a wall on one sheet that stays put, seen through the stages. */
+/** The job of the address, open for as long as the page is of it. */
 export function Bench(): ReactNode {
+  const { jobId = '' } = useParams();
+  return <OpenBench key={jobId} jobId={jobId} />;
+}
+
+function OpenBench({ jobId }: { jobId: string }): ReactNode {
+  const [handle] = useState(createOpenJob);
+  useEffect(() => {
+    void handle.open(jobId);
+    return handle.close;
+  }, [handle, jobId]);
+  return (
+    <JobContext value={handle}>
+      <Sheet />
+    </JobContext>
+  );
+}
+
+/** One run of a wall on one sheet that stays put, seen through the stages. */
+function Sheet(): ReactNode {
+  const { undo, redo } = useJob();
   const { jobId = '', wallId = '', run: runText = '0', stage } = useParams();
   const navigate = useNavigate();
   // While something is dragged, the document it began with: what is tried on it is the planner's affair.
   const job = useOpenJob((s) => (s.id === jobId ? (s.base ?? s.job) : null));
   const failed = useOpenJob((s) => s.failure);
   const chosen = useViewing((s) => s.show);
-  const opened = useRef('');
-  useEffect(() => {
-    if (opened.current !== jobId) void open(jobId);
-    opened.current = jobId;
-  }, [jobId]);
   const wall = job?.walls.findIndex((w) => w.id === wallId) ?? -1;
   const show: Show = chosen ?? job?.show ?? 'ft-in';
   const run = Math.max(0, Number(runText) || 0);
@@ -166,10 +187,12 @@ export function Bench(): ReactNode {
         courses,
         show,
         go: (to) => void navigate(to),
+        undo,
+        redo,
       });
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
-  }, [stem, base, run, runs, stage, courses, show, navigate]);
+  }, [stem, base, run, runs, stage, courses, show, navigate, undo, redo]);
   useEffect(() => {
     if (view) document.title = `${view.wall.name}, ${view.runs[view.run]?.name ?? ''} · Even Tally`;
   }, [view]);
@@ -202,7 +225,8 @@ export function Bench(): ReactNode {
       </div>
       <Paper job={slip.job} view={slip.view} show={show} planner={planner} />
       <KeysDialog />
-      <StaleWrite toYard={() => void navigate('/yard')} />
+      <RecordDialog />
+      <ClashDialog show={show} toYard={() => void navigate('/yard')} />
       <WorkingCard job={job} planner={planner} show={show} />
     </>
   );

@@ -2,7 +2,8 @@ import { drag as d3drag } from 'd3-drag';
 import { select } from 'd3-selection';
 import { sayMm, showMm, type BenchView, type Show, type StageName } from '@even-tally/core';
 import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
-import { drag, drop, edit } from '../state/openJob';
+import { useJob } from '../state/job';
+import { labelOf } from '../state/newId';
 import { look, useViewing } from '../state/view';
 import { LevelLines } from './LevelLines';
 import { CavityLayer } from './CavityLayer';
@@ -47,6 +48,7 @@ function Handle({
 }
 
 function useDragRef(ref: { current: SVGElement | null }, part: Part, o: BenchOpening, props: Props): void {
+  const { drag, drop } = useJob();
   const now = useRef({ ...props, o });
   useEffect(() => {
     now.current = { ...props, o };
@@ -81,10 +83,11 @@ function useDragRef(ref: { current: SVGElement | null }, part: Part, o: BenchOpe
       .on('end', () => drop(steps));
     select(node).call(behaviour);
     return () => void select(node).on('.drag', null);
-  }, [ref, part]);
+  }, [ref, part, drag, drop]);
 }
 
 function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): ReactNode {
+  const { edit } = useJob();
   const { layout, show, view } = props;
   const body = useRef<SVGGElement>(null);
   useDragRef(body, 'body', o, props);
@@ -102,7 +105,7 @@ function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): ReactNode {
     edit(openingEdit(view, o, 'body', move[0], move[1], 0, show));
   };
   const size = `${showMm(o.to - o.from, show)} × ${showMm(o.head - o.sill, show)}`;
-  const name = o.name.length * 8 < w ? o.name : o.id;
+  const name = o.name.length * 8 < w ? o.name : labelOf(o.id);
   // Drawn from its own corner and carried as one: a drag then changes one attribute a frame, not one a part.
   return (
     <g transform={`translate(${x} ${y})`}>

@@ -2,7 +2,7 @@ import { drag as d3drag } from 'd3-drag';
 import { select } from 'd3-selection';
 import { millimetres, sayMm, showMm, writeLength, type BenchView, type Show } from '@even-tally/core';
 import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
-import { drag, drop, edit } from '../state/openJob';
+import { useJob } from '../state/job';
 import { look, useViewing } from '../state/view';
 import type { Layout } from './layout';
 import { onThePage } from './onThePage';
@@ -35,6 +35,7 @@ const REACH = 7;
 
 /** A fixed height: dragged up and down the pole, or nudged by the arrow keys. */
 function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): ReactNode {
+  const { drag, drop, edit } = useJob();
   const { layout, show, view } = props;
   const ref = useRef<SVGGElement>(null);
   const now = useRef({ ...props, flag });
@@ -63,7 +64,7 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
       .on('end', () => drop(steps));
     select(node).call(behaviour);
     return () => void select(node).on('.drag', null);
-  }, []);
+  }, [drag, drop]);
   const nudge = (event: KeyboardEvent): void => {
     const by = event.shiftKey ? view.wall.pitch : show === 'mm' ? 1 : 25.4 / 8;
     const way = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;

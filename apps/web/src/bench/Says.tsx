@@ -1,7 +1,7 @@
 import type { BenchView, StageName } from '@even-tally/core';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { edit } from '../state/openJob';
+import { useJob } from '../state/job';
 import { look, useViewing } from '../state/view';
 import { unbroken } from '../ui/unbroken';
 import { STAGES } from '../stages/registry';
@@ -28,6 +28,7 @@ const twinOf = (said: Said, shown: readonly Said[]): string | null =>
 const fixesOf = (s: Said): string => JSON.stringify(s.finding.fixes.map((f) => f.edit));
 
 function One({ said, weighed, sameAs }: { said: Said; weighed: boolean; sameAs: string | null }): ReactNode {
+  const { edit } = useJob();
   const { letter, finding } = said;
   const chosen = useViewing((s) => s.letter === letter);
   const ref = useRef<HTMLLIElement>(null);
@@ -56,7 +57,7 @@ function One({ said, weighed, sameAs }: { said: Said; weighed: boolean; sameAs: 
               <button
                 key={fix.says}
                 className={i === 0 ? 'press' : 'press-plain'}
-                onClick={() => edit(fix.edit, fix.guard)}
+                onClick={() => edit(fix.edit)}
                 disabled={!weighed}
               >
                 {unbroken(fix.says)}

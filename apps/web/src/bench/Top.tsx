@@ -3,7 +3,7 @@ import { Redo2, Undo2 } from 'lucide-react';
 import type { Show } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
-import { redo, undo, useOpenJob } from '../state/openJob';
+import { useJob, useOpenJob } from '../state/job';
 import { chooseShow } from '../state/view';
 import { Mark } from '../ui/Mark';
 import { STAGES } from '../stages/registry';
@@ -60,10 +60,11 @@ export function Top({
   stem: string;
   show: Show;
 }): ReactNode {
+  const { redo, undo } = useJob();
   const keeping = useOpenJob((s) => s.keeping);
   const keptAt = useOpenJob((s) => s.keptAt);
-  const canUndo = useOpenJob((s) => s.done.length > 0);
-  const canRedo = useOpenJob((s) => s.undone.length > 0);
+  const back = useOpenJob((s) => s.done.at(-1)?.says ?? null);
+  const again = useOpenJob((s) => s.undone.at(-1)?.says ?? null);
   const press =
     'inline-flex h-[30px] w-[30px] items-center justify-center hover:bg-[#3b454c] disabled:text-[#8b959b]';
   return (
@@ -84,15 +85,21 @@ export function Top({
         >
           {WORDS[keeping](keptAt)}
         </p>
-        <button className={press} onClick={undo} disabled={!canUndo} aria-label="Undo" title="Undo (Ctrl Z)">
+        <button
+          className={press}
+          onClick={undo}
+          disabled={back === null}
+          aria-label={back === null ? 'Undo' : `Undo: ${back}`}
+          title={back === null ? 'Nothing to undo' : `Undo: ${back} (Ctrl Z)`}
+        >
           <Undo2 size={18} aria-hidden="true" />
         </button>
         <button
           className={press}
           onClick={redo}
-          disabled={!canRedo}
-          aria-label="Redo"
-          title="Redo (Ctrl Shift Z)"
+          disabled={again === null}
+          aria-label={again === null ? 'Redo' : `Redo: ${again}`}
+          title={again === null ? 'Nothing to redo' : `Redo: ${again} (Ctrl Shift Z)`}
         >
           <Redo2 size={18} aria-hidden="true" />
         </button>

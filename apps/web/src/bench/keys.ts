@@ -1,5 +1,4 @@
 import type { Show } from '@even-tally/core';
-import { redo, undo } from '../state/openJob';
 import { chooseShow, look, viewing } from '../state/view';
 import { STAGES } from '../stages/registry';
 import type { BenchStage } from '../stages/stage';
@@ -13,6 +12,8 @@ export interface KeyPlace {
   courses: number;
   show: Show;
   go: (to: string) => void;
+  undo: () => void;
+  redo: () => void;
 }
 
 interface Key {
@@ -68,7 +69,7 @@ export const KEYS: Key[] = [
     keys: 'Ctrl Z',
     says: 'undo',
     on: (e) => (e.ctrlKey || e.metaKey) && !e.shiftKey && e.key.toLowerCase() === 'z',
-    act: () => undo(),
+    act: (p) => p.undo(),
   },
   {
     keys: 'Ctrl Shift Z',
@@ -76,7 +77,7 @@ export const KEYS: Key[] = [
     on: (e) =>
       (e.ctrlKey || e.metaKey) &&
       ((e.shiftKey && e.key.toLowerCase() === 'z') || e.key.toLowerCase() === 'y'),
-    act: () => redo(),
+    act: (p) => p.redo(),
   },
   {
     keys: 'U',

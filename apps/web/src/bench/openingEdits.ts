@@ -1,4 +1,4 @@
-import { millimetres, writeLength, type EditStep, type BenchView, type Show } from '@even-tally/core';
+import { millimetres, writeLength, type PatchStep, type BenchView, type Show } from '@even-tally/core';
 
 export type Part = 'body' | 'left' | 'right' | 'head' | 'sill';
 export type BenchOpening = BenchView['openings'][number];
@@ -29,12 +29,12 @@ export function openingEdit(
   dy: number,
   reach: number,
   show: Show,
-): EditStep[] {
+): PatchStep[] {
   const path = `/walls/${view.wall.index}/openings/${o.index}`;
   const off = view.wall.nominal ? view.wall.head : 0;
   const tops = [0, ...view.marks.map((m) => m.top)];
   const write = (mm: number): string | number => writeLength(millimetres(Math.round(mm * 1000) / 1000), show);
-  const set = (key: string, mm: number): EditStep => ({
+  const set = (key: string, mm: number): PatchStep => ({
     op: 'replace',
     path: `${path}/${key}`,
     value: write(mm),

@@ -1,4 +1,4 @@
-import { millimetres, writeLength, type EditStep, type BenchView, type Show } from '@even-tally/core';
+import { millimetres, writeLength, type PatchStep, type BenchView, type Show } from '@even-tally/core';
 
 export type Flag = BenchView['flags'][number];
 
@@ -6,7 +6,7 @@ export type Flag = BenchView['flags'][number];
  * The edit that moves a fixed height to `to` mm above the base: every sill, head and height that stands there.
  * It settles on a course mark within `reach` mm, otherwise on an inch or a centimetre.
  */
-export function heightEdit(view: BenchView, flag: Flag, to: number, reach: number, show: Show): EditStep[] {
+export function heightEdit(view: BenchView, flag: Flag, to: number, reach: number, show: Show): PatchStep[] {
   const grid = show === 'mm' ? 10 : 25.4;
   const pitch = view.wall.pitch;
   // The top moves the marks themselves, so it settles on whole courses at the target bed.

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { BenchView } from '@even-tally/core';
-import { openJob } from '../state/openJob';
+import { useJob } from '../state/job';
 import { shown } from '../state/shown';
 
 /** A hand that has not moved the wall for so long rests, ms. */
@@ -11,13 +11,14 @@ const REST = 150;
  * so that the drawing, which follows every frame, does not wait for them.
  */
 export function useCalm(): BenchView | null {
+  const { store } = useJob();
   const [calm, setCalm] = useState(() => shown.getState().view);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const follow = (): void => setCalm(shown.getState().view);
     const stop = shown.subscribe(() => {
       clearTimeout(timer);
-      if (openJob.getState().base === null) follow();
+      if (store.getState().base === null) follow();
       else timer = setTimeout(follow, REST);
     });
     follow();
@@ -25,6 +26,6 @@ export function useCalm(): BenchView | null {
       stop();
       clearTimeout(timer);
     };
-  }, []);
+  }, [store]);
   return calm;
 }

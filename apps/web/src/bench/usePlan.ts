@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Job, Show } from '@even-tally/core';
-import { openJob } from '../state/openJob';
+import { useJob } from '../state/job';
 import { clear, show as showView, stumble } from '../state/shown';
 import { openPlanner, type Planner } from '../workers/planner';
 
@@ -9,6 +9,7 @@ import { openPlanner, type Planner } from '../workers/planner';
  * job's store to the planner and its answers straight to the drawing: React draws once a frame, and only the drawing.
  */
 export function usePlan(job: Job | null, wall: number, run: number, show: Show): Planner {
+  const { store } = useJob();
   const [planner] = useState<Planner>(openPlanner);
   useEffect(() => {
     planner.onBench(showView, stumble);
@@ -19,11 +20,11 @@ export function usePlan(job: Job | null, wall: number, run: number, show: Show):
   }, [planner]);
   useEffect(() => {
     if (job && wall >= 0) planner.bench(job, wall, run, show);
-    return openJob.subscribe((now, was) => {
+    return store.subscribe((now, was) => {
       const letGo = was.base !== null && now.base === null;
       if (wall >= 0 && now.job && now.job !== was.job && (now.base !== null || letGo))
         planner.bench(now.job, wall, run, show);
     });
-  }, [job, planner, wall, run, show]);
+  }, [job, planner, wall, run, show, store]);
   return planner;
 }

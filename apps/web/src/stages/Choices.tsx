@@ -1,15 +1,16 @@
-import type { Choice } from '@even-tally/core';
+import type { BenchChoice } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { edit } from '../state/openJob';
+import { useJob } from '../state/job';
 import { unbroken } from '../ui/unbroken';
 
 /** Ways to build it, best first, each with its reason; the one in force is marked. */
-export function Choices({ choices, weighed }: { choices: Choice[]; weighed: boolean }): ReactNode {
+export function Choices({ choices, weighed }: { choices: BenchChoice[]; weighed: boolean }): ReactNode {
+  const { edit } = useJob();
   if (choices.length === 0)
     return <p className="text-soft">{weighed ? 'There is only one way here.' : 'Weighing the choices…'}</p>;
   // The one to press is the cheapest that beats what stands.
   const stands = Math.min(...choices.filter((c) => c.applied).map((c) => c.cost));
-  const best = choices.reduce<Choice | null>(
+  const best = choices.reduce<BenchChoice | null>(
     (b, c) => (!c.applied && c.cost < (b?.cost ?? stands) ? c : b),
     null,
   );

@@ -1,11 +1,12 @@
 import { lockEdit, type Locked } from '@even-tally/core';
 import { Lock as Closed, LockOpen } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { edit } from '../state/openJob';
+import { useJob } from '../state/job';
 import type { PanelProps } from './panel';
 
 /** Holds a stage's choice: nothing proposes to change it, and no default moves it, until it is let go. */
 export function Lock({ job, view, stage }: PanelProps & { stage: Locked }): ReactNode {
+  const { edit } = useJob();
   const locked = view.wall.locked.includes(stage);
   const now = { ...view.wall, courses: view.wall.count };
   return (

@@ -2,7 +2,7 @@ import { FileDown, Printer } from 'lucide-react';
 import Papa from 'papaparse';
 import { useState, type ReactNode } from 'react';
 import { printed, type Printed } from '../state/api';
-import { whenKept } from '../state/openJob';
+import { useJob } from '../state/job';
 import { download } from '../ui/download';
 import { Section } from '../ui/Section';
 
@@ -19,6 +19,7 @@ interface Props {
 
 /** A sheet to carry to the wall: printed by the server from the job as it is kept, or as rows for a spreadsheet. */
 export function TakeAway({ title, what, name, asked, rows, file, says }: Props): ReactNode {
+  const { whenKept } = useJob();
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const give = (make: () => Promise<void>) => (): void => {

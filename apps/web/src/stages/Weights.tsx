@@ -1,6 +1,6 @@
-import { BOND_WEIGHTS, GAUGE_WEIGHTS, WEIGHT_NAMES, type EditStep } from '@even-tally/core';
+import { BOND_WEIGHTS, GAUGE_WEIGHTS, WEIGHT_NAMES, type PatchStep } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { edit } from '../state/openJob';
+import { useJob } from '../state/job';
 import { Fold } from '../ui/Fold';
 import { NumberField } from '../ui/NumberField';
 import type { PanelProps } from './panel';
@@ -9,10 +9,11 @@ const TABLES = { bond: BOND_WEIGHTS, gauge: GAUGE_WEIGHTS } as const;
 
 /** What each thing costs a choice: the one table the ranking goes by, and this job's own where it differs. */
 export function Weights({ job, stage }: PanelProps & { stage: 'bond' | 'gauge' }): ReactNode {
+  const { edit } = useJob();
   const own: Partial<Record<string, number>> = job.weights?.[stage] ?? {};
   const changed = Object.keys(own).length;
   const set = (name: string, value: number): void => {
-    const step: EditStep = !job.weights
+    const step: PatchStep = !job.weights
       ? { op: 'add', path: '/weights', value: { [stage]: { [name]: value } } }
       : !job.weights[stage]
         ? { op: 'add', path: `/weights/${stage}`, value: { [name]: value } }

@@ -1,5 +1,5 @@
-import { setDeep, type EditStep, type Job, type BenchView } from '@even-tally/core';
-import { edit } from '../state/openJob';
+import { setDeep, type PatchStep, type Job, type BenchView } from '@even-tally/core';
+import { useJob } from '../state/job';
 
 interface WallFields {
   /** Sets a key of the wall by its path under `/walls/<n>`, making what holds it where that is missing; false when refused. */
@@ -10,11 +10,12 @@ interface WallFields {
 }
 
 export function useWallFields(job: Job, view: BenchView): WallFields {
+  const { edit } = useJob();
   const path = `/walls/${view.wall.index}`;
   return {
     path,
     set: (under, value) => {
-      const step: EditStep = setDeep(job, `${path}${under}`, value);
+      const step: PatchStep = setDeep(job, `${path}${under}`, value);
       return edit([step]);
     },
     clear: (under) => edit([{ op: 'remove', path: `${path}${under}` }]),

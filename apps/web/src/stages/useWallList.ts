@@ -1,5 +1,6 @@
 import type { Job, BenchView } from '@even-tally/core';
-import { edit } from '../state/openJob';
+import { useJob } from '../state/job';
+import { newId } from '../state/newId';
 
 type ListKey = 'tops' | 'steps' | 'vents' | 'piers' | 'heights' | 'joints';
 
@@ -13,16 +14,13 @@ interface WallList {
 
 /** One of a wall's lists in the document, whether or not it is there yet. `letter` begins the ids of new entries. */
 export function useWallList(job: Job, view: BenchView, key: ListKey, letter: string): WallList {
+  const { edit } = useJob();
   const list: readonly { id: string }[] | undefined = job.walls[view.wall.index]?.[key];
   const path = `/walls/${view.wall.index}/${key}`;
   return {
     path,
     add: (value) => {
-      const id =
-        Array.from({ length: 2000 }, (_, i) => `${letter}${i + 1}`).find(
-          (n) => !list?.some((one) => one.id === n),
-        ) ?? letter;
-      const entry = { id, ...value };
+      const entry = { id: newId(letter, list).id, ...value };
       return edit([
         list ? { op: 'add', path: `${path}/-`, value: entry } : { op: 'add', path, value: [entry] },
       ]);

@@ -1,4 +1,4 @@
-import type { Fault, JobDocument, NewEntry, PaperKind, RecordEntry } from '@even-tally/core';
+import type { Fault, JobDocument, PaperKind, RecordEntry } from '@even-tally/core';
 
 export interface Session {
   signedIn: boolean;
@@ -77,7 +77,7 @@ export const saveJob = (id: string, revision: number, document: JobDocument): Pr
 export const removeJob = (id: string): Promise<void> => ask('DELETE', `/api/jobs/${id}`);
 
 export const readRecord = (job: string): Promise<RecordEntry[]> => ask('GET', `/api/jobs/${job}/record`);
-export const addRecord = (job: string, entry: NewEntry & { id: string }): Promise<RecordEntry> =>
+export const addRecord = (job: string, entry: RecordEntry): Promise<RecordEntry> =>
   ask('POST', `/api/jobs/${job}/record`, entry);
 
 /** What the server prints: the pole of a wall, the dry-lay tape of a run, and sheets of tables. */

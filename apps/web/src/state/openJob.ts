@@ -1,37 +1,55 @@
 import {
-  applyEdit,
+  applyPatch,
+  carry,
   checkJob,
+  editOf,
+  forced,
+  inverse,
+  same,
+  sayEdit,
   sayFault,
+  type Clash,
   type Edit,
-  type Guard,
   type Job,
   type JobDocument,
+  type Patch,
 } from '@even-tally/core';
-import { createStore } from 'zustand/vanilla';
-import { useStore } from 'zustand';
+import { createStore, type StoreApi } from 'zustand/vanilla';
 import { addJob, Away, readJobById, Refused, saveJob, type KeptJob } from './api';
-import { dropPending, holdPending, readPending } from './pending';
+import { dropPending, holdPending, readPending, type Pending, type PendingDocument } from './pending';
 
 export type Keeping = 'kept' | 'keeping' | 'held' | 'stale' | 'refused';
 
-interface Step {
-  /** Takes the document from before to after, and back. */
-  forward: Edit;
-  back: Edit;
+/** One step that can be taken back: the edit, and what it did in a few words. */
+export interface Step {
+  edit: Edit;
+  says: string;
+}
+
+/** Somebody else saved, and what both have done cannot be had together. */
+export interface Stale {
+  newer: KeptJob;
+  /** What clashes; where it is empty the two together would be no wall, and `why` says what of it. */
+  clashes: Clash[];
+  why: string | null;
+  /** Both put together, where they clash as I have it, and as they have it. */
+  mine: Job;
+  theirs: Job;
 }
 
 export interface OpenJob {
   id: string | null;
   revision: number;
   job: Job | null;
+  /** The job as the server has it: what is not kept yet is what is different. */
+  kept: Job | null;
   undone: Step[];
   done: Step[];
   keeping: Keeping;
   keptAt: string | null;
   /** Why the last edit was refused; cleared by the next that is not. */
   refusal: string | null;
-  /** The newer document a stale write met. */
-  newer: KeptJob | null;
+  stale: Stale | null;
   failure: string | null;
   /** The document a drag started from; while set, edits are tried on it and not yet kept. */
   base: Job | null;
@@ -41,217 +59,358 @@ const EMPTY: OpenJob = {
   id: null,
   revision: 0,
   job: null,
+  kept: null,
   undone: [],
   done: [],
   keeping: 'kept',
   keptAt: null,
   refusal: null,
-  newer: null,
+  stale: null,
   failure: null,
   base: null,
 };
 
-export const openJob = createStore<OpenJob>(() => EMPTY);
-export const useOpenJob = <T>(pick: (state: OpenJob) => T): T => useStore(openJob, pick);
+/** What an open job stands on: the server, this device, and how long it waits. */
+export interface Ground {
+  read: typeof readJobById;
+  save: typeof saveJob;
+  add: typeof addJob;
+  hold: typeof holdPending;
+  held: typeof readPending;
+  drop: typeof dropPending;
+  saveAfter: number;
+  retryAfter: number;
+}
 
-const SAVE_AFTER = 500;
-const RETRY_AFTER = 4000;
-let timer: ReturnType<typeof setTimeout> | undefined;
-let saving = false;
-
-const same = (a: JobDocument, b: JobDocument): boolean => JSON.stringify(a) === JSON.stringify(b);
-
-const soon = (after: number): void => {
-  clearTimeout(timer);
-  timer = setTimeout(() => void keep(), after);
+const GROUND: Ground = {
+  read: readJobById,
+  save: saveJob,
+  add: addJob,
+  hold: holdPending,
+  held: readPending,
+  drop: dropPending,
+  saveAfter: 500,
+  retryAfter: 4000,
 };
 
-/** Opens a job: what this device still holds unsent comes first, the server's copy otherwise. */
-export async function open(id: string): Promise<void> {
-  clearTimeout(timer);
-  openJob.setState(EMPTY, true);
-  try {
-    const kept = await readJobById(id);
-    const checked = checkJob(kept.document);
-    if (!checked.ok) throw new Error(checked.faults.map(sayFault).join('; '));
-    openJob.setState({ id, revision: kept.revision, job: checked.job, keptAt: kept.savedAt });
-    const pending = await readPending(id);
-    if (!pending || same(pending.document, kept.document)) return await dropPending(id);
-    const mine = checkJob(pending.document);
-    if (!mine.ok) return await dropPending(id);
-    if (pending.revision === kept.revision) {
-      openJob.setState({ job: mine.job, keeping: 'held' });
-      soon(0);
-    } else openJob.setState({ job: mine.job, keeping: 'stale', newer: kept });
-  } catch (error) {
-    openJob.setState({ failure: error instanceof Error ? error.message : String(error) });
+/** What is done to a job: a patch of it as it stands, an edit that names ids, or the document it is to become. */
+export type Change = Patch | Edit | JobDocument;
+
+export interface JobEdits {
+  /** Applies it for good: undoable, and kept soon. False, with the reason shown, when the wall cannot be so. */
+  edit: (what: Change) => boolean;
+  /** Applies it while the finger is down: always on the document the drag began with. */
+  drag: (what: Patch) => boolean;
+  /** The finger is up: what stands becomes one step to undo. */
+  drop: (what: Patch) => void;
+  undo: () => void;
+  redo: () => void;
+}
+
+export interface OpenJobHandle extends JobEdits {
+  store: StoreApi<OpenJob>;
+  /** Opens a job: what this device still holds unsent is carried over the server's copy. */
+  open: (id: string) => Promise<void>;
+  /** Settles a clash. Gives the id of the copy when one was made. */
+  settle: (how: 'mine' | 'theirs' | 'copy') => Promise<string | null>;
+  whenKept: (what: string) => Promise<string>;
+  /** The network is back, or the page is: try again now. */
+  wake: () => void;
+  /** It is looked at no more: what is not sent stays on the device. */
+  close: () => void;
+}
+
+const wanted = (faults: readonly { wanted: string; got: string }[]): string =>
+  faults[0] ? `Wanted ${faults[0].wanted}, got ${faults[0].got}.` : 'That cannot be.';
+
+const CLASH = 'What it changed has been changed since by somebody else.';
+
+/** A job that is open: one document, its steps back and forth, and what of it the server has. */
+export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
+  const store = createStore<OpenJob>(() => EMPTY);
+  const { getState, setState } = store;
+  /** Which page holds it: two pages of one device do not overwrite what each holds. */
+  const page = crypto.randomUUID();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let saving = false;
+  let closed = false;
+
+  const soon = (after: number): void => {
+    clearTimeout(timer);
+    if (!closed) timer = setTimeout(() => void keep(), after);
+  };
+
+  const refuse = (says: string): false => {
+    setState({ refusal: says });
+    return false;
+  };
+
+  function became(from: Job, what: Change): Job | string {
+    let document: JobDocument;
+    if (Array.isArray(what)) {
+      const applied = applyPatch<JobDocument>(from, what);
+      if (!applied.ok) return applied.why;
+      document = applied.value;
+    } else if ('changes' in what) {
+      const done = carry(what, from);
+      if (!done.ok) return CLASH;
+      document = done.document;
+    } else document = what;
+    const checked = checkJob(document, { before: from });
+    return checked.ok ? checked.job : wanted(checked.faults);
   }
-}
 
-function refuse(says: string): false {
-  openJob.setState({ refusal: says });
-  return false;
-}
+  /** What the server does not have yet, held on the device. */
+  function hold(): void {
+    const { id, revision, job, kept } = getState();
+    if (!id || !job || !kept) return;
+    const edit = editOf(kept, job);
+    void ground
+      .hold({ jobId: id, page, revision, edit, at: new Date().toISOString() })
+      .catch(() => undefined);
+  }
 
-function tried(from: Job, edit: Edit, guards: Guard[]): { job: Job; inverse: Edit } | string {
-  const applied = applyEdit(from, edit, guards);
-  if (!applied.ok) return applied.why;
-  const checked = checkJob(applied.value);
-  if (checked.ok) return { job: checked.job, inverse: applied.inverse };
-  const first = checked.faults[0];
-  return first ? `Wanted ${first.wanted}, got ${first.got}.` : 'That cannot be.';
-}
+  /** Held on the device at once, sent when the hand rests. */
+  function changed(): void {
+    const { keeping } = getState();
+    hold();
+    if (keeping === 'stale') return;
+    setState({ keeping: 'keeping' });
+    soon(ground.saveAfter);
+  }
 
-function take(job: Job, step: Step): void {
-  const { done } = openJob.getState();
-  openJob.setState({ job, base: null, done: [...done.slice(-199), step], undone: [], refusal: null });
-  changed();
-}
+  function take(job: Job): void {
+    const { done, job: from } = getState();
+    if (!from) return;
+    const edit = editOf(from, job);
+    if (edit.changes.length === 0) return setState({ job, base: null, refusal: null });
+    const step = { edit, says: sayEdit(edit, job) };
+    setState({ job, base: null, done: [...done.slice(-199), step], undone: [], refusal: null });
+    changed();
+  }
 
-/** Applies an edit for good: undoable, and kept soon. False, with the reason shown, when the wall cannot be so. */
-export function edit(steps: Edit, guards: Guard[] = []): boolean {
-  const { job } = openJob.getState();
-  if (!job || steps.length === 0) return false;
-  const result = tried(job, steps, guards);
-  if (typeof result === 'string') return refuse(result);
-  take(result.job, { forward: steps, back: result.inverse });
-  return true;
-}
+  function edit(what: Change): boolean {
+    const { job } = getState();
+    if (!job || (Array.isArray(what) && what.length === 0)) return false;
+    const result = became(job, what);
+    if (typeof result === 'string') return refuse(result);
+    take(result);
+    return true;
+  }
 
-/** Applies an edit while the finger is down: always on the document the drag began with. */
-export function drag(steps: Edit): boolean {
-  const { job, base } = openJob.getState();
-  const from = base ?? job;
-  if (!from) return false;
-  const result = tried(from, steps, []);
-  if (typeof result === 'string') return refuse(result);
-  openJob.setState({ job: result.job, base: from, refusal: null });
-  return true;
-}
+  function drag(what: Patch): boolean {
+    const { job, base } = getState();
+    const from = base ?? job;
+    if (!from) return false;
+    const result = became(from, what);
+    if (typeof result === 'string') return refuse(result);
+    setState({ job: result, base: from, refusal: null });
+    return true;
+  }
 
-/** The finger is up: what stands becomes one step to undo. */
-export function drop(steps: Edit): void {
-  const { base } = openJob.getState();
-  if (!base) return;
-  openJob.setState({ job: base, base: null });
-  edit(steps);
-}
+  function drop(what: Patch): void {
+    const { base } = getState();
+    if (!base) return;
+    setState({ job: base, base: null });
+    edit(what);
+  }
 
-function walk(from: 'done' | 'undone', to: 'done' | 'undone'): void {
-  const state = openJob.getState();
-  const step = state[from].at(-1);
-  if (!step || !state.job || state.base) return;
-  const applied = applyEdit(state.job, from === 'done' ? step.back : step.forward);
-  if (!applied.ok) return void refuse(applied.why);
-  openJob.setState({
-    job: applied.value,
-    refusal: null,
-    ...({ [from]: state[from].slice(0, -1), [to]: [...state[to], step] } as Pick<OpenJob, 'done' | 'undone'>),
-  });
-  changed();
-}
-
-export const undo = (): void => walk('done', 'undone');
-export const redo = (): void => walk('undone', 'done');
-
-/** Held on the device at once, sent when the hand rests. */
-function changed(): void {
-  const { id, revision, job, keeping } = openJob.getState();
-  if (!id || !job) return;
-  if (keeping !== 'stale') openJob.setState({ keeping: 'keeping' });
-  void holdPending({ jobId: id, revision, document: job, at: new Date().toISOString() }).catch(
-    () => undefined,
-  );
-  if (keeping !== 'stale') soon(SAVE_AFTER);
-}
-
-async function keep(): Promise<void> {
-  const { id, revision, job, keeping, base } = openJob.getState();
-  if (!id || !job || keeping === 'stale' || keeping === 'kept') return;
-  if (saving || base) return soon(SAVE_AFTER);
-  saving = true;
-  try {
-    const kept = await saveJob(id, revision, job);
-    if (openJob.getState().id !== id) return;
-    const moved = openJob.getState().job !== job;
-    openJob.setState({ revision: kept.revision, keptAt: kept.savedAt, keeping: moved ? 'keeping' : 'kept' });
-    if (moved) changed();
-    else await dropPending(id).catch(() => undefined);
-  } catch (error) {
-    if (openJob.getState().id !== id) return;
-    if (error instanceof Refused && error.newer) {
-      // The answer to an earlier save may have been lost on the way: then there is nothing to settle.
-      if (same(error.newer.document, job)) {
-        openJob.setState({ revision: error.newer.revision, keptAt: error.newer.savedAt, keeping: 'kept' });
-        await dropPending(id).catch(() => undefined);
-      } else openJob.setState({ keeping: 'stale', newer: error.newer });
-    } else if (error instanceof Away) {
-      openJob.setState({ keeping: 'held' });
-      soon(RETRY_AFTER);
-    } else {
-      openJob.setState({
-        keeping: 'refused',
-        refusal: error instanceof Error ? error.message : String(error),
-      });
+  function walk(from: 'done' | 'undone', to: 'done' | 'undone'): void {
+    const state = getState();
+    const step = state[from].at(-1);
+    if (!step || !state.job || state.base) return;
+    const result = became(state.job, from === 'done' ? inverse(step.edit) : step.edit);
+    if (typeof result === 'string') {
+      const word = from === 'done' ? 'taken back' : 'done again';
+      return void refuse(`“${step.says}” cannot be ${word}. ${result}`);
     }
-  } finally {
-    saving = false;
-  }
-}
-
-/** Settles a stale write. Returns the id of the copy when one was made. */
-export async function settle(how: 'mine' | 'theirs' | 'copy'): Promise<string | null> {
-  const { id, job, newer } = openJob.getState();
-  if (!id || !job || !newer) return null;
-  if (how === 'mine') {
-    openJob.setState({ revision: newer.revision, newer: null, keeping: 'held' });
-    await holdPending({
-      jobId: id,
-      revision: newer.revision,
-      document: job,
-      at: new Date().toISOString(),
-    }).catch(() => undefined);
-    soon(0);
-    return null;
-  }
-  const copy = how === 'copy' ? await addJob({ ...job, name: `${job.name} (my copy)`.slice(0, 200) }) : null;
-  const checked = checkJob(newer.document);
-  if (!checked.ok) return null;
-  openJob.setState({
-    revision: newer.revision,
-    job: checked.job,
-    newer: null,
-    keeping: 'kept',
-    keptAt: newer.savedAt,
-    done: [],
-    undone: [],
-  });
-  await dropPending(id).catch(() => undefined);
-  return copy?.id ?? null;
-}
-
-/**
- * The id of the open job once the server holds it as it stands: what is printed there is what is seen here.
- * Rejects, saying what needs the server and why not, when it cannot be kept.
- */
-export function whenKept(what: string): Promise<string> {
-  return new Promise((resolve, reject) => {
-    const look = (s: OpenJob): boolean => {
-      if (s.id && s.keeping === 'kept') resolve(s.id);
-      else if (s.keeping === 'keeping') return false;
-      else reject(new Error(`${what} needs the server, and this job is not kept there yet.`));
-      return true;
-    };
-    if (look(openJob.getState())) return;
-    const stop = openJob.subscribe((s) => {
-      if (look(s)) stop();
+    setState({
+      job: result,
+      refusal: null,
+      ...({ [from]: state[from].slice(0, -1), [to]: [...state[to], step] } as Pick<
+        OpenJob,
+        'done' | 'undone'
+      >),
     });
-  });
-}
+    changed();
+  }
 
-/** The network is back, or the page is: try again now. */
-export function wake(): void {
-  if (openJob.getState().keeping === 'held') soon(0);
-}
+  /** The server's document, with an edit it does not have carried over it. Says what clashes where it cannot be. */
+  function carriedOver(newer: KeptJob, mine: Edit): { kept: Job; job: Job } | Stale | string {
+    const theirs = checkJob(newer.document, { before: getState().kept ?? undefined });
+    if (!theirs.ok) return theirs.faults.map(sayFault).join('; ');
+    const done = carry(mine, theirs.job);
+    const both = checkJob(done.document, { before: theirs.job });
+    if (done.ok && both.ok) return { kept: theirs.job, job: both.job };
+    const own = checkJob(forced(mine, theirs.job, getState().job), { before: theirs.job });
+    return {
+      newer,
+      clashes: done.ok ? [] : done.clashes,
+      why: both.ok ? null : wanted(both.faults),
+      mine: own.ok ? own.job : (getState().job ?? theirs.job),
+      theirs: both.ok ? both.job : theirs.job,
+    };
+  }
 
-if (typeof window !== 'undefined') window.addEventListener('online', wake);
+  /** What this device held of a job, taken up again over the document the server has now. */
+  function takeUp(newer: KeptJob, pending: Pending | PendingDocument): void {
+    const { job, kept, stale } = getState();
+    if (!job || !kept) return;
+    if ('document' in pending && pending.revision !== newer.revision) {
+      const mine = checkJob(pending.document);
+      const why = 'What this device held was made on an older version of the whole job.';
+      if (mine.ok)
+        setState({
+          job: mine.job,
+          keeping: 'stale',
+          stale: { newer, clashes: [], why, mine: mine.job, theirs: kept },
+        });
+      return;
+    }
+    const mine = 'document' in pending ? editOf(kept, pending.document) : pending.edit;
+    const result = carriedOver({ ...newer, document: job }, mine);
+    if (typeof result === 'string') return;
+    if ('job' in result) return setState({ job: result.job });
+    const clashes = [...(stale?.clashes ?? []), ...result.clashes];
+    setState({ job: result.mine, keeping: 'stale', stale: { ...result, newer, clashes } });
+  }
+
+  async function open(id: string): Promise<void> {
+    clearTimeout(timer);
+    closed = false;
+    setState(EMPTY, true);
+    try {
+      const newer = await ground.read(id);
+      const checked = checkJob(newer.document);
+      if (!checked.ok) throw new Error(checked.faults.map(sayFault).join('; '));
+      const { revision } = newer;
+      setState({ id, revision, job: checked.job, kept: checked.job, keptAt: newer.savedAt });
+      // A device that keeps nothing holds nothing.
+      for (const pending of await ground.held(id).catch(() => [])) {
+        if (getState().id !== id) return;
+        takeUp(newer, pending);
+        await ground.drop(pending).catch(() => undefined);
+      }
+      const { job, keeping } = getState();
+      if (keeping === 'stale') return hold();
+      if (job === checked.job || same(job, checked.job)) return;
+      hold();
+      setState({ keeping: 'held' });
+      soon(0);
+    } catch (error) {
+      setState({ failure: error instanceof Error ? error.message : String(error) });
+    }
+  }
+
+  async function keep(): Promise<void> {
+    const { id, revision, job, kept, keeping, base } = getState();
+    if (!id || !job || !kept || keeping === 'stale' || keeping === 'kept') return;
+    if (saving || base) return soon(ground.saveAfter);
+    saving = true;
+    try {
+      const answer = await ground.save(id, revision, job);
+      if (getState().id === id) await settled(id, answer.revision, answer.savedAt, job);
+    } catch (error) {
+      if (getState().id !== id) return;
+      if (error instanceof Refused && error.newer) await rebase(id, error.newer);
+      else if (error instanceof Away) {
+        setState({ keeping: 'held' });
+        soon(ground.retryAfter);
+      } else
+        setState({ keeping: 'refused', refusal: error instanceof Error ? error.message : String(error) });
+    } finally {
+      saving = false;
+    }
+  }
+
+  /** The server has `sent`; what was done since is all that is held. */
+  async function settled(id: string, revision: number, savedAt: string, sent: Job): Promise<void> {
+    const moved = getState().job !== sent;
+    setState({ revision, kept: sent, keptAt: savedAt, keeping: moved ? 'keeping' : 'kept' });
+    if (moved) changed();
+    else await ground.drop({ jobId: id, page }).catch(() => undefined);
+  }
+
+  /** Somebody saved in between: what is not kept is carried over theirs, and asked about only where that cannot be. */
+  async function rebase(id: string, newer: KeptJob): Promise<void> {
+    const { job, kept, base } = getState();
+    if (!job || !kept) return;
+    // Not under the hand: what is dragged is of the document it began with.
+    if (base) return soon(ground.saveAfter);
+    const result = carriedOver(newer, editOf(kept, job));
+    if (typeof result === 'string') return setState({ keeping: 'refused', refusal: result });
+    if (!('job' in result)) return setState({ keeping: 'stale', stale: result });
+    setState({ job: result.job, kept: result.kept, revision: newer.revision, keptAt: newer.savedAt });
+    // The answer to an earlier save may have been lost on the way: then there is nothing left to send.
+    if (same(result.job, result.kept)) return settled(id, newer.revision, newer.savedAt, result.job);
+    changed();
+  }
+
+  async function settle(how: 'mine' | 'theirs' | 'copy'): Promise<string | null> {
+    const { id, job, stale } = getState();
+    if (!id || !job || !stale) return null;
+    const { newer } = stale;
+    const theirs = checkJob(newer.document);
+    if (!theirs.ok) return null;
+    const copy =
+      how === 'copy' ? await ground.add({ ...job, name: `${job.name} (my copy)`.slice(0, 200) }) : null;
+    const to = { mine: stale.mine, theirs: stale.theirs, copy: theirs.job }[how];
+    setState({
+      revision: newer.revision,
+      kept: theirs.job,
+      job: to,
+      stale: null,
+      keeping: 'kept',
+      keptAt: newer.savedAt,
+      ...(how === 'copy' ? { done: [], undone: [] } : {}),
+    });
+    if (same(to, theirs.job)) await ground.drop({ jobId: id, page }).catch(() => undefined);
+    else {
+      hold();
+      setState({ keeping: 'held' });
+      soon(0);
+    }
+    return copy?.id ?? null;
+  }
+
+  const wake = (): void => {
+    if (getState().keeping === 'held') soon(0);
+  };
+  if (typeof window !== 'undefined') window.addEventListener('online', wake);
+
+  return {
+    store,
+    open,
+    edit,
+    drag,
+    drop,
+    undo: () => walk('done', 'undone'),
+    redo: () => walk('undone', 'done'),
+    settle,
+    wake,
+    /**
+     * The id of the open job once the server holds it as it stands: what is printed there is what is seen here.
+     * Rejects, saying what needs the server and why not, when it cannot be kept.
+     */
+    whenKept: (what) =>
+      new Promise((resolve, reject) => {
+        const look = (s: OpenJob): boolean => {
+          if (s.id && s.keeping === 'kept') resolve(s.id);
+          else if (s.keeping === 'keeping') return false;
+          else reject(new Error(`${what} needs the server, and this job is not kept there yet.`));
+          return true;
+        };
+        if (look(getState())) return;
+        const stop = store.subscribe((s) => {
+          if (look(s)) stop();
+        });
+      }),
+    close: () => {
+      closed = true;
+      clearTimeout(timer);
+      // What the hand has just done is not left until the job is opened again.
+      void keep();
+      if (typeof window !== 'undefined') window.removeEventListener('online', wake);
+    },
+  };
+}

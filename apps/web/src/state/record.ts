@@ -1,8 +1,9 @@
+import { formatISO } from 'date-fns';
 import type { NewEntry, RecordEntry } from '@even-tally/core';
 import { createStore } from 'zustand/vanilla';
 import { useStore } from 'zustand';
 import { addRecord, Away, readRecord } from './api';
-import { whenKept } from './openJob';
+import type { OpenJobHandle } from './openJob';
 
 interface SiteRecord {
   /** The job it is of; null while none is read. */
@@ -26,10 +27,15 @@ export async function openRecord(job: string): Promise<void> {
 }
 
 /** Records something, once the job it is about is kept. Throws the refusal, in a sentence. */
-export async function addEntry(entry: NewEntry): Promise<void> {
+export async function addEntry(
+  { whenKept }: Pick<OpenJobHandle, 'whenKept'>,
+  entry: NewEntry,
+): Promise<void> {
   const signing = entry.kind === 'hold-signed';
   const job = await whenKept(signing ? 'Signing' : 'Recording a step');
-  const added = await addRecord(job, { ...entry, id: crypto.randomUUID() }).catch((error: unknown) => {
+  const happened = formatISO(new Date());
+  const full = { id: crypto.randomUUID(), ...entry, happened, sent: happened } as RecordEntry;
+  const added = await addRecord(job, full).catch((error: unknown) => {
     if (!(error instanceof Away)) throw error;
     throw new Error(
       `The server does not answer: ${signing ? 'nothing is signed' : 'nothing is recorded'} yet. Try again when it is back.`,

@@ -15,6 +15,7 @@ interface Viewing {
   cell: { at: number; bottom: number } | null;
   asList: boolean;
   keysOpen: boolean;
+  recordOpen: boolean;
   /** Key of the figure whose working is open. */
   figure: string | null;
 }
@@ -34,6 +35,7 @@ export const viewing = createStore<Viewing>(() => ({
   cell: null,
   asList: false,
   keysOpen: false,
+  recordOpen: false,
   figure: null,
 }));
 export const useViewing = <T>(pick: (state: Viewing) => T): T => useStore(viewing, pick);

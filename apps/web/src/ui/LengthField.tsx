@@ -1,10 +1,12 @@
 import {
+  parseCounted,
   parseTyped,
   toMillimetres,
   writeLength,
   millimetres,
   sayMm,
   showMm,
+  type Counted,
   type Length,
   type Parsed,
   type Show,
@@ -25,6 +27,8 @@ interface Props {
   name?: string;
   /** A level: it may lie below what it is measured from. */
   signed?: boolean;
+  /** What may be counted here and is kept as it was said: "5 bricks" along the wall, "12 courses" up it. */
+  counts?: Counted['of'];
 }
 
 /** Reads a level: the sign first, then the length. */
@@ -45,6 +49,7 @@ export function LengthField({
   onChange,
   name,
   signed = false,
+  counts,
 }: Props): ReactNode {
   const id = useId();
   // What is being typed goes with the length it was typed over: when that changes, it is gone.
@@ -66,8 +71,11 @@ export function LengthField({
             course: millimetres(pitch),
           }),
         );
+  const counted = text === null ? null : parseCounted(text);
+  const said = counted && counted.of === counts ? text : null;
   const keep = (): void => {
     if (leaving.current || parsed === null) return setText(null);
+    if (said !== null) return onChange(said.trim()) ? setText(null) : setRefused(true);
     if (!parsed.ok) return setRefused(true);
     if (Math.abs(toMillimetres(parsed.length) - value) < 1e-6) return setText(null);
     const kept = onChange(writeLength(parsed.length, show));
@@ -84,11 +92,14 @@ export function LengthField({
     }
   };
   const bad = parsed !== null && (!parsed.ok || refused);
-  const meaning = parsed?.ok
-    ? `taken as ${sayMm(toMillimetres(parsed.length), show)}`
-    : parsed
-      ? parsed.why
-      : '';
+  const meaning =
+    said !== null && !refused
+      ? `kept as said: ${said.trim()}, joints and all`
+      : parsed?.ok
+        ? `taken as ${sayMm(toMillimetres(parsed.length), show)}`
+        : parsed
+          ? parsed.why
+          : '';
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="block text-[13px] text-soft">

@@ -23,7 +23,7 @@ export function cardOf(document: JobDocument, index: number): CardView | null {
   if (!checked.ok) return null;
   const p = plan(checked.job, [], { advise: false, only: [index] }).walls[0];
   if (!p) return null;
-  const view = benchView(p, 0, document.show, false);
+  const view = benchView(checked.job, p, 0, document.show, false);
   return {
     elevation: view.elevation,
     length: view.runs[0]?.length ?? 0,

@@ -1,7 +1,16 @@
-import type { Job, JobDocument, PaperKind, RecordEntry, BenchView, Show, Working } from '@even-tally/core';
+import {
+  editOf,
+  type Job,
+  type JobDocument,
+  type PaperKind,
+  type RecordEntry,
+  type BenchView,
+  type Show,
+  type Working,
+} from '@even-tally/core';
 import type { CardView } from './card';
 import { withChange } from './changes';
-import type { Answer, Ask } from './protocol';
+import type { Answer, Ask, Told } from './protocol';
 import { startPlanner } from './start';
 
 /** A planner in a worker. Sheets are a stream, latest wins; the rest are questions with one answer. */
@@ -72,9 +81,19 @@ export function openPlanner(): Planner {
       behind(false);
     }
   };
+  /** The job the worker has. */
+  let told: Job | null = null;
+  const tell = (job: Job): void => {
+    if (job === told) return;
+    worker.postMessage(
+      (told ? { kind: 'edit', edit: editOf(told, job) } : { kind: 'job', job }) satisfies Told,
+    );
+    told = job;
+  };
   type Question = Ask extends infer A ? (A extends { seq: number } ? Omit<A, 'seq'> : never) : never;
-  const question = (q: Question): Promise<Answer> =>
+  const question = (job: Job | null, q: Question): Promise<Answer> =>
     new Promise((resolve, reject) => {
+      if (job) tell(job);
       seq += 1;
       questions.set(seq, { resolve, reject });
       worker.postMessage({ ...q, seq });
@@ -85,30 +104,31 @@ export function openPlanner(): Planner {
       const view = JSON.stringify([wall, run, show]);
       if (view !== asked) [asked, since] = [view, latest];
       behind(true);
-      worker.postMessage({ kind: 'bench', seq, job, wall, run, show } satisfies Ask);
+      tell(job);
+      worker.postMessage({ kind: 'bench', seq, wall, run, show } satisfies Ask);
     },
     onBench(on, off) {
       listen = on;
       failed = off;
     },
     working: async (job, key) =>
-      ((await question({ kind: 'working', job, key })) as Extract<Answer, { kind: 'working' }>).working,
-    rows: async (job) => ((await question({ kind: 'rows', job })) as Extract<Answer, { kind: 'rows' }>).rows,
+      ((await question(job, { kind: 'working', key })) as Extract<Answer, { kind: 'working' }>).working,
+    rows: async (job) => ((await question(job, { kind: 'rows' })) as Extract<Answer, { kind: 'rows' }>).rows,
     pole: async (job, wall, show) =>
-      ((await question({ kind: 'pole', job, wall, show })) as Extract<Answer, { kind: 'rows' }>).rows,
+      ((await question(job, { kind: 'pole', wall, show })) as Extract<Answer, { kind: 'rows' }>).rows,
     tape: async (job, wall, run, show) =>
-      ((await question({ kind: 'tape', job, wall, run, show })) as Extract<Answer, { kind: 'rows' }>).rows,
+      ((await question(job, { kind: 'tape', wall, run, show })) as Extract<Answer, { kind: 'rows' }>).rows,
     paper: async (job, what, wall, run, show, record) =>
       (
-        (await question({ kind: 'paper', job, what, wall, run, show, record })) as Extract<
+        (await question(job, { kind: 'paper', what, wall, run, show, record })) as Extract<
           Answer,
           { kind: 'rows' }
         >
       ).rows,
     svg: async (job, wall, run, show) =>
-      ((await question({ kind: 'svg', job, wall, run, show })) as Extract<Answer, { kind: 'svg' }>).svg,
+      ((await question(job, { kind: 'svg', wall, run, show })) as Extract<Answer, { kind: 'svg' }>).svg,
     card: async (document, wall) =>
-      ((await question({ kind: 'card', document, wall })) as Extract<Answer, { kind: 'card' }>).card,
+      ((await question(null, { kind: 'card', document, wall })) as Extract<Answer, { kind: 'card' }>).card,
     close: () => {
       cancelAnimationFrame(frame);
       worker.terminate();

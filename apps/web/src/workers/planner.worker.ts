@@ -1,5 +1,6 @@
 import {
   advised,
+  carry,
   paperOf,
   paperRows,
   plan,
@@ -12,17 +13,21 @@ import {
   tapeSheet,
   working,
   workWall,
+  type Job,
   type Plan,
   type Steps,
   type WallPlan,
 } from '@even-tally/core';
 import { cardOf } from './card';
 import { buffersOf, changeSender } from './changes';
-import type { Answer, Ask } from './protocol';
+import type { Answer, Ask, Told } from './protocol';
 
 const changeOf = changeSender();
 
 type BenchAsk = Extract<Ask, { kind: 'bench' }>;
+
+/** The job as it was told last: what is asked is of this one. */
+let job: Job | null = null;
 
 let waiting: BenchAsk | null = null;
 /** The last view asked for, answered or not. */
@@ -34,9 +39,9 @@ let before: Plan | null = null;
 const answer = (message: Answer, transfer: ArrayBufferLike[] = []): void =>
   (self as unknown as { postMessage(m: unknown, t: unknown[]): void }).postMessage(message, transfer);
 
-function show(ask: BenchAsk, p: WallPlan, isAdvised: boolean): void {
+function show(ask: BenchAsk, of: Job, p: WallPlan, isAdvised: boolean): void {
   const run = Math.min(ask.run, p.wall.runs.length - 1);
-  const change = changeOf(benchView(p, run, ask.show, isAdvised));
+  const change = changeOf(benchView(of, p, run, ask.show, isAdvised));
   answer({ kind: 'bench', seq: ask.seq, change }, buffersOf(change));
 }
 
@@ -53,13 +58,15 @@ function work(): void {
   const ask = waiting;
   if (!ask) return;
   waiting = null;
+  const now = job;
   guarded(ask.seq, () => {
-    before = plan(ask.job, [], { advise: false, only: [ask.wall], before });
+    if (!now) throw new Error('No job was told.');
+    before = plan(now, [], { advise: false, only: [ask.wall], before });
     const p = before.walls[0];
     if (!p) throw new Error('There is no such wall in this job.');
-    show(ask, p, false);
-    const steps = advised(ask.job, p);
-    setTimeout(() => advise(ask, steps), REST);
+    show(ask, now, p, false);
+    const steps = advised(now, p);
+    setTimeout(() => advise(ask, now, steps), REST);
   });
 }
 
@@ -67,20 +74,20 @@ function work(): void {
  * Advice a slice at a time. What has been ranked and proved so far is shown as soon as there is any, and then now and
  * again: nobody waits for the last opening of a long wall.
  */
-function advise(ask: BenchAsk, steps: Steps<WallPlan, WallPlan>, told = -Infinity): void {
+function advise(ask: BenchAsk, of: Job, steps: Steps<WallPlan, WallPlan>, told = -Infinity): void {
   if (latest !== ask) return;
   guarded(ask.seq, () => {
     const until = performance.now() + SLICE;
     let soFar: WallPlan | null = null;
     while (performance.now() < until) {
       const step = steps.next();
-      if (step.done) return show(ask, step.value, true);
+      if (step.done) return show(ask, of, step.value, true);
       soFar = step.value ?? soFar;
     }
     const now = performance.now();
     const due = soFar !== null && now - told > BETWEEN;
-    if (due && soFar) show(ask, soFar, false);
-    setTimeout(() => advise(ask, steps, due ? now : told), 0);
+    if (due && soFar) show(ask, of, soFar, false);
+    setTimeout(() => advise(ask, of, steps, due ? now : told), 0);
   });
 }
 
@@ -92,7 +99,13 @@ function guarded(seq: number, run: () => void): void {
   }
 }
 
-self.onmessage = ({ data }: MessageEvent<Ask>): void => {
+function told(data: Told): void {
+  if (data.kind === 'job') job = data.job;
+  else if (job) job = carry(data.edit, job).document as Job;
+}
+
+self.onmessage = ({ data }: MessageEvent<Ask | Told>): void => {
+  if (data.kind === 'job' || data.kind === 'edit') return told(data);
   if (data.kind === 'bench') {
     waiting = data;
     latest = data;
@@ -102,21 +115,22 @@ self.onmessage = ({ data }: MessageEvent<Ask>): void => {
   }
   guarded(data.seq, () => {
     if (data.kind === 'card') answer({ kind: 'card', seq: data.seq, card: cardOf(data.document, data.wall) });
+    else if (!job) throw new Error('No job was told.');
     else if (data.kind === 'working')
-      answer({ kind: 'working', seq: data.seq, working: working(data.job, [], data.key) });
+      answer({ kind: 'working', seq: data.seq, working: working(job, [], data.key) });
     else if (data.kind === 'rows')
-      answer({ kind: 'rows', seq: data.seq, rows: tallyRows(plan(data.job, [], { advise: false })) });
+      answer({ kind: 'rows', seq: data.seq, rows: tallyRows(plan(job, [], { advise: false })) });
     else if (data.kind === 'tape') {
-      const sheet = tapeSheet(data.job.name, workWall(data.job, data.wall), data.run, data.show);
+      const sheet = tapeSheet(job.name, workWall(job, data.wall), data.run, data.show);
       answer({ kind: 'rows', seq: data.seq, rows: tapeRows(sheet, data.show) });
     } else if (data.kind === 'pole') {
-      const sheet = poleSheet(data.job.name, workWall(data.job, data.wall), data.show);
+      const sheet = poleSheet(job.name, workWall(job, data.wall), data.show);
       answer({ kind: 'rows', seq: data.seq, rows: poleRows(sheet, data.show) });
     } else if (data.kind === 'paper') {
-      const sheet = paperOf(data.what, data.job, data.wall, data.run, data.show, data.record);
+      const sheet = paperOf(data.what, job, data.wall, data.run, data.show, data.record);
       answer({ kind: 'rows', seq: data.seq, rows: paperRows(sheet) });
     } else {
-      const p = plan(data.job, [], { only: [data.wall] }).walls[0];
+      const p = plan(job, [], { only: [data.wall] }).walls[0];
       if (p) answer({ kind: 'svg', seq: data.seq, svg: sheetSvg(p, data.run, data.show) });
     }
   });

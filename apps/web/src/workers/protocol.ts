@@ -1,25 +1,27 @@
-import type { Job, JobDocument, PaperKind, RecordEntry, Show, Working } from '@even-tally/core';
+import type { Edit, Job, JobDocument, PaperKind, RecordEntry, Show, Working } from '@even-tally/core';
 import type { CardView } from './card';
 import type { ViewChange } from './changes';
 
+/** The job a planner works on: sent once, and then what is done to it. What is asked is of the job as it was told last. */
+export type Told = { kind: 'job'; job: Job } | { kind: 'edit'; edit: Edit };
+
 export type Ask =
-  | { kind: 'bench'; seq: number; job: Job; wall: number; run: number; show: Show }
-  | { kind: 'working'; seq: number; job: Job; key: string }
+  | { kind: 'bench'; seq: number; wall: number; run: number; show: Show }
+  | { kind: 'working'; seq: number; key: string }
   | { kind: 'card'; seq: number; document: JobDocument; wall: number }
-  | { kind: 'rows'; seq: number; job: Job }
-  | { kind: 'tape'; seq: number; job: Job; wall: number; run: number; show: Show }
-  | { kind: 'pole'; seq: number; job: Job; wall: number; show: Show }
+  | { kind: 'rows'; seq: number }
+  | { kind: 'tape'; seq: number; wall: number; run: number; show: Show }
+  | { kind: 'pole'; seq: number; wall: number; show: Show }
   | {
       kind: 'paper';
       seq: number;
-      job: Job;
       what: PaperKind;
       wall: number;
       run: number;
       show: Show;
       record: readonly RecordEntry[];
     }
-  | { kind: 'svg'; seq: number; job: Job; wall: number; run: number; show: Show };
+  | { kind: 'svg'; seq: number; wall: number; run: number; show: Show };
 
 export type Answer =
   | { kind: 'bench'; seq: number; change: ViewChange }

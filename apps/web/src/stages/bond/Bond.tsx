@@ -1,6 +1,6 @@
 import { BONDS, sayMm, UNITS, type BondId } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { useOpenJob } from '../../state/openJob';
+import { useOpenJob } from '../../state/job';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
 import { fileName } from '../../ui/download';

@@ -48,6 +48,7 @@ export function AirBricks({ job, view, show }: PanelProps): ReactNode {
           />
           <LengthField
             label="No further apart than"
+            counts="units"
             value={v.every}
             {...measure}
             onChange={(w) => list.set(v.index, 'every', w)}
@@ -90,12 +91,14 @@ export function Piers({ job, view, show }: PanelProps): ReactNode {
         <div className="grid grid-cols-2 gap-x-3 gap-y-1">
           <LengthField
             label="From the start"
+            counts="units"
             value={p.from}
             {...measure}
             onChange={(v) => list.set(p.index, 'at', v)}
           />
           <LengthField
             label="Width"
+            counts="units"
             value={p.to - p.from}
             {...measure}
             onChange={(v) => list.set(p.index, 'width', v)}

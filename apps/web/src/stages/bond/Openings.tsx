@@ -1,7 +1,8 @@
-import { sayMm, type EditStep, type Stated } from '@even-tally/core';
+import { sayMm, type PatchStep, type Stated } from '@even-tally/core';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
+import { newId } from '../../state/newId';
 import { look, useViewing } from '../../state/view';
 import { LengthField } from '../../ui/LengthField';
 import { Section } from '../../ui/Section';
@@ -11,6 +12,7 @@ import { written } from '../written';
 type One = PanelProps['view']['openings'][number];
 
 function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
+  const { edit } = useJob();
   const path = `/walls/${view.wall.index}/openings/${o.index}`;
   const off = view.wall.nominal ? view.wall.head : 0;
   const chosen = useViewing((s) => s.opening === o.id);
@@ -34,6 +36,7 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
       <div className="grid grid-cols-2 gap-x-3">
         <LengthField
           label="From the start"
+          counts="units"
           name={`${o.id}-at`}
           value={o.from + off}
           {...measure}
@@ -41,13 +44,28 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
         />
         <LengthField
           label="Width"
+          counts="units"
           name={`${o.id}-width`}
           value={o.to - o.from - off}
           {...measure}
           onChange={set('width')}
         />
-        <LengthField label="Sill" name={`${o.id}-sill`} value={o.sill} {...measure} onChange={set('sill')} />
-        <LengthField label="Head" name={`${o.id}-head`} value={o.head} {...measure} onChange={set('head')} />
+        <LengthField
+          label="Sill"
+          counts="courses"
+          name={`${o.id}-sill`}
+          value={o.sill}
+          {...measure}
+          onChange={set('sill')}
+        />
+        <LengthField
+          label="Head"
+          counts="courses"
+          name={`${o.id}-head`}
+          value={o.head}
+          {...measure}
+          onChange={set('head')}
+        />
       </div>
       <p className="flex flex-wrap gap-x-4">
         <Tick
@@ -74,7 +92,7 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
   );
 }
 
-const flag = (path: string, key: string, value: unknown): EditStep =>
+const flag = (path: string, key: string, value: unknown): PatchStep =>
   value === null ? { op: 'remove', path: `${path}/${key}` } : { op: 'add', path: `${path}/${key}`, value };
 
 function Tick({
@@ -130,7 +148,7 @@ function Narrow({ view, show }: PanelProps): ReactNode {
 }
 
 /** A new opening two units wide in the widest clear stretch of the run, on the bond when it can be. */
-function newOpening({ job, view, show }: PanelProps): EditStep[] | null {
+function newOpening({ job, view, show }: PanelProps): PatchStep[] | null {
   const { module, pitch, head, height, nominal, index } = view.wall;
   const off = nominal ? head : 0;
   const length = view.runs[view.run]?.length ?? 0;
@@ -145,12 +163,11 @@ function newOpening({ job, view, show }: PanelProps): EditStep[] | null {
   if (to - from < module * 3 || left + module * 2 > to) return null;
   const courses = Math.max(2, Math.floor(height / pitch));
   const list = job.walls[index]?.openings;
-  const id =
-    Array.from({ length: 1000 }, (_, i) => `W${i + 1}`).find((n) => !list?.some((o) => o.id === n)) ?? 'W';
+  const { id, label } = newId('W', list);
   const text = (mm: number): Stated => written(mm, show);
   const value = {
     id,
-    name: `Opening ${id}`,
+    name: `Opening ${label}`,
     run: view.run,
     at: text(left + off),
     width: text(module * 2 + (nominal ? 0 : head)),
@@ -163,6 +180,7 @@ function newOpening({ job, view, show }: PanelProps): EditStep[] | null {
 }
 
 export function Openings(props: PanelProps): ReactNode {
+  const { edit } = useJob();
   const here = props.view.openings.filter((o) => o.run === props.view.run);
   const fresh = newOpening(props);
   return (

@@ -93,19 +93,28 @@ export function Tops(props: PanelProps): ReactNode {
           </div>
           <LengthField
             label="From"
+            counts="units"
             value={t.from}
             {...measure}
             onChange={(v) => list.set(t.index, 'from', v)}
           />
-          <LengthField label="To" value={t.to} {...measure} onChange={(v) => list.set(t.index, 'to', v)} />
+          <LengthField
+            label="To"
+            counts="units"
+            value={t.to}
+            {...measure}
+            onChange={(v) => list.set(t.index, 'to', v)}
+          />
           <LengthField
             label="Height where it begins"
+            counts="courses"
             value={t.segments[0]?.left ?? 0}
             {...measure}
             onChange={(v) => list.set(t.index, 'left', v)}
           />
           <LengthField
             label="Height where it ends"
+            counts="courses"
             value={t.segments.at(-1)?.right ?? 0}
             {...measure}
             onChange={(v) => list.set(t.index, 'right', v)}

@@ -1,12 +1,12 @@
-import { sayMm, type PieceChange } from '@even-tally/core';
+import { pieceOf, sayMm, writeAddress, type PieceChange } from '@even-tally/core';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
+import { newId } from '../../state/newId';
 import { look, useViewing } from '../../state/view';
 import { pieceIn, stepPiece } from '../../bench/chosenPiece';
 import { Section } from '../../ui/Section';
 import type { PanelProps } from '../panel';
-import { written } from '../written';
 
 const DO: readonly (readonly [PieceChange['do'], string, string])[] = [
   ['split', 'Part it in two', 'parted in two'],
@@ -17,6 +17,7 @@ const DO: readonly (readonly [PieceChange['do'], string, string])[] = [
 
 /** The unit that was pressed: what it is, where it lies, and how it might be laid otherwise. */
 export function UnitCard({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const course = useViewing((s) => s.course);
   const at = useViewing((s) => s.piece);
   const piece = at === null ? null : pieceIn(view, course, at);
@@ -25,15 +26,16 @@ export function UnitCard({ job, view, show }: PanelProps): ReactNode {
   const here = view.changes.filter((c) => c.course === course);
   const change = (does: PieceChange['do']): void => {
     if (!piece) return;
-    const id =
-      Array.from({ length: 10_000 }, (_, i) => `U${i + 1}`).find((n) => !list?.some((c) => c.id === n)) ??
-      'U';
+    const { id } = newId('U', list);
     const value = {
       id,
-      run: view.run,
-      course,
-      at: written((piece.from + piece.to) / 2, show),
-      length: written(piece.to - piece.from, show),
+      place: writeAddress({
+        wall: view.wall.id,
+        run: view.runs[view.run]?.called ?? `#${view.run}`,
+        leaf: 0,
+        course,
+        piece: pieceOf(piece),
+      }),
       do: does,
     };
     edit([list ? { op: 'add', path: `${path}/-`, value } : { op: 'add', path, value: [value] }]);

@@ -1,7 +1,8 @@
 import { millimetres, writeLength, type Keep, type Stated } from '@even-tally/core';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
+import { newId } from '../../state/newId';
 import { LengthField } from '../../ui/LengthField';
 import { NameField } from '../../ui/NameField';
 import { Pick } from '../../ui/Pick';
@@ -45,17 +46,17 @@ function Rule({
 
 /** Heights a course has to land on, and how firmly: the openings' and any others. */
 export function FixedHeights(props: PanelProps): ReactNode {
+  const { edit } = useJob();
   const { job, view, show } = props;
   const { set } = useWallFields(job, view);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const list = job.walls[view.wall.index]?.heights;
   const path = `/walls/${view.wall.index}/heights`;
   const add = (): void => {
-    const id =
-      Array.from({ length: 1000 }, (_, i) => `H${i + 1}`).find((n) => !list?.some((h) => h.id === n)) ?? 'H';
+    const { id, label } = newId('H', list);
     const course = view.marks[Math.floor(view.marks.length / 2)]?.top ?? view.wall.height / 2;
     const at: Stated = writeLength(millimetres(Math.round(course * 1000) / 1000), show);
-    const value = { id, name: `Height ${id.slice(1)}`, at };
+    const value = { id, name: `Height ${label.slice(1)}`, at };
     edit([list ? { op: 'add', path: `${path}/-`, value } : { op: 'add', path, value: [value] }]);
   };
   const openings = view.openings.filter((o) => o.run === view.run);
@@ -91,6 +92,7 @@ export function FixedHeights(props: PanelProps): ReactNode {
             />
             <LengthField
               label="above the base"
+              counts="courses"
               value={h.at}
               {...measure}
               onChange={(v) => set(`/heights/${h.index}/at`, v)}

@@ -1,6 +1,6 @@
 import { sayMm } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { useOpenJob } from '../../state/openJob';
+import { useOpenJob } from '../../state/job';
 import { look } from '../../state/view';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
@@ -37,6 +37,7 @@ export function Gauge(props: PanelProps): ReactNode {
         <div className="grid grid-cols-2 gap-3">
           <LengthField
             label="Height"
+            counts="courses"
             name="height"
             value={view.wall.height}
             {...measure}
@@ -90,6 +91,7 @@ export function Gauge(props: PanelProps): ReactNode {
           {!rendered && (
             <LengthField
               label="Hidden up to"
+              counts="courses"
               value={view.wall.hiddenTo}
               {...measure}
               onChange={(v) => set('/build/face', { hiddenTo: v })}

@@ -1,6 +1,6 @@
 import { sayMm, stated, toMillimetres, type Stated } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
 import { MeasuredField } from '../../ui/MeasuredField';
 import { Section } from '../../ui/Section';
 import type { PanelProps } from '../panel';
@@ -11,6 +11,7 @@ const read = (list: readonly Stated[] | undefined): number[] =>
 
 /** Units measured before the first course: mean, spread and the least joint that hides it. */
 export function RealUnits({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const { set, path } = useWallFields(job, view);
   const samples = job.walls[view.wall.index]?.build.samples;
   const say = (n: number): string => sayMm(n, show);

@@ -7,7 +7,8 @@ import {
   type ModuleForm,
 } from '@even-tally/core';
 import { useState, type ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
+import { newId } from '../../state/newId';
 import { Fold } from '../../ui/Fold';
 import { NameField } from '../../ui/NameField';
 import { Pick } from '../../ui/Pick';
@@ -21,6 +22,7 @@ const FORMS = [
 
 /** A dimension the drawing left out: what it can be in whole and half units, and what was taken. */
 export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const [form, setForm] = useState<ModuleForm>('opening');
   const [guess, setGuess] = useState('');
   const list = job.assumed ?? [];
@@ -32,8 +34,7 @@ export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
   const near = read.ok ? toMillimetres(read.length) : 0;
   const sizes = near > 0 ? moduleSizes(form, near, view.wall.module, view.wall.head) : [];
   const take = (says: string): void => {
-    const id =
-      Array.from({ length: 1000 }, (_, i) => `A${i + 1}`).find((n) => !list.some((a) => a.id === n)) ?? 'A';
+    const { id } = newId('A', list);
     edit([
       job.assumed
         ? { op: 'add', path: '/assumed/-', value: { id, says } }

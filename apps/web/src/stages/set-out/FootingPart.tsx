@@ -1,6 +1,6 @@
 import { bagsState, sayMm, showArea, showVolume, tripsFor, type Stated } from '@even-tally/core';
 import { useState, type ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
@@ -60,6 +60,7 @@ function Bags({
 
 /** The strip under the wall: concrete, bags as they go in, soil and how it leaves. */
 export function FootingPart({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const { set, path } = useWallFields(job, view);
   const [load, setLoad] = useState<(typeof LOADS)[number][0]>('0.08');
   const { footing } = view;

@@ -1,13 +1,14 @@
 import { layersTotal, millimetres, sayMm, writeLength, type SitePoint, type Stated } from '@even-tally/core';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
+import { newId } from '../../state/newId';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { NameField } from '../../ui/NameField';
 import { Pick } from '../../ui/Pick';
 import type { PanelProps } from '../panel';
-import { setSite } from './siteEdits';
+import { siteStep } from './siteEdits';
 
 const KINDS = [
   ['ground', 'ground'],
@@ -16,6 +17,7 @@ const KINDS = [
 ] as const;
 
 function Point({ view, show, index }: PanelProps & { index: number }): ReactNode {
+  const { edit } = useJob();
   const point = view.site.points[index];
   if (!point) return null;
   const path = `/site/points/${index}`;
@@ -68,12 +70,13 @@ function Point({ view, show, index }: PanelProps & { index: number }): ReactNode
 }
 
 function Layers({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const layers = job.site?.layers;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const add = (): void => {
     const value = { name: `Layer ${(layers?.list.length ?? 0) + 1}`, thickness: show === 'mm' ? 100 : '4"' };
     if (layers) edit([{ op: 'add', path: '/site/layers/list/-', value }]);
-    else setSite(job, 'layers', { list: [value] });
+    else edit(siteStep(job, 'layers', { list: [value] }));
   };
   return (
     <>
@@ -124,29 +127,29 @@ function Layers({ job, view, show }: PanelProps): ReactNode {
 
 /** Ground, floors and the footing against one datum: what governs, and what the staff must read. */
 export function Levels(props: PanelProps): ReactNode {
+  const { edit } = useJob();
   const { job, view, show } = props;
   const { site } = view;
   const say = (n: number): string => sayMm(n, show);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const add = (): void => {
     const points = job.site?.points;
-    const id =
-      Array.from({ length: 1000 }, (_, i) => `L${i + 1}`).find((n) => !points?.some((p) => p.id === n)) ??
-      'L';
-    const value: SitePoint = { id, name: `Corner ${id.slice(1)}`, is: 'ground', level: 0 };
+    const { id, label } = newId('L', points);
+    const value: SitePoint = { id, name: `Corner ${label.slice(1)}`, is: 'ground', level: 0 };
     if (points) edit([{ op: 'add', path: '/site/points/-', value }]);
-    else setSite(job, 'points', [value]);
+    else edit(siteStep(job, 'points', [value]));
   };
-  const length = (key: 'clearance' | 'cover' | 'slab' | 'instrument') => (v: Stated) => setSite(job, key, v);
+  const length = (key: 'clearance' | 'cover' | 'slab' | 'instrument') => (v: Stated) =>
+    edit(siteStep(job, key, v));
   const instrument = (): void => {
-    setSite(job, 'instrument', writeLength(millimetres(1500), show));
+    edit(siteStep(job, 'instrument', writeLength(millimetres(1500), show)));
   };
   return (
     <Fold title="Levels" aside={site.control ? `plinth at ${say(site.control.wanted)}` : 'none entered'}>
       <NameField
         label="Everything is measured from"
         value={site.datum}
-        onChange={(v) => setSite(job, 'datum', v)}
+        onChange={(v) => edit(siteStep(job, 'datum', v))}
       />
       {site.control && (
         <p>

@@ -1,6 +1,6 @@
-import { runsOf, stated, toMillimetres, type MeetHow } from '@even-tally/core';
+import { inFull, runsOf, stated, toMillimetres, type MeetHow } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { NumberField } from '../../ui/NumberField';
@@ -16,9 +16,10 @@ const HOW: readonly (readonly [MeetHow, string])[] = [
 
 /** Where this wall's last run ends on another wall, and how its end is held there. */
 export function Meets({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const { set, path } = useWallFields(job, view);
   const others = job.walls.filter((w) => w.id !== view.wall.id);
-  const meets = job.walls[view.wall.index]?.meets;
+  const meets = inFull(job).walls[view.wall.index]?.meets;
   if (others.length === 0) return null;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   if (!meets)
@@ -48,6 +49,7 @@ export function Meets({ job, view, show }: PanelProps): ReactNode {
       <div className="grid grid-cols-2 gap-x-3">
         <LengthField
           label="Its near side at"
+          counts="units"
           value={toMillimetres(stated(meets.at))}
           {...measure}
           onChange={(v) => set('/meets/at', v)}

@@ -8,7 +8,7 @@ import {
   type Stated,
 } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import type { PanelProps } from '../panel';
@@ -17,6 +17,7 @@ const ANSWERS = { keep: 'Keep your joint', take: 'Take theirs', share: 'Go half 
 
 /** The wall this one meets or stands on: its gauge against yours, its lean, and the way back to plumb. */
 export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const path = `/walls/${view.wall.index}/old`;
   const old = job.walls[view.wall.index]?.old;
   const say = (n: number): string => sayMm(n, show);

@@ -9,7 +9,7 @@ import {
 } from '@even-tally/core';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import type { PanelProps } from '../panel';
@@ -18,6 +18,7 @@ const PRACTICE_INSTRUMENT = 1500;
 
 /** The footing as it was poured: what the first bed comes to under each unit. */
 export function Poured({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const path = `/walls/${view.wall.index}/poured`;
   const all = job.walls[view.wall.index]?.poured;
   const spots = (all ?? []).map((s, index) => ({ ...s, index })).filter((s) => s.run === view.run);

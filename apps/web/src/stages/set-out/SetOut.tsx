@@ -1,16 +1,19 @@
 import {
   bareWall,
+  copiedRun,
   PROFILES,
+  reversedRun,
   sayLost,
   sayMm,
   withLine,
   withoutItem,
-  type LineEdit,
+  type Rehung,
   type LineItem,
 } from '@even-tally/core';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { edit, openJob, useOpenJob } from '../../state/openJob';
+import { useJob, useOpenJob } from '../../state/job';
+import { copyId, newId } from '../../state/newId';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
 import { Section } from '../../ui/Section';
@@ -19,6 +22,7 @@ import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { AssumedPart } from './AssumedPart';
 import { DrawLine } from './DrawLine';
+import { CopyWall } from './CopyWall';
 import { BasePlanPart } from './BasePlanPart';
 import { FromDrawing } from './FromDrawing';
 import { Meets } from './Meets';
@@ -42,12 +46,9 @@ const SHAPES: readonly (readonly [LineShape, string])[] = [
 /** What belongs to the ground one wall stands on, and is not taken along to the next. */
 const OF_THAT_WALL = ['square', 'meets', 'place', 'old'] as const;
 
-const freeId = (job: PanelProps['job']): string =>
-  Array.from({ length: 2000 }, (_, i) => `wall-${i + 1}`).find((id) => !job.walls.some((w) => w.id === id)) ??
-  'wall';
-
 /** The line and the height. A closed rectangle's opposite sides go together. */
 export function SetOut(props: PanelProps): ReactNode {
+  const { edit, store } = useJob();
   const { job, view, show, stem } = props;
   const { set, path } = useWallFields(job, view);
   const navigate = useNavigate();
@@ -57,9 +58,9 @@ export function SetOut(props: PanelProps): ReactNode {
   const base = stem.slice(0, stem.lastIndexOf('/'));
   // What goes with a run is said as long as the job stands as that left it.
   const [lost, setLost] = useState<{ says: string; of: unknown } | null>(null);
-  const change = (by: LineEdit): boolean => {
-    if (!edit(by.edit)) return false;
-    setLost({ says: sayLost(by), of: openJob.getState().job });
+  const change = (by: Rehung): boolean => {
+    if (!edit(by.job)) return false;
+    setLost({ says: sayLost(by.lost), of: store.getState().job });
     return true;
   };
   const redraw = (to: LineShape): void => {
@@ -73,13 +74,19 @@ export function SetOut(props: PanelProps): ReactNode {
       void navigate(`${base}/0/set-out`);
       return change(withLine(job, view.wall.index, line));
     }
-    const id = freeId(job);
+    const { id } = newId('wall-', job.walls);
     if (!wall) return false;
     const value = { ...bareWall(wall), id, name: `Wall ${job.walls.length + 1}`, line, openings: [] };
     for (const key of OF_THAT_WALL) delete value[key];
     if (!edit([{ op: 'add', path: '/walls/-', value }])) return false;
     void navigate(`${base.slice(0, base.lastIndexOf('/'))}/${id}/0/set-out`);
     return true;
+  };
+  const run = view.runs[view.run];
+  const runName = view.runs.length > 1 ? (run?.name ?? 'this run') : 'it';
+  const again = (): void => {
+    if (run && change(copiedRun(job, view.wall.index, run.item, copyId)))
+      void navigate(`${base}/${view.run + 1}/set-out`);
   };
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   return (
@@ -115,6 +122,14 @@ export function SetOut(props: PanelProps): ReactNode {
             Take it from a DXF
           </button>
         </p>
+        <p className="flex flex-wrap gap-2">
+          <button className="press-plain" onClick={() => change(reversedRun(job, view.wall.index, view.run))}>
+            Read {runName} from its other end
+          </button>
+          <button className="press-plain" onClick={again}>
+            Lay {runName} once more
+          </button>
+        </p>
         {lost?.of === job && lost.says !== '' && (
           <p role="status" className="text-[13px] text-soft">
             {lost.says}
@@ -128,6 +143,7 @@ export function SetOut(props: PanelProps): ReactNode {
               <LengthField
                 key={r.id}
                 label={r.name}
+                counts="units"
                 name={`run-${r.index}`}
                 value={r.stated}
                 {...measure}
@@ -163,6 +179,7 @@ export function SetOut(props: PanelProps): ReactNode {
       <Section title="The height">
         <LengthField
           label="From the top of the footing"
+          counts="courses"
           name="height"
           value={view.wall.height}
           {...measure}
@@ -190,6 +207,7 @@ export function SetOut(props: PanelProps): ReactNode {
       <OldWallPart {...props} />
       <Meets {...props} />
       <BasePlanPart {...props} onTaken={drawn} />
+      <CopyWall {...props} />
       <AssumedPart {...props} />
       <p role="alert" className="px-4 pt-2 font-semibold text-fault">
         {refusal}

@@ -1,7 +1,7 @@
-import { lineLength, placedWalls, sayMm } from '@even-tally/core';
+import { inFull, lineLength, placedWalls, sayMm } from '@even-tally/core';
 import { useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
 import { LengthField } from '../../ui/LengthField';
 import { NumberField } from '../../ui/NumberField';
 import { Section } from '../../ui/Section';
@@ -15,6 +15,7 @@ const ROOM = 18;
 
 /** The job's walls from above, where they stand to one another: press one to stand before it. */
 export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const { set, path } = useWallFields(job, view);
   const base = stem.slice(0, stem.lastIndexOf('/'));
   const jobStem = base.slice(0, base.lastIndexOf('/'));
@@ -68,7 +69,7 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
               <span className="figures w-4 font-bold">{i + 1}</span>
               <b className="min-w-0 break-words">{one.name}</b>
               <span className="figures ml-auto shrink-0 text-[13px] text-soft">
-                {sayMm(lineLength(job.walls[one.index]?.line ?? []), show)}
+                {sayMm(lineLength(inFull(job).walls[one.index]?.line ?? []), show)}
               </span>
             </Link>
           </li>

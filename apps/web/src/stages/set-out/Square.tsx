@@ -1,6 +1,6 @@
 import { millimetres, sayMm, stated, toMillimetres, writeLength, type Stated } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import type { PanelProps } from '../panel';
@@ -9,6 +9,7 @@ const SIDES = ['AB', 'BC', 'CD', 'DA'] as const;
 
 /** Four tapes and a diagonal: which corner moves, which way, how far. */
 export function Square({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const path = `/walls/${view.wall.index}/square`;
   const taped = job.walls[view.wall.index]?.square;
   const [a, b] = [view.runs[0]?.length ?? 0, view.runs[1]?.length ?? 0];

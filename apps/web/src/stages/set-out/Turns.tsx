@@ -1,7 +1,8 @@
-import { isArc, isRun, isTurn, stated, toMillimetres, type LineItem } from '@even-tally/core';
+import { inFull, isArc, isRun, isTurn, stated, toMillimetres, type LineItem } from '@even-tally/core';
 import { Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
+import { newId } from '../../state/newId';
 import { LengthField } from '../../ui/LengthField';
 import type { PanelProps } from '../panel';
 
@@ -40,13 +41,20 @@ export function Turns({
   show,
   takeOut,
 }: PanelProps & { takeOut: (item: number) => void }): ReactNode {
-  const line = job.walls[view.wall.index]?.line ?? [];
+  const { edit } = useJob();
+  const line = inFull(job).walls[view.wall.index]?.line ?? [];
   const path = `/walls/${view.wall.index}/line`;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const set = (i: number, key: string) => (value: unknown) =>
     edit([{ op: 'replace', path: `${path}/${i}/${key}`, value }]);
   const runs = line.filter((i) => !isTurn(i)).length;
   const add = (item: LineItem): boolean => edit([{ op: 'add', path: `${path}/-`, value: item }]);
+  // A run with a name of its own stays the same run when others come and go.
+  const newRunId = (): string =>
+    newId(
+      'run-',
+      line.flatMap((i) => (isTurn(i) ? [] : [i])),
+    ).id;
   const side = show === 'mm' ? 2250 : "8'";
   return (
     <>
@@ -56,6 +64,7 @@ export function Turns({
             {isRun(item) && (
               <LengthField
                 label={item.name ?? 'Run'}
+                counts="units"
                 value={toMillimetres(stated(item.run))}
                 {...measure}
                 onChange={set(i, 'run')}
@@ -92,10 +101,13 @@ export function Turns({
         <button className="press-plain" onClick={() => add({ turn: 90 })}>
           Add a turn
         </button>
-        <button className="press-plain" onClick={() => add({ run: side })}>
+        <button className="press-plain" onClick={() => add({ run: side, id: newRunId() })}>
           Add a run
         </button>
-        <button className="press-plain" onClick={() => add({ arc: show === 'mm' ? 4000 : "12'", sweep: 45 })}>
+        <button
+          className="press-plain"
+          onClick={() => add({ arc: show === 'mm' ? 4000 : "12'", sweep: 45, id: newRunId() })}
+        >
           Add a curve
         </button>
       </p>

@@ -1,6 +1,6 @@
 import type { BeamCourse } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
 import { Fold } from '../../ui/Fold';
 import { Listed } from '../../ui/Listed';
 import { NumberField } from '../../ui/NumberField';
@@ -19,6 +19,7 @@ const whereOf = (course: BeamCourse): Where => (typeof course === 'number' ? 'co
 
 /** Beams in chosen courses: units with a trough, bars in it, grouted full. */
 export function Beams({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const { set } = useWallFields(job, view);
   const beams = view.steel.steel?.beams ?? [];
   const path = `/walls/${view.wall.index}/steel/beams`;

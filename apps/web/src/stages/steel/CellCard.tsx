@@ -1,13 +1,13 @@
 import { sayMm } from '@even-tally/core';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
+import { newId } from '../../state/newId';
 import { look, useViewing } from '../../state/view';
 import { stepCell } from '../../bench/SteelLayer';
 import { Section } from '../../ui/Section';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
-import { written } from '../written';
 
 const WHY = {
   end: 'it stands at an end of the wall',
@@ -23,12 +23,17 @@ const SAME = 30;
 
 /** The continuous cell that was pressed: bar or none, filled or empty, and why. */
 export function CellCard({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const { set } = useWallFields(job, view);
   const at = useViewing((s) => s.cell);
   const { cells, steel } = view.steel;
   if (!view.steel.hollow || cells.length === 0) return null;
   const cell = cells.find((c) => at && Math.abs(c.at - at.at) < 1 && Math.abs(c.bottom - at.bottom) < 1);
-  const own = steel?.cells.find((c) => c.run === view.run && cell && Math.abs(c.at - cell.at) < SAME);
+  const own = steel?.cells.find(
+    (c) =>
+      cell &&
+      (c.place === null ? c.run === view.run && Math.abs(c.at - cell.at) < SAME : c.place === cell.place),
+  );
   const path = `/walls/${view.wall.index}/steel/cells`;
   const change = (key: 'bar' | 'grout', value: boolean): void => {
     if (!cell) return;
@@ -36,9 +41,8 @@ export function CellCard({ job, view, show }: PanelProps): ReactNode {
       set(`/steel/cells/${own.index}/${key}`, value);
       return;
     }
-    const taken = new Set(steel?.cells.map((c) => c.id));
-    const id = Array.from({ length: 10_000 }, (_, i) => `K${i + 1}`).find((n) => !taken.has(n)) ?? 'K';
-    const entry = { id, run: view.run, at: written(cell.at, show), [key]: value };
+    const { id } = newId('K', steel?.cells);
+    const entry = { id, place: cell.place, [key]: value };
     if (steel && job.walls[view.wall.index]?.steel?.cells)
       edit([{ op: 'add', path: `${path}/-`, value: entry }]);
     else set('/steel/cells', [entry]);

@@ -52,6 +52,7 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
           <div className="grid grid-cols-2 gap-3">
             <LengthField
               label="Solid up to"
+              counts="courses"
               value={grout?.below ?? 0}
               {...measure}
               onChange={(v) => put('below', v)}

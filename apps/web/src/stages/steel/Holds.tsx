@@ -1,10 +1,11 @@
-import { holdStates, refusalOf, type Hold, type HoldState, type NewEntry } from '@even-tally/core';
+import { Folded, holdStates, refusalOf, type Hold, type NewEntry } from '@even-tally/core';
 import { useEffect, useState, type ReactNode } from 'react';
-import { useOpenJob } from '../../state/openJob';
+import { useJob, useOpenJob } from '../../state/job';
 import { addEntry, openRecord, useRecord } from '../../state/record';
 import { Section } from '../../ui/Section';
 import type { PanelProps } from '../panel';
 import { SignHold } from './SignHold';
+import { SignStep } from './SignStep';
 
 const clock = (at: string): string =>
   new Date(at).toLocaleString(undefined, {
@@ -17,28 +18,24 @@ const clock = (at: string): string =>
 /** Points that may not be passed until somebody signs, and the steps they hold. */
 export function Holds({ view }: PanelProps): ReactNode {
   const { holds } = view.steel;
+  const handle = useJob();
   const job = useOpenJob((s) => s.id);
   const entries = useRecord((s) => s.entries);
   const failure = useRecord((s) => s.failure);
   const [signing, setSigning] = useState<Hold | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [stepping, setStepping] = useState<Hold | null>(null);
   useEffect(() => {
     if (job !== null) void openRecord(job);
   }, [job]);
   if (holds.length === 0) return null;
   const wall = view.wall.id;
-  const states = holdStates(holds, entries, wall);
+  const record = new Folded(entries);
+  const states = holdStates(holds, record, wall);
   const put = async (entry: NewEntry): Promise<void> => {
     // The same rule the server keeps, so that the answer comes at once.
-    const why = refusalOf(holds, entries, entry);
+    const why = refusalOf(holds, record, entry);
     if (why !== null) throw new Error(why);
-    await addEntry(entry);
-  };
-  // Whoever signed the hold answers for the step behind it; unsigned, it is refused.
-  const done = ({ hold, signed }: HoldState): void => {
-    setTrouble(null);
-    const by = signed?.by ?? 'nobody';
-    put({ kind: 'step-done', wall, step: hold.step, by }).catch((error: Error) => setTrouble(error.message));
+    await addEntry(handle, entry);
   };
   return (
     <Section
@@ -50,7 +47,7 @@ export function Holds({ view }: PanelProps): ReactNode {
       }
     >
       <p role="alert" className="font-semibold text-fault">
-        {trouble ?? failure}
+        {failure}
       </p>
       <ol className="space-y-3">
         {states.map((s) => (
@@ -63,9 +60,9 @@ export function Holds({ view }: PanelProps): ReactNode {
             </p>
             <p className="text-[13px] text-soft">
               {s.signed
-                ? `Seen by ${s.signed.by}, ${clock(s.signed.at)}.`
+                ? `Seen by ${s.signed.by}, ${clock(s.signed.happened)}.`
                 : `${s.hold.checks.length} ${s.hold.checks.length === 1 ? 'thing' : 'things'} to be seen.`}{' '}
-              {s.done && `${s.hold.stepSays}: ${clock(s.done.at)}.`}
+              {s.done && `${s.hold.stepSays}: ${s.done.by}, ${clock(s.done.happened)}.`}
             </p>
             {!s.done && (
               <p className="mt-1 flex flex-wrap gap-2">
@@ -74,7 +71,7 @@ export function Holds({ view }: PanelProps): ReactNode {
                     Look and sign
                   </button>
                 )}
-                <button className={s.signed ? 'press' : 'press-plain'} onClick={() => done(s)}>
+                <button className={s.signed ? 'press' : 'press-plain'} onClick={() => setStepping(s.hold)}>
                   {s.hold.stepSays}
                 </button>
               </p>
@@ -82,12 +79,18 @@ export function Holds({ view }: PanelProps): ReactNode {
           </li>
         ))}
       </ol>
+      {stepping && (
+        <SignStep
+          hold={stepping}
+          onClose={() => setStepping(null)}
+          onDone={(by) => put({ kind: 'step-done', wall, step: stepping.step, by })}
+        />
+      )}
       {signing && (
         <SignHold
           hold={signing}
           onClose={() => setSigning(null)}
           onSign={(by, seen, note) => {
-            setTrouble(null);
             return put({
               kind: 'hold-signed',
               wall,

@@ -74,6 +74,7 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
             {own && (
               <LengthField
                 label="Joint to joint"
+                counts="units"
                 value={jointEvery ?? 0}
                 {...measure}
                 onChange={(v) => set('/jointEvery', v)}
@@ -87,6 +88,7 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
         <div className="grid grid-cols-2 gap-x-3 gap-y-1">
           <LengthField
             label="Middle, from the start"
+            counts="units"
             value={(j.from + j.to) / 2}
             {...measure}
             onChange={(v) => list.set(j.index, 'at', v)}

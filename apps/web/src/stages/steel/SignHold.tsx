@@ -1,6 +1,7 @@
 import type { Hold } from '@even-tally/core';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
+import { lastSigner, signedBy } from './signer';
 
 interface Props {
   hold: Hold;
@@ -9,12 +10,10 @@ interface Props {
   onClose: () => void;
 }
 
-const NAME = 'even-tally/name';
-
 /** Everything a hold asks to be seen, ticked one by one, and the name of whoever saw it. */
 export function SignHold({ hold, onSign, onClose }: Props): ReactNode {
   const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
-  const [by, setBy] = useState(() => localStorage.getItem(NAME) ?? '');
+  const [by, setBy] = useState(lastSigner);
   const [note, setNote] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const tick = (id: string): void => {
@@ -23,7 +22,7 @@ export function SignHold({ hold, onSign, onClose }: Props): ReactNode {
     setSeen(next);
   };
   const sign = (): void => {
-    localStorage.setItem(NAME, by.trim());
+    signedBy(by.trim());
     onSign(by.trim(), [...seen], note.trim()).then(onClose, (error: Error) => setTrouble(error.message));
   };
   return (

@@ -1,6 +1,7 @@
-import { sayMm, showMm, type JudgedStarter } from '@even-tally/core';
+import { sayMm, showMm, writeAddress, type JudgedStarter } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { edit } from '../../state/openJob';
+import { useJob } from '../../state/job';
+import { newId } from '../../state/newId';
 import { LengthField } from '../../ui/LengthField';
 import { Listed } from '../../ui/Listed';
 import type { PanelProps } from '../panel';
@@ -15,18 +16,20 @@ const WORD: Record<JudgedStarter['verdict'], [string, string]> = {
 
 /** Starters as they stand in the footing, each judged against the block that is to go over it. */
 export function Starters({ job, view, show }: PanelProps): ReactNode {
+  const { edit } = useJob();
   const { set } = useWallFields(job, view);
   const { starters, dowels, steel } = view.steel;
   if (!steel?.vertical) return null;
   const path = `/walls/${view.wall.index}/steel/starters`;
   const all = job.walls[view.wall.index]?.steel?.starters;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
-  const fresh = (n: number, at: number): { id: string; run: number; at: string | number } => ({
-    id: `S${(all?.length ?? 0) + n + 1}-${view.run}`,
-    run: view.run,
-    at: written(at, show),
-  });
-  const put = (entries: ReturnType<typeof fresh>[]): void => {
+  const put = (places: readonly number[]): void => {
+    const entries: { id: string; place: string; at: string | number }[] = [];
+    const place = writeAddress({ wall: view.wall.id, run: view.runs[view.run]?.called ?? `#${view.run}` });
+    for (const at of places) {
+      const { id } = newId('S', [...(all ?? []), ...entries]);
+      entries.push({ id, place, at: written(at, show) });
+    }
     if (all) edit(entries.map((value) => ({ op: 'add', path: `${path}/-`, value })));
     else set('/steel/starters', entries);
   };
@@ -38,11 +41,11 @@ export function Starters({ job, view, show }: PanelProps): ReactNode {
       none={`None entered. ${dowels.length} are planned in this run; once the footing is poured, enter where they stand.`}
       items={starters}
       keyOf={(s) => s.id}
-      onAdd={() => put([fresh(0, next)])}
+      onAdd={() => put([next])}
       onRemove={(s) => edit([{ op: 'remove', path: `${path}/${s.index}` }])}
       after={
         starters.length === 0 && dowels.length > 0 ? (
-          <button className="press-plain" onClick={() => put(dowels.map((d, i) => fresh(i, d.at)))}>
+          <button className="press-plain" onClick={() => put(dowels.map((d) => d.at))}>
             Enter all {dowels.length} as planned, then correct them
           </button>
         ) : null

@@ -1,6 +1,6 @@
 import type { PaperKind } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { useOpenJob } from '../../state/openJob';
+import { useOpenJob } from '../../state/job';
 import { useRecord } from '../../state/record';
 import { fileName } from '../../ui/download';
 import { TakeAway } from '../TakeAway';

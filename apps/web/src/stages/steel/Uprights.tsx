@@ -84,6 +84,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
             />
             <LengthField
               label="No further apart than"
+              counts="units"
               name="every"
               value={vertical.every}
               {...measure}

@@ -1,0 +1,96 @@
+import { copiedWall, sayLost, type JobDocument } from '@even-tally/core';
+import { useEffect, useState, type ReactNode } from 'react';
+import { useNavigate } from 'react-router';
+import { listJobs, readJobById, Refused, saveJob, type KeptJob } from '../../state/api';
+import { useJob, useOpenJob } from '../../state/job';
+import { copyId } from '../../state/newId';
+import { Fold } from '../../ui/Fold';
+import { Pick } from '../../ui/Pick';
+import type { PanelProps } from '../panel';
+
+/** Somebody may be saving that job too: so often it is tried again on what they saved. */
+const TRIES = 5;
+
+async function intoJob(
+  id: string,
+  from: JobDocument,
+  index: number,
+): Promise<{ name: string; lost: string[] }> {
+  for (let n = 1; ; n++) {
+    const { revision, document } = await readJobById(id);
+    const { job, lost } = copiedWall(from, index, document, copyId);
+    try {
+      await saveJob(id, revision, job);
+      return { name: document.name, lost };
+    } catch (error) {
+      if (!(error instanceof Refused) || error.newer === null || n === TRIES) throw error;
+    }
+  }
+}
+
+/** The wall once more: beside itself, or in another job of the yard, with the units it is built of. */
+export function CopyWall({ job, view, stem }: PanelProps): ReactNode {
+  const { edit } = useJob();
+  const navigate = useNavigate();
+  const own = useOpenJob((s) => s.id);
+  const [jobs, setJobs] = useState<KeptJob[]>([]);
+  const [to, setTo] = useState('');
+  const [says, setSays] = useState<{ trouble: boolean; text: string } | null>(null);
+  useEffect(() => {
+    listJobs().then(setJobs, () => setJobs([]));
+  }, []);
+  const others = jobs.filter((j) => j.id !== own);
+  const chosen = others.find((j) => j.id === to) ?? others[0];
+  const here = (): void => {
+    const copy = copiedWall(job, view.wall.index, job, copyId);
+    if (!edit(copy.job)) return;
+    const [, , id] = stem.split('/');
+    void navigate(`/jobs/${id}/${encodeURIComponent(copy.id)}/0/set-out`);
+  };
+  const there = (): void => {
+    if (!chosen) return;
+    setSays(null);
+    intoJob(chosen.id, job, view.wall.index).then(
+      ({ name, lost }) =>
+        setSays({
+          trouble: false,
+          text: `${view.wall.name} is in ${name} now. ${
+            lost.length === 0
+              ? ''
+              : `${sayLost(lost)
+                  .replace(/^Gone with it/, 'Left behind')
+                  .replace(/ Undo.*$/, '')}`
+          }`,
+        }),
+      (error: Error) => setSays({ trouble: true, text: error.message }),
+    );
+  };
+  return (
+    <Fold title="Copy this wall" aside="">
+      <button className="press-plain" onClick={here}>
+        Another like it in this job
+      </button>
+      {chosen && (
+        <>
+          <Pick
+            label="Into another job"
+            value={chosen.id}
+            options={others.map((j) => [j.id, j.document.name] as const)}
+            onChange={setTo}
+          />
+          <button className="press-plain" onClick={there}>
+            Copy it there
+          </button>
+        </>
+      )}
+      {says && (
+        <p
+          role={says.trouble ? 'alert' : 'status'}
+          className={`text-[13px] ${says.trouble ? 'font-semibold text-fault' : 'text-soft'}`}
+        >
+          {says.text}
+        </p>
+      )}
+    </Fold>
+  );
+}
