@@ -1,8 +1,9 @@
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { DialogTitle } from '@headlessui/react';
+import { Card } from '../ui/Card';
 import { sayClash, type Show } from '@even-tally/core';
 import { useState, type ReactNode } from 'react';
 import { useJob, useOpenJob } from '../state/job';
-import type { Stale } from '../state/openJob';
+import type { Stale } from '../state/carrying';
 
 /** So many clashes are read one by one; the rest are counted. */
 const SHOWN = 8;
@@ -62,28 +63,23 @@ export function ClashDialog({ show, toYard }: { show: Show; toYard: () => void }
     );
   };
   return (
-    <Dialog open={stale !== null} onClose={() => undefined} className="relative z-50">
-      <div className="fixed inset-0 bg-ink/50" aria-hidden="true" />
-      <div className="fixed inset-0 flex items-center justify-center p-6">
-        <DialogPanel className="max-h-full w-[620px] overflow-y-auto border-2 border-ink bg-sheet p-6">
-          <DialogTitle className="heading text-lg">Somebody else changed the same thing</DialogTitle>
-          {stale && <Clashes stale={stale} show={show} />}
-          <div className="mt-5 flex flex-wrap gap-3">
-            <button className="press" onClick={choose('mine')}>
-              Mine stands
-            </button>
-            <button className="press-plain" onClick={choose('theirs')}>
-              Theirs stands
-            </button>
-            <button className="press-plain" onClick={choose('copy')}>
-              Theirs stands, keep mine as a copy
-            </button>
-          </div>
-          <p role="alert" className="mt-3 font-semibold text-fault">
-            {says}
-          </p>
-        </DialogPanel>
+    <Card open={stale !== null} onClose={() => undefined} size="max-h-full w-[620px] overflow-y-auto p-6">
+      <DialogTitle className="heading text-lg">Somebody else changed the same thing</DialogTitle>
+      {stale && <Clashes stale={stale} show={show} />}
+      <div className="mt-5 flex flex-wrap gap-3">
+        <button className="press" onClick={choose('mine')}>
+          Mine stands
+        </button>
+        <button className="press-plain" onClick={choose('theirs')}>
+          Theirs stands
+        </button>
+        <button className="press-plain" onClick={choose('copy')}>
+          Theirs stands, keep mine as a copy
+        </button>
       </div>
-    </Dialog>
+      <p role="alert" className="mt-3 font-semibold text-fault">
+        {says}
+      </p>
+    </Card>
   );
 }

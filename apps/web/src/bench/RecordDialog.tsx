@@ -1,4 +1,5 @@
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { DialogTitle } from '@headlessui/react';
+import { Card } from '../ui/Card';
 import { Folded, recordCsvRows, recordRows } from '@even-tally/core';
 import { format } from 'date-fns';
 import Papa from 'papaparse';
@@ -33,71 +34,66 @@ function Rows(): ReactNode {
       Papa.unparse(recordCsvRows(rows), { escapeFormulae: true }),
     );
   return (
-    <Dialog open onClose={close} className="relative z-50">
-      <div className="fixed inset-0 bg-ink/50" aria-hidden="true" />
-      <div className="fixed inset-0 flex items-center justify-center p-6">
-        <DialogPanel className="flex max-h-full w-[920px] flex-col border-2 border-ink bg-sheet">
-          <DialogTitle className="heading border-b-2 border-ink px-6 pt-5 pb-2 text-lg">
-            On record for {job?.name}
-          </DialogTitle>
-          <div
-            className="min-h-0 overflow-y-auto px-6"
-            tabIndex={0}
-            role="region"
-            aria-label="Rows of the record"
-          >
-            {rows.length === 0 ? (
-              <p className="py-6 text-soft">
-                Nothing yet. What is signed and done at the wall is kept here, row after row; a mistake is put
-                right by a further row, never rubbed out.
-              </p>
-            ) : (
-              <table className="w-full text-left text-[13px]">
-                <thead>
-                  <tr className="border-b border-ink">
-                    {['When', 'Wall', 'What', 'Where', 'Said', 'By'].map((head) => (
-                      <th key={head} scope="col" className="py-2 pr-4 font-bold">
-                        {head}
-                      </th>
-                    ))}
-                  </tr>
-                </thead>
-                <tbody>
-                  {/* By the clock of whoever was there, as they wrote it. */}
-                  {rows.map((r) => (
-                    <tr
-                      key={r.id}
-                      className={`border-b border-rule align-baseline ${r.corrected ? 'line-through' : ''}`}
-                    >
-                      <td className="figures py-1 pr-4 whitespace-nowrap">
-                        {format(new Date(r.happened.slice(0, 16)), 'd MMM HH:mm')}
-                      </td>
-                      <td className="py-1 pr-4">{wallName(r.wall)}</td>
-                      <td className="py-1 pr-4 font-semibold whitespace-nowrap">{r.kind}</td>
-                      <td className="py-1 pr-4">{r.where}</td>
-                      <td className="py-1 pr-4 break-words">{r.what}</td>
-                      <td className="py-1">{r.by}</td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            )}
-          </div>
-          <p role="alert" className="px-6 font-semibold text-fault">
-            {failure}
+    <Card onClose={close} size="flex max-h-full w-[920px] flex-col">
+      <DialogTitle className="heading border-b-2 border-ink px-6 pt-5 pb-2 text-lg">
+        On record for {job?.name}
+      </DialogTitle>
+      <div
+        className="min-h-0 overflow-y-auto px-6"
+        tabIndex={0}
+        role="region"
+        aria-label="Rows of the record"
+      >
+        {rows.length === 0 ? (
+          <p className="py-6 text-soft">
+            Nothing yet. What is signed and done at the wall is kept here, row after row; a mistake is put
+            right by a further row, never rubbed out.
           </p>
-          <p className="flex gap-3 px-6 pt-3 pb-5">
-            <button className="press" onClick={close}>
-              Close
-            </button>
-            {rows.length > 0 && (
-              <button className="press-plain" onClick={save}>
-                As CSV
-              </button>
-            )}
-          </p>
-        </DialogPanel>
+        ) : (
+          <table className="w-full text-left text-[13px]">
+            <thead>
+              <tr className="border-b border-ink">
+                {['When', 'Wall', 'What', 'Where', 'Said', 'By'].map((head) => (
+                  <th key={head} scope="col" className="py-2 pr-4 font-bold">
+                    {head}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {/* By the clock of whoever was there, as they wrote it. */}
+              {rows.map((r) => (
+                <tr
+                  key={r.id}
+                  className={`border-b border-rule align-baseline ${r.corrected ? 'line-through' : ''}`}
+                >
+                  <td className="figures py-1 pr-4 whitespace-nowrap">
+                    {format(new Date(r.happened.slice(0, 16)), 'd MMM HH:mm')}
+                  </td>
+                  <td className="py-1 pr-4">{wallName(r.wall)}</td>
+                  <td className="py-1 pr-4 font-semibold whitespace-nowrap">{r.kind}</td>
+                  <td className="py-1 pr-4">{r.where}</td>
+                  <td className="py-1 pr-4 break-words">{r.what}</td>
+                  <td className="py-1">{r.by}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
       </div>
-    </Dialog>
+      <p role="alert" className="px-6 font-semibold text-fault">
+        {failure}
+      </p>
+      <p className="flex gap-3 px-6 pt-3 pb-5">
+        <button className="press" onClick={close}>
+          Close
+        </button>
+        {rows.length > 0 && (
+          <button className="press-plain" onClick={save}>
+            As CSV
+          </button>
+        )}
+      </p>
+    </Card>
   );
 }

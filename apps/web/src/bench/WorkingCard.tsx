@@ -1,4 +1,5 @@
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { DialogTitle } from '@headlessui/react';
+import { Card } from '../ui/Card';
 import {
   sayMass,
   sayMm,
@@ -35,45 +36,40 @@ export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner
     };
   }, [key, job, planner]);
   return (
-    <Dialog
+    <Card
       open={key !== null && working !== null}
       onClose={() => look({ figure: null })}
-      className="relative z-50"
+      size="max-h-full w-[620px] overflow-auto p-6"
     >
-      <div className="fixed inset-0 bg-ink/50" aria-hidden="true" />
-      <div className="fixed inset-0 flex items-center justify-center p-6">
-        <DialogPanel className="max-h-full w-[620px] overflow-auto border-2 border-ink bg-sheet p-6">
-          <div className="flex items-baseline justify-between gap-6">
-            <DialogTitle className="heading text-lg">{working?.title}</DialogTitle>
-            <p className="figures text-lg font-semibold">
-              {working && say(working.result, working.quantity, show)}
-            </p>
-          </div>
-          <p className="mt-2 border-l-4 border-ink bg-paper px-3 py-2">{working?.formula}</p>
-          <table className="mt-3 w-full border-collapse">
-            <thead>
-              <tr className="text-left text-[13px] text-soft">
-                <th className="pr-3 font-normal">from</th>
-                <th className="pr-3 text-right font-normal">value</th>
-                <th className="font-normal">source</th>
-              </tr>
-            </thead>
-            <tbody>
-              {working?.inputs.map((i) => (
-                <tr key={i.name} className="border-t border-rule align-top">
-                  <td className="py-1 pr-3">{i.name}</td>
-                  <td className="figures py-1 pr-3 text-right">{say(i.value, i.quantity, show)}</td>
-                  <td className="py-1 text-[13px] text-soft">{i.source}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <p className="mt-3 text-[13px] text-soft">Source: {working?.source}</p>
-          <button className="press mt-4" onClick={() => look({ figure: null })}>
-            Close
-          </button>
-        </DialogPanel>
+      <div className="flex items-baseline justify-between gap-6">
+        <DialogTitle className="heading text-lg">{working?.title}</DialogTitle>
+        <p className="figures text-lg font-semibold">
+          {working && say(working.result, working.quantity, show)}
+        </p>
       </div>
-    </Dialog>
+      <p className="mt-2 border-l-4 border-ink bg-paper px-3 py-2">{working?.formula}</p>
+      <table className="mt-3 w-full border-collapse">
+        <thead>
+          <tr className="text-left text-[13px] text-soft">
+            <th className="pr-3 font-normal">from</th>
+            <th className="pr-3 text-right font-normal">value</th>
+            <th className="font-normal">source</th>
+          </tr>
+        </thead>
+        <tbody>
+          {working?.inputs.map((i) => (
+            <tr key={i.name} className="border-t border-rule align-top">
+              <td className="py-1 pr-3">{i.name}</td>
+              <td className="figures py-1 pr-3 text-right">{say(i.value, i.quantity, show)}</td>
+              <td className="py-1 text-[13px] text-soft">{i.source}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-3 text-[13px] text-soft">Source: {working?.source}</p>
+      <button className="press mt-4" onClick={() => look({ figure: null })}>
+        Close
+      </button>
+    </Card>
   );
 }

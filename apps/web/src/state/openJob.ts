@@ -1,21 +1,17 @@
 import {
-  applyPatch,
-  carry,
   checkJob,
   editOf,
-  forced,
   inverse,
   same,
   sayEdit,
   sayFault,
-  type Clash,
   type Edit,
   type Job,
-  type JobDocument,
   type Patch,
 } from '@even-tally/core';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { addJob, Away, readJobById, Refused, saveJob, type KeptJob } from './api';
+import { became, carriedOver, type Change, type Stale } from './carrying';
 import { dropPending, holdPending, readPending, type Pending, type PendingDocument } from './pending';
 
 export type Keeping = 'kept' | 'keeping' | 'held' | 'stale' | 'refused';
@@ -24,17 +20,6 @@ export type Keeping = 'kept' | 'keeping' | 'held' | 'stale' | 'refused';
 export interface Step {
   edit: Edit;
   says: string;
-}
-
-/** Somebody else saved, and what both have done cannot be had together. */
-export interface Stale {
-  newer: KeptJob;
-  /** What clashes; where it is empty the two together would be no wall, and `why` says what of it. */
-  clashes: Clash[];
-  why: string | null;
-  /** Both put together, where they clash as I have it, and as they have it. */
-  mine: Job;
-  theirs: Job;
 }
 
 export interface OpenJob {
@@ -93,9 +78,6 @@ const GROUND: Ground = {
   retryAfter: 4000,
 };
 
-/** What is done to a job: a patch of it as it stands, an edit that names ids, or the document it is to become. */
-export type Change = Patch | Edit | JobDocument;
-
 export interface JobEdits {
   /** Applies it for good: undoable, and kept soon. False, with the reason shown, when the wall cannot be so. */
   edit: (what: Change) => boolean;
@@ -120,11 +102,6 @@ export interface OpenJobHandle extends JobEdits {
   close: () => void;
 }
 
-const wanted = (faults: readonly { wanted: string; got: string }[]): string =>
-  faults[0] ? `Wanted ${faults[0].wanted}, got ${faults[0].got}.` : 'That cannot be.';
-
-const CLASH = 'What it changed has been changed since by somebody else.';
-
 /** A job that is open: one document, its steps back and forth, and what of it the server has. */
 export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
   const store = createStore<OpenJob>(() => EMPTY);
@@ -144,21 +121,6 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     setState({ refusal: says });
     return false;
   };
-
-  function became(from: Job, what: Change): Job | string {
-    let document: JobDocument;
-    if (Array.isArray(what)) {
-      const applied = applyPatch<JobDocument>(from, what);
-      if (!applied.ok) return applied.why;
-      document = applied.value;
-    } else if ('changes' in what) {
-      const done = carry(what, from);
-      if (!done.ok) return CLASH;
-      document = done.document;
-    } else document = what;
-    const checked = checkJob(document, { before: from });
-    return checked.ok ? checked.job : wanted(checked.faults);
-  }
 
   /** What the server does not have yet, held on the device. */
   function hold(): void {
@@ -235,23 +197,6 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     changed();
   }
 
-  /** The server's document, with an edit it does not have carried over it. Says what clashes where it cannot be. */
-  function carriedOver(newer: KeptJob, mine: Edit): { kept: Job; job: Job } | Stale | string {
-    const theirs = checkJob(newer.document, { before: getState().kept ?? undefined });
-    if (!theirs.ok) return theirs.faults.map(sayFault).join('; ');
-    const done = carry(mine, theirs.job);
-    const both = checkJob(done.document, { before: theirs.job });
-    if (done.ok && both.ok) return { kept: theirs.job, job: both.job };
-    const own = checkJob(forced(mine, theirs.job, getState().job), { before: theirs.job });
-    return {
-      newer,
-      clashes: done.ok ? [] : done.clashes,
-      why: both.ok ? null : wanted(both.faults),
-      mine: own.ok ? own.job : (getState().job ?? theirs.job),
-      theirs: both.ok ? both.job : theirs.job,
-    };
-  }
-
   /** What this device held of a job, taken up again over the document the server has now. */
   function takeUp(newer: KeptJob, pending: Pending | PendingDocument): void {
     const { job, kept, stale } = getState();
@@ -268,7 +213,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
       return;
     }
     const mine = 'document' in pending ? editOf(kept, pending.document) : pending.edit;
-    const result = carriedOver({ ...newer, document: job }, mine);
+    const result = carriedOver({ ...newer, document: job }, mine, { kept, job });
     if (typeof result === 'string') return;
     if ('job' in result) return setState({ job: result.job });
     const clashes = [...(stale?.clashes ?? []), ...result.clashes];
@@ -337,7 +282,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     if (!job || !kept) return;
     // Not under the hand: what is dragged is of the document it began with.
     if (base) return soon(ground.saveAfter);
-    const result = carriedOver(newer, editOf(kept, job));
+    const result = carriedOver(newer, editOf(kept, job), { kept, job });
     if (typeof result === 'string') return setState({ keeping: 'refused', refusal: result });
     if (!('job' in result)) return setState({ keeping: 'stale', stale: result });
     setState({ job: result.job, kept: result.kept, revision: newer.revision, keptAt: newer.savedAt });

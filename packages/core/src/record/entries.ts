@@ -40,6 +40,9 @@ const where = {
   leaf: optional(leaf, 'left out: the outside one'),
 };
 
+/** As whoever was there put it: in words, by measure, or yes or no. */
+const asSeen = either('words, a number, or yes or no', text, number(-1e9, 1e9), oneOf(true, false));
+
 const measure = object({ of: required(text), count: required(count), measure: optional(text) });
 
 /** What each kind says besides what every entry says. The one list: a kind that is not in it is no entry. */
@@ -65,24 +68,8 @@ const KINDS = {
   },
   reading: {
     of: required(
-      oneOf(
-        'course-top',
-        'level',
-        'plumb',
-        'line',
-        'diagonal',
-        'cavity',
-        'perp',
-        'bar',
-        'footing',
-        'starter',
-        'unit-size',
-        'bearing',
-        'tie',
-        'ties',
-        'cover',
-        'lintel',
-      ),
+      text,
+      'course-top, level, plumb, line, diagonal, cavity, perp, bar, footing, starter, unit-size …',
     ),
     ...where,
     course: optional(course),
@@ -102,11 +89,15 @@ const KINDS = {
     revision: optional(number(1, 1e9, { whole: true }), 'of the job it was signed on'),
   },
   'step-done': { step: required(text) },
-  stopped: { why: required(note), minutes: optional(number(0, 100_000)), whose: optional(text) },
+  stopped: {
+    why: required(note),
+    minutes: optional(amount('duration'), 'a number is minutes'),
+    whose: optional(text),
+  },
   weather: {
     temperature: optional(amount('temperature')),
-    wind: optional(text),
-    rain: optional(text),
+    wind: optional(asSeen),
+    rain: optional(asSeen),
   },
   delivered: {
     of: required(text),
@@ -184,7 +175,11 @@ const kindsWith = <E extends Keys, W extends Keys, K extends Keys>(
 /** What takes an entry's place: what it does not say is as the entry had it. */
 const replacement = byTag(
   'kind',
-  kindsWith({}, { wall: optional(wall) }, { happened: optional(happened), by: optional(text) }),
+  kindsWith(
+    { id: optional(text, 'its own says nothing: it stands for the entry it replaces') },
+    { wall: optional(wall) },
+    { happened: optional(happened), by: optional(text) },
+  ),
 );
 export type Replacement = States<typeof replacement>;
 
@@ -194,7 +189,10 @@ const correction = object({
   ...of,
   of: required(text, 'the id of the entry it corrects'),
   why: required(note),
-  entry: optional(replacement, 'what takes its place; left out: nothing does'),
+  entry: optional(
+    either('an entry, or null', replacement, constant(null)),
+    'what takes its place; null or left out: nothing does',
+  ),
   ...last,
   ...kept,
 });

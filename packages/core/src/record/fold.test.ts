@@ -23,7 +23,7 @@ const corrects = (of: string, happened: string, units: number | null, id = `c${n
   by: 'R. Alder',
   of,
   why: 'counted again',
-  ...(units === null ? {} : { entry: { kind: 'course-laid', run: 0, course: 1, units } }),
+  ...(units === null ? { entry: null } : { entry: { kind: 'course-laid', run: 0, course: 1, units } }),
 });
 const at = (minute: number): string => `2026-12-01T10:${String(minute).padStart(2, '0')}:00-07:00`;
 

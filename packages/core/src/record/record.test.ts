@@ -29,7 +29,7 @@ const ONE_OF_EACH: Record<string, Record<string, unknown>> = {
   'hold-signed': { hold: 'before-grout-1', seen: ['cleanouts'], as: 'foreman', note: 'dry', revision: 3 },
   'step-done': { step: 'grout-1' },
   stopped: { why: 'rain', minutes: 40, whose: 'nobody' },
-  weather: { temperature: '40 F', wind: 'light', rain: 'none' },
+  weather: { temperature: '40 F', wind: 'light', rain: false },
   delivered: { of: 'cmu-8x8x16', count: 540, class: 'N', broken: 6, ticket: '118' },
   used: { of: 'portland', count: 4 },
   note: { text: 'Line let down for lunch', photos: ['p1'] },

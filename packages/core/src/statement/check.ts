@@ -3,7 +3,7 @@ import { millimetres, toMillimetres, type Length } from '../measure/length.js';
 import { pointer, sayValue, type Fault } from './fault.js';
 import { parseCounted } from '../measure/counted.js';
 import { AMOUNTS } from './amounts.js';
-import type { LengthIs, Statement } from './statement.js';
+import { objectAmong, type LengthIs, type Statement } from './statement.js';
 
 // eslint-disable-next-line no-control-regex -- these are the very characters a name may not hold
 const CONTROL = /[\u0000-\u001f\u007f-\u009f\u2028\u2029]/;
@@ -191,7 +191,10 @@ export function checkForm(
         },
       ];
     }
-    case 'either':
+    case 'either': {
+      const own = isObject(value) ? objectAmong(shape.shapes) : null;
+      if (own) return checkForm(value, own, path, sound);
       return shape.shapes.some((s) => checkForm(value, s, path).length === 0) ? [] : refuse();
+    }
   }
 }

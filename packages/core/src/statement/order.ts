@@ -1,4 +1,4 @@
-import type { Statement } from './statement.js';
+import { objectAmong, type Statement } from './statement.js';
 
 /** A document with its keys in the order they are stated in, so that two exports of one are the same text. */
 export function inOrderOf<T>(value: T, shape: Statement): T {
@@ -22,8 +22,8 @@ export function inOrderOf<T>(value: T, shape: Statement): T {
     return found ? inOrderOf(value, found) : value;
   }
   if (shape.kind === 'either') {
-    const inner = shape.shapes.find((s) => s.kind === 'object');
-    return inner && typeof value === 'object' ? inOrderOf(value, inner) : value;
+    const own = objectAmong(shape.shapes);
+    return own && typeof value === 'object' && value !== null ? inOrderOf(value, own) : value;
   }
   return value;
 }

@@ -142,3 +142,9 @@ export const either = <const S extends readonly Stating<unknown>[]>(
   says: string,
   ...shapes: S
 ): Stating<States<S[number]>> => ({ kind: 'either', says, shapes });
+
+/** The one of several that an object can be, where there is just one: what is wrong with it is then said of that. */
+export function objectAmong(shapes: readonly Statement[]): Statement | null {
+  const found = shapes.filter((s) => s.kind === 'object' || s.kind === 'byKey' || s.kind === 'byTag');
+  return found.length === 1 ? (found[0] ?? null) : null;
+}

@@ -1,5 +1,5 @@
 import { pointer } from './fault.js';
-import type { Key, Statement } from './statement.js';
+import { objectAmong, type Key, type Statement } from './statement.js';
 
 /** What an object is told apart by, in a list where each has its own: the name of that key, or null. */
 export function idKey(statement: Statement): string | null {
@@ -23,8 +23,11 @@ export function statementOf(value: unknown, statement: Statement): Statement | n
     const tag = isObject(value) ? value[statement.tag] : undefined;
     return (typeof tag === 'string' && statement.cases[tag]) || null;
   }
-  if (statement.kind === 'either')
-    return statement.shapes.find((s) => (s.kind === 'object') === isObject(value)) ?? null;
+  if (statement.kind === 'either') {
+    if (!isObject(value)) return statement.shapes.find((s) => s !== objectAmong(statement.shapes)) ?? null;
+    const own = objectAmong(statement.shapes);
+    return own && statementOf(value, own);
+  }
   return statement;
 }
 

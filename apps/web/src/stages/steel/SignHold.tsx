@@ -1,7 +1,8 @@
 import type { Hold } from '@even-tally/core';
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { DialogTitle } from '@headlessui/react';
+import { Card } from '../../ui/Card';
 import { useState, type ReactNode } from 'react';
-import { lastSigner, signedBy } from './signer';
+import { lastSigner, Signer, signedBy } from './Signer';
 
 interface Props {
   hold: Hold;
@@ -26,70 +27,54 @@ export function SignHold({ hold, onSign, onClose }: Props): ReactNode {
     onSign(by.trim(), [...seen], note.trim()).then(onClose, (error: Error) => setTrouble(error.message));
   };
   return (
-    <Dialog open onClose={onClose} className="relative z-50">
-      <div className="fixed inset-0 bg-ink/50" aria-hidden="true" />
-      <div className="fixed inset-0 flex items-center justify-center p-6">
-        <DialogPanel className="flex max-h-full w-full max-w-lg flex-col border-2 border-ink bg-sheet">
-          <DialogTitle className="heading border-b-2 border-ink px-6 pt-5 pb-2 text-lg">
-            {hold.title}
-          </DialogTitle>
-          <ul className="min-h-0 overflow-y-auto px-6" tabIndex={0} aria-label="To be seen">
-            {hold.checks.map((c, i) => (
-              <li key={c.id} className="border-b border-rule">
-                {c.of !== undefined && c.of !== hold.checks[i - 1]?.of && (
-                  <p className="border-b border-rule pt-3 pb-1 font-semibold">{c.of}</p>
-                )}
-                <label className="flex min-h-11 cursor-pointer items-center gap-3 py-1">
-                  <input
-                    type="checkbox"
-                    className="h-5 w-5 shrink-0 accent-chalk"
-                    checked={seen.has(c.id)}
-                    onChange={() => tick(c.id)}
-                  />
-                  {c.says}
-                </label>
-              </li>
-            ))}
-          </ul>
-          <div className="space-y-3 px-6 pt-3 pb-5">
-            <div className="grid grid-cols-2 gap-3">
-              <label className="block text-[13px] text-soft">
-                Seen by
-                <input
-                  className="entry font-sans"
-                  value={by}
-                  maxLength={200}
-                  autoComplete="name"
-                  onChange={(e) => setBy(e.currentTarget.value)}
-                />
-              </label>
-              <label className="block text-[13px] text-soft">
-                Note, if there is one
-                <input
-                  className="entry font-sans"
-                  value={note}
-                  maxLength={2000}
-                  onChange={(e) => setNote(e.currentTarget.value)}
-                />
-              </label>
-            </div>
-            <p role="alert" className="font-semibold text-fault">
-              {trouble}
-            </p>
-            <p className="flex flex-wrap items-center gap-3">
-              <button className="press" onClick={sign}>
-                Sign it
-              </button>
-              <button className="press-plain" onClick={onClose}>
-                Not yet
-              </button>
-              <span className="text-[13px] text-soft" aria-live="polite">
-                {seen.size} of {hold.checks.length} seen
-              </span>
-            </p>
-          </div>
-        </DialogPanel>
+    <Card onClose={onClose} size="flex max-h-full w-full max-w-lg flex-col">
+      <DialogTitle className="heading border-b-2 border-ink px-6 pt-5 pb-2 text-lg">{hold.title}</DialogTitle>
+      <ul className="min-h-0 overflow-y-auto px-6" tabIndex={0} aria-label="To be seen">
+        {hold.checks.map((c, i) => (
+          <li key={c.id} className="border-b border-rule">
+            {c.of !== undefined && c.of !== hold.checks[i - 1]?.of && (
+              <p className="border-b border-rule pt-3 pb-1 font-semibold">{c.of}</p>
+            )}
+            <label className="flex min-h-11 cursor-pointer items-center gap-3 py-1">
+              <input
+                type="checkbox"
+                className="h-5 w-5 shrink-0 accent-chalk"
+                checked={seen.has(c.id)}
+                onChange={() => tick(c.id)}
+              />
+              {c.says}
+            </label>
+          </li>
+        ))}
+      </ul>
+      <div className="space-y-3 px-6 pt-3 pb-5">
+        <div className="grid grid-cols-2 gap-3">
+          <Signer label="Seen by" value={by} onChange={setBy} />
+          <label className="block text-[13px] text-soft">
+            Note, if there is one
+            <input
+              className="entry font-sans"
+              value={note}
+              maxLength={2000}
+              onChange={(e) => setNote(e.currentTarget.value)}
+            />
+          </label>
+        </div>
+        <p role="alert" className="font-semibold text-fault">
+          {trouble}
+        </p>
+        <p className="flex flex-wrap items-center gap-3">
+          <button className="press" onClick={sign}>
+            Sign it
+          </button>
+          <button className="press-plain" onClick={onClose}>
+            Not yet
+          </button>
+          <span className="text-[13px] text-soft" aria-live="polite">
+            {seen.size} of {hold.checks.length} seen
+          </span>
+        </p>
       </div>
-    </Dialog>
+    </Card>
   );
 }

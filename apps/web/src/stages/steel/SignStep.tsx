@@ -1,7 +1,8 @@
 import type { Hold } from '@even-tally/core';
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { DialogTitle } from '@headlessui/react';
+import { Card } from '../../ui/Card';
 import { useState, type ReactNode } from 'react';
-import { lastSigner, signedBy } from './signer';
+import { lastSigner, Signer, signedBy } from './Signer';
 
 interface Props {
   hold: Hold;
@@ -19,34 +20,22 @@ export function SignStep({ hold, onDone, onClose }: Props): ReactNode {
     onDone(by.trim()).then(onClose, (error: Error) => setTrouble(error.message));
   };
   return (
-    <Dialog open onClose={onClose} className="relative z-50">
-      <div className="fixed inset-0 bg-ink/50" aria-hidden="true" />
-      <div className="fixed inset-0 flex items-center justify-center p-6">
-        <DialogPanel className="w-[420px] border-2 border-ink bg-sheet p-6">
-          <DialogTitle className="heading text-lg">{hold.stepSays}</DialogTitle>
-          <label className="mt-3 block text-[13px] text-soft">
-            Done by
-            <input
-              className="entry font-sans"
-              value={by}
-              maxLength={200}
-              autoComplete="name"
-              onChange={(e) => setBy(e.currentTarget.value)}
-            />
-          </label>
-          <p role="alert" className="mt-2 font-semibold text-fault">
-            {trouble}
-          </p>
-          <p className="mt-3 flex gap-3">
-            <button className="press" onClick={done}>
-              Put it on record
-            </button>
-            <button className="press-plain" onClick={onClose}>
-              Not yet
-            </button>
-          </p>
-        </DialogPanel>
+    <Card onClose={onClose} size="w-[420px] p-6">
+      <DialogTitle className="heading text-lg">{hold.stepSays}</DialogTitle>
+      <div className="mt-3">
+        <Signer label="Done by" value={by} onChange={setBy} />
       </div>
-    </Dialog>
+      <p role="alert" className="mt-2 font-semibold text-fault">
+        {trouble}
+      </p>
+      <p className="mt-3 flex gap-3">
+        <button className="press" onClick={done}>
+          Put it on record
+        </button>
+        <button className="press-plain" onClick={onClose}>
+          Not yet
+        </button>
+      </p>
+    </Card>
   );
 }

@@ -45,30 +45,21 @@ const numberOf = (names: readonly string[], run: unknown): unknown => {
   return found < 0 ? run : found;
 };
 
-const wallIn = (job: JobDocument, id: unknown): Wall | undefined => job.walls.find((w) => w.id === id);
+/** A wall with every run it speaks of, its own or another wall's, said by `said` from that wall's names. */
+const spoken = (job: JobDocument, wall: Wall, said: typeof nameOf): Wall =>
+  renamed(
+    wall,
+    WALL,
+    (run) => said(runNames(wall), run),
+    (run, of) => {
+      const other = job.walls.find((w) => w.id === of);
+      return other ? said(runNames(other), run) : run;
+    },
+  ) as Wall;
 
 /** A wall of a document with its runs named, and one with them numbered again; the same object where it has none to name. */
-export const named = (job: JobDocument, wall: Wall): Wall =>
-  renamed(
-    wall,
-    WALL,
-    (run) => nameOf(runNames(wall), run),
-    (run, of) => {
-      const other = wallIn(job, of);
-      return other ? nameOf(runNames(other), run) : run;
-    },
-  ) as Wall;
-
-export const numbered = (job: JobDocument, wall: Wall): Wall =>
-  renamed(
-    wall,
-    WALL,
-    (run) => numberOf(runNames(wall), run),
-    (run, of) => {
-      const other = wallIn(job, of);
-      return other ? numberOf(runNames(other), run) : run;
-    },
-  ) as Wall;
+export const named = (job: JobDocument, wall: Wall): Wall => spoken(job, wall, nameOf);
+export const numbered = (job: JobDocument, wall: Wall): Wall => spoken(job, wall, numberOf);
 
 /** Where a run is still called by a name nothing has: what stood on it has lost it. */
 export function lostRuns(wall: Wall): boolean {
