@@ -101,14 +101,23 @@ function filledIn(entry: Record<string, unknown>, wall: Wall, m: Measures): Reco
   };
 }
 
+/** Ends the way a count does: most walls say none, and are not read any closer. */
+const COUNTS = /(?:s|t|k|e)$/i;
+
+/** Whether anything in a wall may be counted or filed by its address: a look at its values, not at what states them. */
+function saysOtherwise(value: unknown): boolean {
+  if (typeof value === 'string') return COUNTS.test(value) && parseCounted(value) !== null;
+  if (typeof value !== 'object' || value === null) return false;
+  if (Array.isArray(value)) return value.some(saysOtherwise);
+  for (const key in value) {
+    const inner = (value as Record<string, unknown>)[key];
+    if ((key === 'place' && typeof inner === 'string') || saysOtherwise(inner)) return true;
+  }
+  return false;
+}
+
 function wallInFull(job: JobDocument, wall: Wall): Wall {
-  let any = false;
-  rewrite(wall, WALL, (part, statement) => {
-    if (statement.kind === 'length' && counts(part) !== null) any = true;
-    if (statement.kind === 'text' && statement.is && 'place' in statement.is) any = true;
-    return null;
-  });
-  if (!any) return wall;
+  if (!saysOtherwise(wall)) return wall;
   // Of a unit nobody knows `check` refuses the wall; until it has, something has to stand there.
   const m = measuresOf(job, wall) ?? { module: 1, gauge: 1, joint: 0, off: 0 };
   const made = rewrite(wall, WALL, (part, statement) => {

@@ -20,5 +20,7 @@ export function sayValue(value: unknown): string {
   return plain.length > 80 ? `${plain.slice(0, 77)}…"` : plain;
 }
 
-export const pointer = (path: string, key: string | number): string =>
-  `${path}/${String(key).replace(/~/g, '~0').replace(/\//g, '~1')}`;
+export function pointer(path: string, key: string | number): string {
+  const plain = typeof key === 'number' || !/[~/]/.test(key);
+  return `${path}/${plain ? key : key.replace(/~/g, '~0').replace(/\//g, '~1')}`;
+}

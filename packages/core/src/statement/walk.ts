@@ -98,6 +98,15 @@ const hasHeights: (statement: Statement) => boolean = once((s) => {
   return s.kind === 'either' && s.shapes.some(hasHeights);
 });
 
+/** Keys of an object under which there may be heights. */
+const heightKeys = once((s) =>
+  s.kind === 'object'
+    ? Object.entries(s.keys).flatMap(([name, { shape }]) =>
+        hasHeights(shape) ? [[name, shape] as const] : [],
+      )
+    : [],
+);
+
 /** Every height above its wall's base that a value states, with its path in it. */
 export function heightsIn(
   value: unknown,
@@ -110,7 +119,8 @@ export function heightsIn(
   if (own?.kind === 'list' && Array.isArray(value))
     return value.flatMap((one, i) => heightsIn(one, own.of, pointer(path, i)));
   if (own?.kind !== 'object' || !isObject(value)) return [];
-  return Object.entries(own.keys).flatMap(([name, key]) =>
-    Object.hasOwn(value, name) ? heightsIn(value[name], key.shape, pointer(path, name)) : [],
-  );
+  const found: { path: string; value: number | string }[] = [];
+  for (const [name, shape] of heightKeys(own))
+    if (Object.hasOwn(value, name)) found.push(...heightsIn(value[name], shape, pointer(path, name)));
+  return found;
 }

@@ -218,7 +218,8 @@ export function setOutWall(filed: JobDocument, index: number): SetWall {
       gauge: { ...GAUGE_WEIGHTS, ...job.weights?.gauge },
     },
     hiddenTo: wall.build.face?.finish === 'rendered' ? Infinity : length(wall.build.face?.hiddenTo ?? 0),
-    lost: filed.walls[index] ? lostPlaces(filed.walls[index]) : [],
+    // What is filed by its address is another wall in full.
+    lost: filed.walls[index] && filed.walls[index] !== wall ? lostPlaces(filed.walls[index]) : [],
     heightsStated: heightsIn(wall, WALL).map((h) => ({ path: h.path, height: length(h.value) })),
     base: length(wall.base ?? 0),
     footing: wall.footing
