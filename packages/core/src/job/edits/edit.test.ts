@@ -4,8 +4,8 @@ import { threeRuns } from '../../test/threeRuns.js';
 import type { JobDocument } from '../types.js';
 import { carry, editOf, inverse, type Edit } from './edit.js';
 
-/** Rounds in a plain run; forty times as many with --long. */
-const ROUNDS = process.env.LONG === '1' ? 20_000 : 500;
+/** Rounds in a plain run; eighty times as many with --long. */
+const ROUNDS = process.env.LONG === '1' ? 20_000 : 250;
 
 /** The three runs with names of their own, as the bench makes them, and without. */
 function begun(named: boolean): JobDocument {
