@@ -24,6 +24,7 @@ function said(value: unknown): string {
     return Object.entries(value)
       .map(([key, inner]) => `${key} ${said(inner)}`)
       .join(', ');
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
   return String(value);
 }
 
