@@ -297,7 +297,14 @@ test('what is held here and clashes when the job is opened again is asked about 
   job = createOpenJob();
   await job.open('j');
   expect(now()).toMatchObject({ keeping: 'stale', stale: { clashes: [{ at: '/walls/@n/height' }] } });
-  // It is still held until somebody says.
+  // It is still held as it was done until somebody says: opened again it is asked about again.
+  job.close();
+  job = createOpenJob();
+  await job.open('j');
+  expect(now()).toMatchObject({
+    keeping: 'stale',
+    stale: { clashes: [{ at: '/walls/@n/height', was: '8\' 8"' }] },
+  });
   expect(await readPending('j')).toHaveLength(1);
   expect(await job.settle('copy')).toBe('copy');
   expect(server.added[0]?.walls[0]?.height).toBe("9'");

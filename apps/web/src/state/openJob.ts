@@ -98,7 +98,7 @@ export interface OpenJobHandle extends JobEdits {
   whenKept: (what: string) => Promise<string>;
   /** The network is back, or the page is: try again now. */
   wake: () => void;
-  /** It is looked at no more: what is not sent stays on the device. */
+  /** It is looked at no more: what is not sent is sent, and stays on the device until it is. */
   close: () => void;
 }
 
@@ -111,6 +111,14 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
   let timer: ReturnType<typeof setTimeout> | undefined;
   let saving = false;
   let closed = false;
+  /** What was held when the job was opened: it stays held until it is part of what this page holds, or settled. */
+  let taken: { jobId: string; page: string }[] = [];
+
+  const dropTaken = async (): Promise<void> => {
+    const all = taken;
+    taken = [];
+    for (const one of all) await ground.drop(one).catch(() => undefined);
+  };
 
   const soon = (after: number): void => {
     clearTimeout(timer);
@@ -123,11 +131,11 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
   };
 
   /** What the server does not have yet, held on the device. */
-  function hold(): void {
+  async function hold(): Promise<void> {
     const { id, revision, job, kept } = getState();
     if (!id || !job || !kept) return;
     const edit = editOf(kept, job);
-    void ground
+    await ground
       .hold({ jobId: id, page, revision, edit, at: new Date().toISOString() })
       .catch(() => undefined);
   }
@@ -135,7 +143,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
   /** Held on the device at once, sent when the hand rests. */
   function changed(): void {
     const { keeping } = getState();
-    hold();
+    void hold();
     if (keeping === 'stale') return;
     setState({ keeping: 'keeping' });
     soon(ground.saveAfter);
@@ -223,6 +231,8 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
   async function open(id: string): Promise<void> {
     clearTimeout(timer);
     closed = false;
+    taken = [];
+    if (typeof window !== 'undefined') window.addEventListener('online', wake);
     setState(EMPTY, true);
     try {
       const newer = await ground.read(id);
@@ -234,12 +244,14 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
       for (const pending of await ground.held(id).catch(() => [])) {
         if (getState().id !== id) return;
         takeUp(newer, pending);
-        await ground.drop(pending).catch(() => undefined);
+        taken.push(pending);
       }
       const { job, keeping } = getState();
-      if (keeping === 'stale') return hold();
-      if (job === checked.job || same(job, checked.job)) return;
-      hold();
+      // Until it is said which stands, what is held is what was done, from what it was: asked about again next time.
+      if (keeping === 'stale') return;
+      if (job === checked.job || same(job, checked.job)) return await dropTaken();
+      await hold();
+      await dropTaken();
       setState({ keeping: 'held' });
       soon(0);
     } catch (error) {
@@ -311,18 +323,17 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     });
     if (same(to, theirs.job)) await ground.drop({ jobId: id, page }).catch(() => undefined);
     else {
-      hold();
+      await hold();
       setState({ keeping: 'held' });
       soon(0);
     }
+    await dropTaken();
     return copy?.id ?? null;
   }
 
   const wake = (): void => {
     if (getState().keeping === 'held') soon(0);
   };
-  if (typeof window !== 'undefined') window.addEventListener('online', wake);
-
   return {
     store,
     open,
