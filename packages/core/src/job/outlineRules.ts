@@ -47,6 +47,24 @@ function lengthFaults(wall: SetWall, key: string, what: string, list: readonly L
   });
 }
 
+/** All the vents of a wall are counted together: the entry that makes them too many is the one that is named. */
+function fittingFaults(wall: SetWall): Fault[] {
+  let all = 0;
+  return wall.vents.flatMap((v) => {
+    const count = Math.ceil((wall.runs[v.run]?.length ?? 0) / v.every);
+    const before = all;
+    all += count;
+    if (all <= LIMITS.fittings || before > LIMITS.fittings) return [];
+    return [
+      {
+        path: `/walls/${wall.index}/vents/${v.index}/every`,
+        wanted: `a spacing that makes at most ${LIMITS.fittings} of them in this wall`,
+        got: `${sayMm(v.every, wall.show)}, which makes ${count}${before > 0 ? ` beside ${before}` : ''}`,
+      },
+    ];
+  });
+}
+
 /** Vents in runs there are, and ids used once. Units laid otherwise are never refused: they are reported when lost. */
 function letInFaults(wall: SetWall): Fault[] {
   const path = `/walls/${wall.index}`;
@@ -64,17 +82,7 @@ function letInFaults(wall: SetWall): Fault[] {
         wanted: `a run from 0 to ${wall.runs.length - 1}`,
         got: `${v.run}`,
       })),
-    ...wall.vents.flatMap((v) => {
-      const count = Math.ceil((wall.runs[v.run]?.length ?? 0) / v.every);
-      if (count <= LIMITS.fittings) return [];
-      return [
-        {
-          path: `${path}/vents/${v.index}/every`,
-          wanted: `a spacing that makes at most ${LIMITS.fittings} of them`,
-          got: `${sayMm(v.every, wall.show)}, which makes ${count}`,
-        },
-      ];
-    }),
+    ...fittingFaults(wall),
     ...twice(wall.vents, 'vents'),
     ...twice(wall.changes, 'build/pieces'),
   ];

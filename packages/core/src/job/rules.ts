@@ -10,6 +10,7 @@ import { stated } from './stated.js';
 import { findUnit } from './units.js';
 import { inFull } from './full.js';
 import { outlineFaults } from './outlineRules.js';
+import { steelFaults } from './steelRules.js';
 import type { Job, JobDocument, OwnUnit, Stated, Wall } from './types.js';
 
 function repeated(ids: { id: string; path: string }[], what: string): Fault[] {
@@ -264,7 +265,7 @@ function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: 
   faults.push(...sampleFaults(job, i));
   const set = setOutWall(job, i);
   const sizes = sizeFaults(set);
-  faults.push(...sizes, ...outlineFaults(job, set));
+  faults.push(...sizes, ...outlineFaults(job, set), ...steelFaults(set));
   if (sizes.length === 0) {
     set.openings.forEach((o, k) =>
       faults.push(...openingFaults(set, o, set.openings.slice(0, k), wall.openings?.[k]?.run !== undefined)),
@@ -284,6 +285,18 @@ function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: 
       })),
   );
   return { faults, units: unitsIn(set) };
+}
+
+/** What is counted over all walls of a job: each wall alone may be within its bounds. */
+function countFaults(job: JobDocument): Fault[] {
+  return (['openings', 'line'] as const).flatMap((what) => {
+    const all = job.walls.reduce((sum, w) => sum + (w[what]?.length ?? 0), 0);
+    const most = LIMITS.job[what];
+    const names = { openings: 'openings', line: 'runs and turns' }[what];
+    return all <= most
+      ? []
+      : [{ path: '/walls', wanted: `at most ${most} ${names} in a job`, got: `${all}` }];
+  });
 }
 
 /** About how many units a wall that was found sound holds: it need not be set out again to add them up. */
@@ -327,6 +340,7 @@ export function checkRules(filed: JobDocument, before?: Job): Fault[] {
       if (wall && found.faults.length === 0) counted.set(wall, found.units);
     }
   });
+  faults.push(...countFaults(job));
   if (!(units <= LIMITS.units)) {
     faults.push({
       path: '/walls',

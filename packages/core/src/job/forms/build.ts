@@ -1,3 +1,4 @@
+import { LIMITS } from '../limits.js';
 import { BOND_IDS } from '../../tables/bonds.js';
 import {
   amount,
@@ -123,7 +124,7 @@ export const build = object({
   carries: optional(oneOf('outer', 'inner'), 'the leaf bars and grout are in'),
   // Left out: by the unit.
   cuts: optional(cuts, 'where units are cut when a stretch does not divide'),
-  pieces: optional(list(pieceChange, 10_000), 'units laid otherwise', {
+  pieces: optional(list(pieceChange, LIMITS.pieces), 'units laid otherwise', {
     called: ['changed piece', 'changed pieces'],
   }),
   locked: optional(list(locked, 2), 'stages whose choice stands'),

@@ -1,3 +1,4 @@
+import { LIMITS } from '../limits.js';
 import {
   either,
   list,
@@ -69,10 +70,10 @@ export const steel = object({
   ),
   straps: optional(object({ every: required(count(100), 'courses') }), 'corner straps'),
   drilled: optional(yes, 'starters drilled into concrete that is there already'),
-  cells: optional(list(cellChange, 10_000), 'cells treated otherwise, by hand', {
+  cells: optional(list(cellChange, LIMITS.cells), 'cells treated otherwise, by hand', {
     called: ['cell set by hand', 'cells set by hand'],
   }),
-  starters: optional(list(starter, 10_000), 'starters as they were found to stand', {
+  starters: optional(list(starter, LIMITS.cells), 'starters as they were found to stand', {
     called: ['starter', 'starters'],
   }),
   stock: optional(list(length, 10, 1), 'lengths that bars come in'),

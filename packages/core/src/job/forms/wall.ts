@@ -11,12 +11,14 @@ import { grout, held, steel } from './steel.js';
 export const wall = object({
   id: required(id('wall')),
   name: required(text),
-  line: required(list(lineItem, 2000, 1)),
+  line: required(list(lineItem, LIMITS.line, 1)),
   height: required(lengthOf('above-zero', { most: LIMITS.height, is: { up: 'height' } })),
   lengths: optional(oneOf('nominal', 'actual')),
   build: required(build),
-  openings: optional(list(opening, 5000), undefined, { called: ['opening', 'openings'] }),
-  heights: optional(list(fixedHeight, 1000), 'fixed heights', { called: ['fixed height', 'fixed heights'] }),
+  openings: optional(list(opening, LIMITS.openings), undefined, { called: ['opening', 'openings'] }),
+  heights: optional(list(fixedHeight, LIMITS.heights), 'fixed heights', {
+    called: ['fixed height', 'fixed heights'],
+  }),
   base: optional(lengthOfBase, 'the wall’s base above the job’s datum', { sites: true }),
   footing: optional(footing),
   poured: optional(poured, 'spot levels on the footing as it was poured', {
@@ -26,13 +28,15 @@ export const wall = object({
   square: optional(square, undefined, { sites: true }),
   old: optional(old, 'the wall it meets or stands on', { sites: true }),
   meets: optional(meets),
-  tops: optional(list(top, 1000), 'tops that are not level', { called: ['top', 'tops'] }),
-  steps: optional(list(step, 1000), 'footing above the wall’s base', {
+  tops: optional(list(top, LIMITS.tops), 'tops that are not level', { called: ['top', 'tops'] }),
+  steps: optional(list(step, LIMITS.tops), 'footing above the wall’s base', {
     called: ['step of the footing', 'steps of the footing'],
   }),
-  vents: optional(list(vents, 1000), 'air bricks and vents', { called: ['row of vents', 'rows of vents'] }),
-  piers: optional(list(pier, 1000), 'piers bonded in', { called: ['pier', 'piers'] }),
-  joints: optional(list(movementJoint, 1000), 'movement joints', {
+  vents: optional(list(vents, LIMITS.vents), 'air bricks and vents', {
+    called: ['row of vents', 'rows of vents'],
+  }),
+  piers: optional(list(pier, LIMITS.piers), 'piers bonded in', { called: ['pier', 'piers'] }),
+  joints: optional(list(movementJoint, LIMITS.joints), 'movement joints', {
     called: ['movement joint', 'movement joints'],
   }),
   jointEvery: optional(along('pitch'), 'how far apart movement joints may stand, as the drawing says'),

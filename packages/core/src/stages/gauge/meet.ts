@@ -1,3 +1,4 @@
+import { Heap } from '../../measure/heap.js';
 import { SAME_PLACE } from '../../measure/length.js';
 import type { GaugeWeights } from '../../tables/weights.js';
 import type { BedLimits } from './courses.js';
@@ -29,7 +30,7 @@ export interface MetCourse {
   kind: 'whole' | 'half-high' | 'sawn';
 }
 
-/** `best`: proved least; `none`: nothing keeps every must; `stopped`: given up after `MOST_TRIED`, with its bound. */
+/** `best`: proved least; `none`: nothing keeps every must; `stopped`: given up, with the best so far if any, and its bound. */
 export interface MeetSolution {
   status: 'best' | 'none' | 'stopped';
   courses: MetCourse[];
@@ -40,6 +41,10 @@ export interface MeetSolution {
 
 /** Ways of dividing the height tried before giving up: far more than a wall of ten fixed heights needs. */
 const MOST_TRIED = 4000;
+/** Ways held open before giving up: wide tolerances make so many that memory is the bound. */
+const MOST_OPEN = 200_000;
+/** Work put into beds before giving up, in courses cubed, which is what the least squares of one way cost. */
+const MOST_SOLVED = 2e9;
 
 interface Part {
   /** Fixed heights it runs between; 0 is the base, so place j is `heights[j − 1]`. */
@@ -54,12 +59,22 @@ interface Part {
   cost: number;
 }
 
+/** The parts taken so far, the last of them first. */
 interface Path {
   at: number;
-  parts: Part[];
+  part: Part | null;
+  before: Path | null;
   half: number;
   sawn: number;
+  /** What its parts cost at least, and with them the least the rest of the height can. */
+  spent: number;
   cost: number;
+}
+
+function partsOf(path: Path): Part[] {
+  const parts: Part[] = [];
+  for (let p: Path | null = path; p; p = p.before) if (p.part) parts.push(p.part);
+  return parts.reverse();
 }
 
 const clamp = (x: number, least: number, most: number): number => Math.min(Math.max(x, least), most);
@@ -220,21 +235,26 @@ export function meetHeights(p: MeetProblem): MeetSolution {
     parts.set(from, list);
     rest[from] = Math.min(Infinity, ...list.map((part) => part.cost + (rest[part.to] ?? Infinity)));
   }
-  const open: Path[] = [{ at: 0, parts: [], half: 0, sawn: 0, cost: rest[0] ?? Infinity }];
-  const sofar = (path: Path): number => path.parts.reduce((sum, part) => sum + part.cost, 0);
+  const [paths, costs]: [Path[], number[]] = [[], []];
+  const open = new Heap(costs, 'earlier');
+  const hold = (path: Path): void => {
+    costs.push(path.cost);
+    open.push(paths.push(path) - 1);
+  };
+  hold({ at: 0, part: null, before: null, half: 0, sawn: 0, spent: 0, cost: rest[0] ?? Infinity });
   let best: MeetSolution | null = null;
-  for (let tried = 0; open.length > 0; tried++) {
-    let least = 0;
-    open.forEach((path, i) => {
-      if (path.cost < (open[least]?.cost ?? Infinity) - 1e-9) least = i;
-    });
-    const path = open.splice(least, 1)[0] as Path;
+  let solved = 0;
+  for (let tried = 0; open.size > 0; tried++) {
+    const path = paths[open.pop()] as Path;
     if (path.cost === Infinity || (best && path.cost >= best.cost - 1e-9)) break;
-    if (tried >= MOST_TRIED) return best ? { ...best, status: 'stopped', bound: path.cost } : none(path.cost);
+    if (tried >= MOST_TRIED || paths.length > MOST_OPEN || solved > MOST_SOLVED)
+      return { ...(best ?? none(path.cost)), status: 'stopped', bound: path.cost };
     if (path.at === top) {
-      const courses = bedsOf(p, path.parts);
+      const way = partsOf(path);
+      solved += way.reduce((sum, part) => sum + part.whole + part.half + part.sawn, 0) ** 3;
+      const courses = bedsOf(p, way);
       if (!courses) continue;
-      const steps = path.parts.reduce(
+      const steps = way.reduce(
         (sum, part) =>
           sum +
           part.half * p.weights.halfHighCourse +
@@ -245,7 +265,7 @@ export function meetHeights(p: MeetProblem): MeetSolution {
       );
       const cost = steps + sumSquares(courses, p.bed);
       if (best && cost >= best.cost - 1e-9) continue;
-      const kept = new Set(path.parts.map((part) => part.to));
+      const kept = new Set(way.map((part) => part.to));
       const missed = p.heights.filter((_, i) => !kept.has(i + 1));
       best = { status: 'best', courses, cost, bound: cost, missed };
       continue;
@@ -253,9 +273,9 @@ export function meetHeights(p: MeetProblem): MeetSolution {
     for (const part of parts.get(path.at) ?? []) {
       const [half, sawn] = [path.half + part.half, path.sawn + part.sawn];
       if (half > 1 || sawn > 1) continue;
-      const next = [...path.parts, part];
-      const cost = sofar(path) + part.cost + (rest[part.to] ?? Infinity);
-      open.push({ at: part.to, parts: next, half, sawn, cost });
+      const spent = path.spent + part.cost;
+      const cost = spent + (rest[part.to] ?? Infinity);
+      if (cost < Infinity) hold({ at: part.to, part, before: path, half, sawn, spent, cost });
     }
   }
   return best ?? none(Infinity);

@@ -128,23 +128,32 @@ function placed(
 ): number[] | null {
   const even = evenPlaces(panel, every, count);
   const kind = kindPlaces(wall, panel.run);
-  const cost = (x: number, i: number): number =>
-    ((x - (even[i] ?? x)) / every) ** 2 + (kind.length === 0 || isIn(kind, x) ? 0 : WEAK_PLACE ** 2);
+  const weak = perps.map((x) => (kind.length === 0 || isIn(kind, x) ? 0 : WEAK_PLACE ** 2));
+  const cost = (k: number, x: number, i: number): number =>
+    ((x - (even[i] ?? x)) / every) ** 2 + (weak[k] ?? 0);
   const half = (wall.movement?.width ?? wall.head) / 2;
   interface Way {
     at: Mm;
     cost: number;
     before: Way | null;
   }
-  let ways: Way[] = perps
-    .filter((x) => x - half - panel.from <= panel.fromStart + SAME_PLACE)
-    .map((x) => ({ at: x, cost: cost(x, 0), before: null }));
+  let ways: Way[] = perps.flatMap((x, k) =>
+    x - half - panel.from <= panel.fromStart + SAME_PLACE
+      ? [{ at: x, cost: cost(k, x, 0), before: null }]
+      : [],
+  );
   for (let i = 1; i < count; i++) {
-    const last = ways;
-    ways = perps.flatMap((x): Way[] => {
-      const from = last.filter((w) => w.at < x && x - w.at - 2 * half <= every + SAME_PLACE);
-      const best = from.reduce<Way | null>((b, w) => (b === null || w.cost < b.cost ? w : b), null);
-      return best ? [{ at: x, cost: best.cost + cost(x, i), before: best }] : [];
+    // Both lists ascend: those within a spacing before x are a window that moves on, its cheapest always in front.
+    const [last, window] = [ways, [] as Way[]];
+    let [next, front] = [0, 0];
+    ways = perps.flatMap((x, k): Way[] => {
+      for (let w = last[next]; w && w.at < x; w = last[++next]) {
+        while (window.length > front && (window.at(-1)?.cost ?? 0) > w.cost) window.pop();
+        window.push(w);
+      }
+      while (front < window.length && x - (window[front]?.at ?? 0) - 2 * half > every + SAME_PLACE) front++;
+      const best = window[front];
+      return best ? [{ at: x, cost: best.cost + cost(k, x, i), before: best }] : [];
     });
   }
   const done = ways.filter((w) => panel.to - w.at - half <= panel.fromEnd + SAME_PLACE);

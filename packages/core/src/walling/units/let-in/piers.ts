@@ -33,7 +33,13 @@ export function pierPlaces(pier: SetPier, lines: RunLines): number[] {
   const width = pier.to - pier.from;
   const places = [1, 2].flatMap((course) => {
     const { u, joint } = lineOf(lines, course);
-    return u.filter((x) => u.some((y) => Math.abs(y - (x + width + joint)) < 1));
+    // Both edges walk along the perps together, which ascend.
+    let other = 0;
+    return u.filter((x) => {
+      const edge = x + width + joint;
+      while (other < u.length && (u[other] ?? 0) <= edge - 1) other++;
+      return (u[other] ?? Infinity) < edge + 1;
+    });
   });
   return [...new Set(places)].sort((a, b) => Math.abs(a - pier.from) - Math.abs(b - pier.from));
 }

@@ -26,13 +26,19 @@ export function ventedRow(
   const places = ventPlaces(wall.runs[run]?.length ?? 0, vents.every);
   const taken = new Set<Piece>();
   const missed: number[] = [];
-  const reach = wall.unitLength + wall.head;
+  const most = 2 * (wall.unitLength + wall.head) + SAME_PLACE;
+  const middle = (p: Piece | undefined): number => (p ? (p.from + p.to) / 2 : Infinity);
+  const whole = row.pieces.filter((p) => givesWay(wall, p)).sort((a, b) => middle(a) - middle(b));
+  let first = 0;
   for (const at of places) {
-    const near = row.pieces
-      .filter((p) => givesWay(wall, p) && !taken.has(p))
-      .map((p) => ({ p, by: Math.abs((p.from + p.to) / 2 - at) }))
-      .sort((a, b) => a.by - b.by || a.p.from - b.p.from)[0];
-    if (near && near.by <= 2 * reach + SAME_PLACE) taken.add(near.p);
+    while (middle(whole[first]) < at - most) first++;
+    let near: Piece | null = null;
+    for (let k = first; middle(whole[k]) <= at + most; k++) {
+      const p = whole[k];
+      if (p && !taken.has(p) && (near === null || Math.abs(middle(p) - at) < Math.abs(middle(near) - at)))
+        near = p;
+    }
+    if (near) taken.add(near);
     else missed.push(at);
   }
   return {

@@ -1,4 +1,4 @@
-import { Heap } from './heap.js';
+import { Heap } from '../../../measure/heap.js';
 import { has, serves, type CutSizes } from './cutSizes.js';
 import {
   HINT,

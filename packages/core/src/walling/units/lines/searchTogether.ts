@@ -1,6 +1,6 @@
 import { behind, type CourseSteps } from './courseSteps.js';
 import { tiesOf, type Lapping, type OnLine, type Ties } from './ties.js';
-import { Heap } from './heap.js';
+import { Heap } from '../../../measure/heap.js';
 import { has, serves, type CutSizes } from './cutSizes.js';
 import type { SlotRules } from './slots.js';
 import { togetherBound, type ToGo } from './togetherBound.js';

@@ -1,7 +1,10 @@
-/** A heap of numbered nodes, the least key first; of equal keys the later node, which is further along. */
+/** A heap of numbered nodes, the least key first; of equal keys the later node, which is further along, or the earlier. */
 export class Heap {
   private readonly nodes: number[] = [];
-  constructor(private readonly key: number[]) {}
+  constructor(
+    private readonly key: readonly number[],
+    private readonly ofEqual: 'later' | 'earlier' = 'later',
+  ) {}
 
   get size(): number {
     return this.nodes.length;
@@ -9,7 +12,7 @@ export class Heap {
 
   private before(a: number, b: number): boolean {
     const [x, y] = [this.key[a] as number, this.key[b] as number];
-    return x < y || (x === y && a > b);
+    return x < y || (x === y && (this.ofEqual === 'later' ? a > b : a < b));
   }
 
   push(node: number): void {
