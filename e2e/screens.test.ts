@@ -83,6 +83,9 @@ test('no screen has an accessibility violation', async () => {
   await until(page, () => document.querySelector('h1'));
   await look('nothing here');
   await page.goto(`${site.address}/yard`);
+  await press(page, 'Put away');
+  await page.waitForSelector('section[aria-label="Put away"]');
+  await look('put away');
   await press(page, 'Throw away');
   await page.waitForSelector('[role="dialog"]');
   await look('throw away');

@@ -1,5 +1,4 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { ThrottlerModule } from '@nestjs/throttler';
 import { LoggerModule } from 'nestjs-pino';
 import { AccountsModule } from './accounts/accounts.module.js';
 import { DatabaseModule } from './database/database.module.js';
@@ -8,6 +7,9 @@ import { HealthModule } from './health/health.controller.js';
 import { JobsModule } from './jobs/jobs.module.js';
 import { RecordsModule } from './records/records.module.js';
 import { SETTINGS, type Settings } from './settings.js';
+import { ThrottleModule } from './throttle/throttle.service.js';
+import { WorkersModule } from './workers/workers.module.js';
+import { YardsModule } from './yards/yards.module.js';
 
 @Module({})
 export class AppModule {
@@ -19,6 +21,8 @@ export class AppModule {
         LoggerModule.forRoot({
           pinoHttp: {
             level: settings.logLevel,
+            // Each request is told of only where somebody looks for it.
+            autoLogging: ['debug', 'trace'].includes(settings.logLevel),
             // Cookies and bodies never reach the log.
             redact: ['req.headers.cookie', 'res.headers["set-cookie"]'],
             serializers: {
@@ -30,12 +34,14 @@ export class AppModule {
             },
           },
         }),
-        ThrottlerModule.forRoot([{ ttl: 60_000, limit: 120 }]),
         DatabaseModule,
+        ThrottleModule,
+        WorkersModule,
         AccountsModule,
         JobsModule,
         RecordsModule,
         ExportsModule,
+        YardsModule,
         HealthModule,
       ],
       providers: [{ provide: SETTINGS, useValue: settings }],

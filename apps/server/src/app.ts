@@ -1,55 +1,42 @@
 import { existsSync } from 'node:fs';
+import type { Server } from 'node:http';
 import { join } from 'node:path';
 import { ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
-import { LIMITS, nesting } from '@even-tally/core';
-import connectPgSimple from 'connect-pg-simple';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import session from 'express-session';
 import helmet from 'helmet';
+import type { Knex } from 'knex';
+import { randomBytes } from 'node:crypto';
 import { Logger } from 'nestjs-pino';
-import pg from 'pg';
+import { LONGEST, SessionStore } from './accounts/sessionStore.js';
 import { AppModule } from './app.module.js';
+import { EarlyRefusal, readBody } from './body.js';
+import { DATABASE } from './database/database.module.js';
 import { ErrorsFilter } from './errors/errors.filter.js';
-import type { Settings } from './settings.js';
+import { isSecure, onLoopback, type Settings } from './settings.js';
 
 const DAY = 86_400_000;
-/** Room for the wrapping round a 5 MB document. */
-const BODY = LIMITS.bytes + 1024;
+const SECOND = 1000;
 
 const refuse = (response: Response, status: number, says: string): void => {
   response.status(status).json({ says });
 };
 
-/** Nesting is measured on the bytes, before anything recursive meets them. */
-function readBody(): express.RequestHandler {
-  return express.json({
-    limit: BODY,
-    verify: (_request, _response, bytes) => {
-      const depth = nesting(bytes.toString('utf8'));
-      if (depth > LIMITS.nesting + 2) {
-        throw Object.assign(new Error('nesting'), {
-          status: 400,
-          says: `Wanted nesting of at most ${LIMITS.nesting}, got ${depth}.`,
-        });
-      }
-    },
-  });
-}
-
 /** Errors met before Nest sees the request still answer with one plain sentence. */
 function early(
-  error: { status?: number; type?: string; says?: string; limit?: number },
+  error: { status?: number; says?: string },
   _q: Request,
   r: Response,
   next: NextFunction,
 ): void {
-  if (error.says) return refuse(r, error.status ?? 400, error.says);
-  if (error.type === 'entity.too.large') return refuse(r, 413, 'Wanted at most 5 MB, got more.');
-  if (error.type === 'entity.parse.failed')
-    return refuse(r, 400, 'Wanted JSON, got text that does not parse.');
+  if (error instanceof EarlyRefusal) {
+    // What is left of a body nobody reads is not waited for.
+    r.setHeader('Connection', 'close');
+    return refuse(r, error.status, error.says);
+  }
   if (typeof error.status === 'number' && error.status < 500)
     return refuse(r, error.status, 'The request could not be read.');
   next(error);
@@ -57,32 +44,41 @@ function early(
 
 /** Writes must come from our own pages: browsers send Origin with them, and the cookie is SameSite besides. */
 function sameOrigin(request: Request, response: Response, next: NextFunction): void {
-  const origin = request.headers.origin;
+  const { origin } = request.headers;
   const reading = ['GET', 'HEAD', 'OPTIONS'].includes(request.method);
   if (reading || origin === undefined) return next();
   if (URL.canParse(origin) && new URL(origin).host === request.headers.host) return next();
   refuse(response, 403, 'That is not allowed from here.');
 }
 
-function securityHeaders(): express.RequestHandler {
+function securityHeaders(secure: boolean): express.RequestHandler {
   const directives = {
     defaultSrc: ["'self'"],
     scriptSrc: ["'self'"],
     styleSrc: ["'self'"],
+    fontSrc: ["'self'"],
     imgSrc: ["'self'", 'data:', 'blob:'],
+    connectSrc: ["'self'"],
     workerSrc: ["'self'"],
     objectSrc: ["'none'"],
+    baseUri: ["'none'"],
+    formAction: ["'self'"],
     frameAncestors: ["'none'"],
-    upgradeInsecureRequests: null,
   };
-  const strict = helmet({ contentSecurityPolicy: { directives }, strictTransportSecurity: false });
+  const strictTransportSecurity = secure ? { maxAge: 365 * 86_400 } : false;
+  const common = { strictTransportSecurity, referrerPolicy: { policy: 'no-referrer' as const } };
+  const strict = helmet({ contentSecurityPolicy: { useDefaults: false, directives }, ...common });
   // The API page's own library writes style elements.
-  const docs = helmet({
-    contentSecurityPolicy: { directives: { ...directives, styleSrc: ["'self'", "'unsafe-inline'"] } },
-    strictTransportSecurity: false,
-  });
+  const own = { ...directives, styleSrc: ["'self'", "'unsafe-inline'"] };
+  const docs = helmet({ contentSecurityPolicy: { useDefaults: false, directives: own }, ...common });
   return (request, response, next) =>
     (request.path.startsWith('/api/docs') ? docs : strict)(request, response, next);
+}
+
+/** Nobody's answer is kept on the way, nor by a browser that somebody else uses next. */
+function keepNothing(_request: Request, response: Response, next: NextFunction): void {
+  response.setHeader('Cache-Control', 'no-store');
+  next();
 }
 
 function serveWeb(app: NestExpressApplication, folder: string): void {
@@ -92,9 +88,40 @@ function serveWeb(app: NestExpressApplication, folder: string): void {
   app.use(express.static(folder, { index: false }));
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api')) return next();
+    // A page's address has no ending; what has one is a file, and this one is not there.
+    if (request.path.startsWith('/assets/') || /\.[a-z0-9]{1,8}$/i.test(request.path))
+      return refuse(response, 404, 'There is nothing here under that address.');
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(index);
   });
+}
+
+/** A cookie's name with `__Host-` is taken by browsers only over TLS, for this host alone. */
+export const cookieName = (settings: Settings): string => (isSecure(settings) ? '__Host-tally' : 'tally');
+
+function sessions(settings: Settings, db: Knex): express.RequestHandler {
+  const secure = isSecure(settings);
+  const cookie = { httpOnly: true, sameSite: 'lax' as const, secure, path: '/' };
+  return session({
+    name: cookieName(settings),
+    secret: settings.sessionSecret,
+    store: new SessionStore(db, cookie),
+    genid: () => randomBytes(32).toString('base64url'),
+    resave: false,
+    saveUninitialized: false,
+    rolling: false,
+    proxy: settings.proxies > 0,
+    cookie: { ...cookie, maxAge: LONGEST * SECOND },
+  });
+}
+
+/** A client that sends slowly, or says nothing for long, does not hold a place for ever. */
+export function boundServer(server: Server): void {
+  server.headersTimeout = 15 * SECOND;
+  server.requestTimeout = 60 * SECOND;
+  server.keepAliveTimeout = 65 * SECOND;
+  server.maxHeadersCount = 100;
+  server.maxConnections = 2000;
 }
 
 export function apiDocument(app: NestExpressApplication): OpenAPIObject {
@@ -107,38 +134,39 @@ export async function buildApp(settings: Settings): Promise<NestExpressApplicati
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
     bufferLogs: true,
     bodyParser: false,
+    ...(settings.tls ? { httpsOptions: settings.tls } : {}),
   });
   app.useLogger(app.get(Logger));
+  boundServer(app.getHttpServer());
   app.set('query parser', 'simple');
-  app.use(securityHeaders());
+  app.set('trust proxy', settings.proxies);
+  app.set('etag', false);
+  app.use(securityHeaders(isSecure(settings)));
   app.use(sameOrigin);
-  app.use('/api', readBody());
+  app.use('/api', keepNothing);
+  app.use((request: Request, response: Response, next: NextFunction) =>
+    request.path.startsWith('/api') ? readBody(request, response, next) : next(),
+  );
   app.use(early);
-  const pool = new pg.Pool({ connectionString: settings.databaseUrl, max: 5 });
-  pool.on('error', () => undefined);
-  const Store = connectPgSimple(session);
-  const store = new Store({ pool, tableName: 'session', pruneSessionInterval: 3600 });
-  app.use(
-    '/api',
-    session({
-      name: 'tally',
-      secret: settings.sessionSecret,
-      store,
-      resave: false,
-      saveUninitialized: false,
-      rolling: false,
-      cookie: { httpOnly: true, sameSite: 'lax', maxAge: 30 * DAY },
-    }),
+  const visit = sessions(settings, app.get<Knex>(DATABASE));
+  app.use((request: Request, response: Response, next: NextFunction) =>
+    request.path.startsWith('/api/') && !request.path.startsWith('/api/health')
+      ? visit(request, response, next)
+      : next(),
   );
   if (settings.webFolder) serveWeb(app, settings.webFolder);
-  app.useGlobalPipes(new ValidationPipe({ whitelist: true, forbidNonWhitelisted: true, transform: true }));
+  app.useGlobalPipes(
+    new ValidationPipe({
+      whitelist: true,
+      forbidNonWhitelisted: true,
+      forbidUnknownValues: true,
+      stopAtFirstError: true,
+      transform: true,
+    }),
+  );
   app.useGlobalFilters(new ErrorsFilter());
-  SwaggerModule.setup('api/docs', app, () => apiDocument(app));
-  const close = app.close.bind(app);
-  app.close = async (): Promise<void> => {
-    store.close();
-    await close();
-    if (!pool.ended) await pool.end();
-  };
+  // Who asks from outside is shown no map.
+  if (onLoopback(settings) && settings.proxies === 0)
+    SwaggerModule.setup('api/docs', app, () => apiDocument(app));
   return app;
 }

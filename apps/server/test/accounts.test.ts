@@ -37,18 +37,56 @@ test('a wrong password and an unknown address are refused alike', async () => {
   expect(wrong.body).toEqual({ says: 'That address and password do not go together.' });
 });
 
-test('an address already taken is refused plainly', async () => {
-  const { body } = await request(server.http).post('/api/accounts').send(good).expect(409);
-  expect(body).toEqual({ says: expect.stringMatching(/already an account/) as string });
+test('opening an account says the same whether or not somebody has one under that address', async () => {
+  const answers = [];
+  for (const email of [good.email, 'nobody.yet@example.test'])
+    answers.push(
+      await request(server.http)
+        .post('/api/accounts')
+        .send({ ...good, email, password: 'four other words here' }),
+    );
+  const said = answers.map(({ status, body }) => {
+    const { yard, ...rest } = body as { yard: { name: string }; email: string };
+    return { status, keys: Object.keys(rest), yard: yard.name };
+  });
+  expect(said[0]).toEqual(said[1]);
+  // What the first one holds is still behind its own password, and nowhere else.
+  const first = request.agent(server.http);
+  const second = request.agent(server.http);
+  await first.post('/api/session').send({ email: good.email, password: good.password }).expect(200);
+  await second
+    .post('/api/session')
+    .send({ email: good.email, password: 'four other words here' })
+    .expect(200);
+  const [a, b] = [(await first.get('/api/session')).body, (await second.get('/api/session')).body] as {
+    yard: { id: string };
+  }[];
+  expect(a?.yard.id).not.toBe(b?.yard.id);
+});
+
+test('the address and the password of an account there is, given once more, are that account', async () => {
+  const opened = request.agent(server.http);
+  const { body } = await opened
+    .post('/api/accounts')
+    .send({ ...good, yard: 'Once more' })
+    .expect(201);
+  expect(body).toMatchObject({ yard: { name: 'First crew' } });
 });
 
 test.each([
-  [{ ...good, password: 'short' }, /password: wanted at least 10 characters/],
+  [{ ...good, password: 'short' }, /password: wanted at least 12 characters/],
   [{ ...good, email: 'no address' }, /email: wanted an address/],
   [{ ...good, yard: 'a\u0000b' }, /yard: wanted text without control characters/],
   [{ ...good, admin: true }, /admin/],
+  [{ ...good, password: 'Password2026!' }, /easily guessed/],
+  [{ ...good, password: 'letmeinletmein' }, /easily guessed/],
+  [{ ...good, password: 'first@example.test' }, /easily guessed/],
+  [{ ...good, email: 'a\ud800@example.test' }, /email: wanted whole characters/],
+  [{ ...good, password: 'a long enough\ud800' }, /password: wanted whole characters/],
+  [{ ...good, constructor: 1 }, /constructor: wanted nothing/],
+  [{ ...good, yard: undefined }, /yard: wanted a name/],
   [{ email: 7, password: {}, yard: [] }, /email/],
-])('a bad account is refused with the field named', async (given, says) => {
+])('a bad account is refused with the field named: %j', async (given, says) => {
   const { body } = await request(server.http).post('/api/accounts').send(given).expect(400);
   expect((body as { says: string }).says).toMatch(says);
 });

@@ -1,4 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
+import { connect } from 'node:net';
 import { join } from 'node:path';
 import { startServer, type TestServer } from './support.js';
 
@@ -45,10 +46,18 @@ test('the built server hands out the application, loads the demo once and stops 
   expect(demo.status).toBe(201);
   const cookie = demo.headers.get('set-cookie') ?? '';
   const jobs = (await (await fetch(`${address}/api/jobs`, { headers: { cookie } })).json()) as {
-    document: { name: string };
+    name: string;
   }[];
-  expect(jobs.map((j) => j.document.name)).toEqual(['Sandpiper Boat Club', 'Linden Row Allotments']);
-  expect((await fetch(`${address}/api/nothing`)).status).toBe(404);
+  expect(jobs.map((j) => j.name)).toEqual(['Sandpiper Boat Club', 'Linden Row Allotments']);
+  for (const missing of ['/api/nothing', '/assets/gone.js', '/gone.png', '/favicon.ico.map'])
+    expect((await fetch(`${address}${missing}`)).status).toBe(404);
+  // A client that never finishes what it says does not keep the server from stopping.
+  const { port, hostname } = new URL(address);
+  const slow = connect(Number(port), hostname).on('error', () => undefined);
+  slow.write(
+    'POST /api/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\nContent-Length: 900\r\n\r\n{',
+  );
+  await new Promise((resolve) => setTimeout(resolve, 200));
   const closed = new Promise<number | null>((resolve) => child.on('exit', resolve));
   child.kill('SIGTERM');
   expect(await closed).toBe(0);

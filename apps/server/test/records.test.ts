@@ -62,7 +62,7 @@ test('sent twice it is recorded once; two phones at once pass a step once', asyn
   expect(list).toHaveLength(2);
 });
 
-test('the record of another yard is neither read nor written, and an id in use there is not taken over', async () => {
+test('the record of another yard is neither read nor written, and an id in use there is another entry here', async () => {
   await add({ kind: 'hold-signed', hold: 'before-concrete', seen: SEEN });
   await stranger.get(`/api/jobs/${kept.id}/record`).expect(404);
   expect((await add({ kind: 'step-done', step: 'footing' }, stranger)).status).toBe(404);
@@ -77,7 +77,9 @@ test('the record of another yard is neither read nor written, and an id in use t
     hold: 'before-concrete',
     seen: SEEN,
   });
-  expect(taken.status).toBe(409);
+  expect(taken.status).toBe(201);
+  const [still] = (await mason.get(`/api/jobs/${kept.id}/record`)).body as { by: string }[];
+  expect(still?.by).not.toBe('X');
 });
 
 test.each([

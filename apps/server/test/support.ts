@@ -7,6 +7,7 @@ import knexModule, { type Knex } from 'knex';
 import request, { type Agent } from 'supertest';
 import { buildApp } from '../src/app.js';
 import { DATABASE } from '../src/database/database.module.js';
+import { usualSettings, type Settings } from '../src/settings.js';
 
 export interface TestServer {
   app: NestExpressApplication;
@@ -16,36 +17,25 @@ export interface TestServer {
   close: () => Promise<void>;
 }
 
+const quiet = (given: Parameters<typeof usualSettings>[0]): Settings =>
+  usualSettings({ sessionSecret: 'x'.repeat(32), logLevel: 'silent', ...given });
+
 /** A second server on the database of another. */
 export async function startBeside(first: TestServer): Promise<Pick<TestServer, 'http' | 'close'>> {
-  const app = await buildApp({
-    databaseUrl: first.url,
-    port: 0,
-    webFolder: null,
-    demo: false,
-    sessionSecret: 'x'.repeat(32),
-    logLevel: 'silent',
-  });
+  const app = await buildApp(quiet({ databaseUrl: first.url }));
   await app.listen(0, '127.0.0.1');
   return { http: app.getHttpServer(), close: () => app.close() };
 }
 
 /** A server on a database of its own, dropped at the end. The cluster is the one `./tally test` started. */
-export async function startServer(options: { demo?: boolean } = {}): Promise<TestServer> {
+export async function startServer(options: Partial<Settings> = {}): Promise<TestServer> {
   const cluster = process.env.DATABASE_URL;
   if (!cluster) throw new Error('DATABASE_URL is not set: run the tests by ./tally test');
   const name = `test_${randomBytes(6).toString('hex')}`;
   const admin = knexModule({ client: 'pg', connection: cluster, pool: { min: 0, max: 1 } });
   await admin.raw(`create database ${name}`);
   const url = cluster.replace(/\/[^/]*$/, `/${name}`);
-  const app = await buildApp({
-    databaseUrl: url,
-    port: 0,
-    webFolder: null,
-    demo: options.demo ?? true,
-    sessionSecret: 'x'.repeat(32),
-    logLevel: 'silent',
-  });
+  const app = await buildApp(quiet({ databaseUrl: url, demo: true, ...options }));
   await app.listen(0, '127.0.0.1');
   return {
     app,

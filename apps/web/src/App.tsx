@@ -7,6 +7,9 @@ import { Waiting } from './ui/Waiting';
 import { Stumble } from './ui/Stumble';
 
 const Yard = lazy(() => import('./yard/Yard').then((m) => ({ default: m.Yard })));
+const Crew = lazy(() => import('./yard/Crew').then((m) => ({ default: m.Crew })));
+const Account = lazy(() => import('./yard/Account').then((m) => ({ default: m.Account })));
+const Join = lazy(() => import('./door/Join').then((m) => ({ default: m.Join })));
 const Bench = lazy(() => import('./bench/Bench').then((m) => ({ default: m.Bench })));
 
 /** Pages of a yard, for those who are in one. */
@@ -24,10 +27,21 @@ function Inside(): ReactNode {
 const router = createBrowserRouter([
   { path: '/', element: <Door />, errorElement: <Stumble /> },
   {
+    path: '/join',
+    element: (
+      <Suspense fallback={<Waiting what="Opening the link" />}>
+        <Join />
+      </Suspense>
+    ),
+    errorElement: <Stumble />,
+  },
+  {
     element: <Inside />,
     errorElement: <Stumble />,
     children: [
       { path: '/yard', element: <Yard /> },
+      { path: '/crew', element: <Crew /> },
+      { path: '/account', element: <Account /> },
       { path: '/jobs/:jobId/:wallId/:run/:stage', element: <Bench /> },
     ],
   },

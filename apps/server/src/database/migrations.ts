@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { keeping } from './migrations/0004-keeping.js';
 
 interface Migration {
   name: string;
@@ -91,7 +92,7 @@ const recordMembers: Migration = {
 
 /** Migrations in code, so that they run alike from the build and under tests. */
 export const migrations: Knex.MigrationSource<Migration> = {
-  getMigrations: () => Promise.resolve([first, records, recordMembers]),
+  getMigrations: () => Promise.resolve([first, records, recordMembers, keeping]),
   getMigrationName: (m) => m.name,
   getMigration: (m) => Promise.resolve(m),
 };

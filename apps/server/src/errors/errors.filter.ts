@@ -1,5 +1,5 @@
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
-import type { Response } from 'express';
+import type { Request, Response } from 'express';
 import { Refusal, type RefusalBody } from './refusal.js';
 
 const PLAIN: Record<number, string> = {
@@ -7,38 +7,44 @@ const PLAIN: Record<number, string> = {
   401: 'Sign in first.',
   403: 'That is not allowed from here.',
   404: 'There is nothing here under that address.',
-  413: 'Wanted at most 5 MB, got more.',
-  415: 'Wanted JSON, got something else.',
-  429: 'Too many tries. Wait a minute and try again.',
 };
 
-interface RawError {
-  status?: unknown;
-  type?: unknown;
-  message?: unknown;
-}
+/** The database's refusals that are the asker's doing: what cannot be written down, or is not there any more. */
+const OF_DATABASE: Record<string, [number, string]> = {
+  '22021': [400, 'Wanted whole characters, got some that are none.'],
+  '22P05': [400, 'Wanted text without control characters.'],
+  '22003': [400, 'Wanted a smaller number.'],
+  '22P02': [400, 'The request could not be read.'],
+  '23503': [404, 'What this belongs to is not there any more.'],
+  '40P01': [409, 'Somebody else was changing the same. Try again.'],
+  '40001': [409, 'Somebody else was changing the same. Try again.'],
+  '55P03': [409, 'Somebody else is changing the same. Try again.'],
+};
 
-/** Body-parser errors carry a status of their own and are not HttpExceptions. */
-function parserStatus(error: unknown): number | null {
-  const { status, type } = (error ?? {}) as RawError;
-  return typeof status === 'number' && status >= 400 && status < 500 && typeof type === 'string'
-    ? status
-    : null;
-}
+/** Where the database is away, nothing was asked of it: whoever asked may try again. */
+const AWAY = ['ECONNREFUSED', 'ECONNRESET', 'ETIMEDOUT', 'EPIPE', '57P01', '57P02', '57P03', '53300'];
 
-function sentence(status: number, error: unknown): string {
-  if (error instanceof HttpException) {
-    const body = error.getResponse() as { message?: string | string[] };
-    const message = typeof body === 'object' ? body.message : undefined;
-    if (status === 400 && message !== undefined) return Array.isArray(message) ? message.join('; ') : message;
-  }
-  const { type } = (error ?? {}) as RawError;
-  if (type === 'entity.parse.failed') return 'Wanted JSON, got text that does not parse.';
+function isAway(error: unknown): boolean {
+  const { code, name, message = '' } = (error ?? {}) as { code?: string; name?: string; message?: string };
   return (
-    PLAIN[status] ??
-    (status < 500 ? 'The request was refused.' : 'Something failed here; nothing was changed.')
+    (code !== undefined && AWAY.includes(code)) ||
+    name === 'KnexTimeoutError' ||
+    /connection terminated|timeout expired|client has encountered a connection error/i.test(message)
   );
 }
+
+function sentence(status: number, error: HttpException): string {
+  const body = error.getResponse() as { message?: string | string[] };
+  const message = typeof body === 'object' ? body.message : undefined;
+  if (status === 400 && message !== undefined) return Array.isArray(message) ? message.join('; ') : message;
+  return PLAIN[status] ?? 'The request was refused.';
+}
+
+/** What was asked for may have been done before it failed: only reading is known to have changed nothing. */
+const unknown = (request: Request): string =>
+  ['GET', 'HEAD'].includes(request.method)
+    ? 'Something failed here.'
+    : 'Something failed here, and whether it was done is not known. Look before you try again.';
 
 /** The one place where errors become answers. */
 @Catch()
@@ -49,11 +55,19 @@ export class ErrorsFilter implements ExceptionFilter {
     const response = host.switchToHttp().getResponse<Response>();
     if (response.headersSent) return;
     if (error instanceof Refusal) {
-      response.status(error.getStatus()).json(error.getResponse());
+      response.status(error.getStatus()).set(error.headers).json(error.getResponse());
       return;
     }
-    const status = error instanceof HttpException ? error.getStatus() : (parserStatus(error) ?? 500);
-    if (status >= 500) this.log.error(error);
-    response.status(status).json({ says: sentence(status, error) } satisfies RefusalBody);
+    const answer = (status: number, says: string): void => {
+      response.status(status).json({ says } satisfies RefusalBody);
+    };
+    if (error instanceof HttpException && error.getStatus() < 500)
+      return answer(error.getStatus(), sentence(error.getStatus(), error));
+    const known = OF_DATABASE[(error as { code?: string } | null)?.code ?? ''];
+    if (known) return answer(...known);
+    this.log.error(error);
+    const request = host.switchToHttp().getRequest<Request>();
+    if (isAway(error)) return answer(503, `The database does not answer. ${unknown(request)}`);
+    answer(500, unknown(request));
   }
 }

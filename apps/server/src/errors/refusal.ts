@@ -10,7 +10,11 @@ export interface RefusalBody {
 
 /** A request refused for a reason a person can act on. */
 export class Refusal extends HttpException {
-  constructor(status: number, body: RefusalBody) {
+  constructor(
+    status: number,
+    body: RefusalBody,
+    readonly headers: Readonly<Record<string, string>> = {},
+  ) {
     super(body, status);
   }
 }

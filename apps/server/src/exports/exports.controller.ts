@@ -1,96 +1,85 @@
 import { Controller, Get, Param, Query, StreamableFile, UseGuards } from '@nestjs/common';
 import { ApiCookieAuth, ApiTags } from '@nestjs/swagger';
-import {
-  PAPERS,
-  paperOf,
-  poleSheet,
-  setOutWall,
-  tapeSheet,
-  workWall,
-  type JobDocument,
-  type Show,
-  type WallWork,
-} from '@even-tally/core';
+import { PAPERS } from '@even-tally/core';
+import { Needs } from '../accounts/roles.js';
 import { CurrentVisitor, SignedIn, type Visitor } from '../accounts/session.js';
 import { Refusal } from '../errors/refusal.js';
 import { JobId } from '../jobs/jobId.js';
 import { JobsService } from '../jobs/jobs.service.js';
 import { RecordsService } from '../records/records.service.js';
+import { Throttle } from '../throttle/throttle.service.js';
+import { Leaves, Workers } from '../workers/workers.module.js';
 import { Printing, PrintingRun } from './exports.dto.js';
-import { paperPdf } from './paperPdf.js';
-import { polePdf } from './polePdf.js';
-import { tapePdf } from './tapePdf.js';
+import type { Printed } from './print.js';
 
-const paper = (pdf: Buffer, name: string): StreamableFile =>
-  new StreamableFile(pdf, { type: 'application/pdf', disposition: `inline; filename="${name}.pdf"` });
-
-/** What goes to the printer. The plan is worked out from the job as it is kept. */
+/** What goes to the printer. The plan is worked out from the job as it is kept, in a thread of its own. */
 @ApiTags('exports')
 @ApiCookieAuth()
 @Controller('api/jobs')
 @UseGuards(SignedIn)
+@Needs('reads')
 export class ExportsController {
   constructor(
     private readonly jobs: JobsService,
     private readonly records: RecordsService,
+    private readonly workers: Workers,
+    private readonly throttle: Throttle,
   ) {}
 
   @Get(':jobId/pole.pdf')
-  async pole(
+  pole(
     @CurrentVisitor() visitor: Visitor,
     @JobId() id: string,
     @Query() asked: Printing,
+    @Leaves() leaves: AbortSignal,
   ): Promise<StreamableFile> {
-    const { name, work, show } = await this.wall(visitor, id, asked);
-    return paper(await polePdf(poleSheet(name, work, show), show), 'story-pole');
+    return this.printed('pole', 'story-pole', visitor, id, asked, leaves);
   }
 
   @Get(':jobId/tape.pdf')
-  async tape(
+  tape(
     @CurrentVisitor() visitor: Visitor,
     @JobId() id: string,
     @Query() asked: PrintingRun,
+    @Leaves() leaves: AbortSignal,
   ): Promise<StreamableFile> {
-    const { name, work, show } = await this.wall(visitor, id, asked);
-    const run = asked.run ?? 0;
-    if (!work.wall.runs[run]) throw new Refusal(404, { says: 'There is no such run in this wall.' });
-    return paper(await tapePdf(tapeSheet(name, work, run, show), show), 'dry-lay-tape');
+    return this.printed('tape', 'dry-lay-tape', visitor, id, asked, leaves);
   }
 
   @Get(':jobId/papers/:kind.pdf')
-  async paper(
+  paper(
     @CurrentVisitor() visitor: Visitor,
     @JobId() id: string,
     @Param('kind') kind: string,
     @Query() asked: PrintingRun,
+    @Leaves() leaves: AbortSignal,
   ): Promise<StreamableFile> {
     const which = PAPERS.find((k) => k === kind);
     if (!which) throw new Refusal(404, { says: 'There is no such sheet.' });
-    const { document, index, show } = await this.wallOf(visitor, id, asked);
-    const run = asked.run ?? 0;
-    if (!setOutWall(document, index).runs[run])
-      throw new Refusal(404, { says: 'There is no such run in this wall.' });
-    const record = which === 'holds' ? await this.records.list(visitor.yardId, id) : [];
-    return paper(await paperPdf(paperOf(which, document, index, run, show, record), show), which);
+    return this.printed(which, which, visitor, id, asked, leaves);
   }
 
-  private async wall(
+  private async printed(
+    what: Printed,
+    name: string,
     visitor: Visitor,
     id: string,
-    asked: Printing,
-  ): Promise<{ name: string; work: WallWork; show: Show }> {
-    const { document, index, show } = await this.wallOf(visitor, id, asked);
-    return { name: document.name, work: workWall(document, index), show };
-  }
-
-  private async wallOf(
-    visitor: Visitor,
-    id: string,
-    asked: Printing,
-  ): Promise<{ document: JobDocument; index: number; show: Show }> {
-    const { document } = await this.jobs.read(visitor.yardId, id);
-    const index = document.walls.findIndex((w) => w.id === asked.wall);
-    if (index < 0) throw new Refusal(404, { says: 'There is no such wall in this job.' });
-    return { document, index, show: asked.show ?? document.show };
+    { wall, run = 0, show }: PrintingRun,
+    leaves: AbortSignal,
+  ): Promise<StreamableFile> {
+    const { document } = await this.jobs.parsed(visitor.yardId, id);
+    await this.throttle.count('printing', visitor.yardId);
+    const record = what === 'holds' ? await this.records.list(visitor.yardId, id) : [];
+    const pdf = await this.workers.do(
+      'print',
+      { what, document, wall, run, show: show ?? null, record },
+      leaves,
+    );
+    if (!pdf)
+      throw new Refusal(404, { says: 'There is no such wall in this job, or no such run in the wall.' });
+    return new StreamableFile(pdf, {
+      type: 'application/pdf',
+      disposition: `inline; filename="${name}.pdf"`,
+    });
   }
 }

@@ -1,15 +1,30 @@
 import { Inject, Injectable } from '@nestjs/common';
-import { canonical, checkJob, sayFault, type Job } from '@even-tally/core';
+import type { Job } from '@even-tally/core';
 import type { Knex } from 'knex';
-import { DATABASE } from '../database/database.module.js';
+import type { Visitor } from '../accounts/session.js';
+import { DATABASE, DATABASE_READ } from '../database/database.module.js';
 import { Refusal } from '../errors/refusal.js';
+import { openEnvelope, type Envelope } from '../workers/envelope.js';
+import { Workers } from '../workers/workers.module.js';
+import { roomFor } from './quota.js';
 
 interface JobRow {
   id: string;
-  yard_id: string;
-  document: Job;
   revision: number;
   updated_at: Date;
+  save_id?: string | null;
+  /** The document as text: it goes out as it is, and is parsed only where something is worked out from it. */
+  text: string;
+}
+
+/** A line of the yard's list. */
+export interface JobLine {
+  id: string;
+  revision: number;
+  savedAt: string;
+  name: string;
+  walls: number;
+  putAway: boolean;
 }
 
 export interface JobAnswer {
@@ -19,81 +34,209 @@ export interface JobAnswer {
   document: Job;
 }
 
-const answer = (row: JobRow): JobAnswer => ({
-  id: row.id,
-  revision: row.revision,
-  savedAt: row.updated_at.toISOString(),
-  document: canonical(row.document),
-});
+/** An answer that is JSON already, for a document that need not be read to be handed on. */
+export type JsonText = string;
 
-function checked(document: object): Job {
-  const result = checkJob(document);
-  if (result.ok) return result.job;
-  const [first, ...more] = result.faults;
-  const rest = more.length > 0 ? ` (and ${more.length} more)` : '';
-  throw new Refusal(400, {
-    says: `${first ? sayFault(first) : 'Not a job file'}${rest}`,
-    faults: result.faults.slice(0, 100),
-  });
-}
+const said = ({ id, revision, updated_at, text }: JobRow): JsonText =>
+  `{"id":"${id}","revision":${revision},"savedAt":"${updated_at.toISOString()}","document":${text}}`;
 
-const missing = (): Refusal => new Refusal(404, { says: 'There is no such job in this yard.' });
+export const missing = (): Refusal => new Refusal(404, { says: 'There is no such job in this yard.' });
 
-/** Jobs of one yard. Every query names the yard, so no row of another can be read or written. */
+/** Up to here a document is checked at once; past it, in a thread of its own. Characters. */
+const SMALL = 60_000;
+/** How long one member's saves in a row make one version. */
+const SPELL = '10 minutes';
+export const PAGE = 100;
+
+const COLUMNS = 'id, revision, updated_at, save_id, document::text as text';
+
+/**
+ * Jobs of one yard. What somebody goes on to change is read where it is written; lists, sheets and versions may come from a replica.
+ * Every query names the yard, so no row of another can be read or written.
+ */
 @Injectable()
 export class JobsService {
-  constructor(@Inject(DATABASE) private readonly db: Knex) {}
+  constructor(
+    @Inject(DATABASE) private readonly db: Knex,
+    @Inject(DATABASE_READ) private readonly reading: Knex,
+    private readonly workers: Workers,
+  ) {}
 
-  async list(yardId: string): Promise<JobAnswer[]> {
-    return (await this.of(yardId).orderBy('place')).map(answer);
+  /** A page of lines, in the order they came in; `after` is the place of the last one of the page before. */
+  async list(
+    yardId: string,
+    { away, after }: { away: boolean; after: number },
+  ): Promise<{ lines: JobLine[]; next: number | null }> {
+    const rows = await this.reading('jobs')
+      .where({ yard_id: yardId })
+      .whereNull('deleted_at')
+      .where('place', '>', after)
+      .whereRaw(`put_away_at is ${away ? 'not null' : 'null'}`)
+      .orderBy('place')
+      .limit(PAGE + 1)
+      .select<
+        { id: string; place: string; revision: number; updated_at: Date; name: string; walls: number }[]
+      >('id', 'place', 'revision', 'updated_at', 'name', 'walls');
+    const lines = rows.slice(0, PAGE).map((r) => ({
+      id: r.id,
+      revision: r.revision,
+      savedAt: r.updated_at.toISOString(),
+      name: r.name,
+      walls: r.walls,
+      putAway: away,
+    }));
+    return { lines, next: rows.length > PAGE ? Number(rows[PAGE - 1]?.place) : null };
   }
 
-  async read(yardId: string, id: string): Promise<JobAnswer> {
-    const row = await this.of(yardId).where({ id }).first();
+  async read(yardId: string, id: string): Promise<JsonText> {
+    return said(await this.row(this.db, yardId, id));
+  }
+
+  async parsed(yardId: string, id: string, db: Knex = this.reading): Promise<JobAnswer> {
+    const row = await this.row(db, yardId, id);
+    return {
+      id: row.id,
+      revision: row.revision,
+      savedAt: row.updated_at.toISOString(),
+      document: JSON.parse(row.text) as Job,
+    };
+  }
+
+  async file(yardId: string, id: string): Promise<JsonText> {
+    const { text } = await this.row(this.reading, yardId, id);
+    return this.workers.do('file', { text });
+  }
+
+  /** Whether there is or was such a job: one thrown away for good keeps its record. */
+  async exists(yardId: string, id: string): Promise<void> {
+    const row = await this.db('jobs').where({ id, yard_id: yardId }).first<object | undefined>('id');
     if (!row) throw missing();
-    return answer(row);
   }
 
-  /** The job as it stands, and nobody else's to change until the transaction is over. */
-  async lock(trx: Knex.Transaction, yardId: string, id: string): Promise<JobAnswer> {
-    const row = await trx<JobRow>('jobs').where({ id, yard_id: yardId }).forUpdate().first();
+  /** The job's revision as it stands, nobody else's to change until the transaction is over. */
+  async lock(trx: Knex.Transaction, yardId: string, id: string): Promise<number> {
+    const row = await trx('jobs')
+      .where({ id, yard_id: yardId })
+      .whereNull('put_away_at')
+      .whereNull('deleted_at')
+      .forUpdate()
+      .first<{ revision: number } | undefined>('revision');
     if (!row) throw missing();
-    return answer(row);
+    return row.revision;
   }
 
-  async add(yardId: string, document: object): Promise<JobAnswer> {
-    const text = JSON.stringify(checked(document));
-    const [row] = await this.db<JobRow>('jobs')
-      .insert({ yard_id: yardId, document: text as unknown as Job })
-      .returning('*');
-    if (!row) throw new Error('insert returned no row');
-    return answer(row);
+  async add({ yardId, accountId }: Visitor, body: string): Promise<JsonText> {
+    const { text, name, walls, save } = await this.opened(body, false);
+    await roomFor(this.db, yardId, null, text.length, true);
+    const { rows } = await this.db.raw<{ rows: JobRow[] }>(
+      `insert into jobs (yard_id, document, name, walls, bytes, saved_by, add_id) values (?, ?, ?, ?, ?, ?, ?)
+       on conflict (yard_id, add_id) do nothing returning id, revision, updated_at`,
+      [yardId, text, name, walls, text.length, accountId, save],
+    );
+    const [row] = rows;
+    if (row) return said({ ...row, text });
+    // The answer to it was lost, and it is asked for once more: it is there.
+    const there: JobRow | undefined = await this.db('jobs')
+      .where({ yard_id: yardId, add_id: save })
+      .first<JobRow | undefined>(this.db.raw(COLUMNS));
+    if (!there?.text) throw missing();
+    return said(there);
   }
 
   /** Writes only over the revision the edit was made on; otherwise answers 409 with the newer document. */
-  async save(yardId: string, id: string, revision: number, document: object): Promise<JobAnswer> {
-    const text = JSON.stringify(checked(document));
-    const [row] = await this.of(yardId)
-      .where({ id, revision })
-      .update({
-        document: text as unknown as Job,
-        revision: revision + 1,
-        updated_at: this.db.fn.now() as unknown as Date,
-      })
-      .returning('*');
-    if (row) return answer(row);
-    const newer = await this.read(yardId, id);
+  async save({ yardId, accountId }: Visitor, id: string, body: string): Promise<JsonText> {
+    const { text, name, walls, revision: on, save, keep } = await this.opened(body, true);
+    const revision = on ?? 0;
+    await roomFor(this.db, yardId, id, text.length, false);
+    // What stood before is kept as a version when another did it, or this one did it a while ago.
+    const { rows } = await this.db.raw<{ rows: (JobRow & { spell: boolean })[] }>(
+      `with was as (
+         select id, revision, updated_at, saved_by, bytes, document,
+                saved_by is distinct from :member::uuid or spell_began < now() - interval '${SPELL}' or :keep::boolean as spell
+           from jobs
+          where id = :id and yard_id = :yard and revision = :revision and put_away_at is null and deleted_at is null
+            for update
+       ), kept as (
+         insert into job_versions (job_id, revision, saved_at, member, bytes, document)
+         select id, revision, updated_at, saved_by, bytes, document from was where spell
+         on conflict do nothing
+       )
+       update jobs set document = :text, name = :name, walls = :walls, bytes = :bytes, revision = jobs.revision + 1,
+              updated_at = now(), saved_by = :member, save_id = :save,
+              spell_began = case when was.spell then now() else jobs.spell_began end
+         from was where jobs.id = was.id
+       returning jobs.id, jobs.revision, jobs.updated_at, was.spell`,
+      { id, yard: yardId, member: accountId, revision, text, name, walls, bytes: text.length, save, keep },
+    );
+    const [row] = rows;
+    if (row?.spell) await this.thin(id);
+    if (row) return said({ ...row, text });
+    const newer = await this.row(this.db, yardId, id);
+    // Its answer was lost and it comes once more: it is what stands.
+    if (save !== null && newer.save_id === save && newer.revision === revision + 1) return said(newer);
     throw new Refusal(409, {
       says: `Wanted an edit made on revision ${newer.revision}, got one made on ${revision}: somebody saved in between.`,
-      newer,
+      newer: JSON.parse(said(newer)) as unknown,
     });
   }
 
-  async remove(yardId: string, id: string): Promise<void> {
-    if ((await this.of(yardId).where({ id }).delete()) === 0) throw missing();
+  /** Off the yard's list, and nothing of it lost. */
+  async putAway(yardId: string, id: string): Promise<void> {
+    const changed = await this.standing(yardId, id).update({ put_away_at: this.db.fn.now() });
+    if (changed === 0) throw missing();
   }
 
-  private of(yardId: string): Knex.QueryBuilder<JobRow, JobRow[]> {
-    return this.db<JobRow>('jobs').where({ yard_id: yardId });
+  async bringBack({ yardId }: Visitor, id: string): Promise<void> {
+    await roomFor(this.db, yardId, id, 0, true);
+    const changed = await this.away(yardId, id).update({ put_away_at: null });
+    if (changed === 0) throw missing();
+  }
+
+  /** For good, its versions too. What was signed and recorded of it stays, under its name. */
+  async remove(yardId: string, id: string): Promise<void> {
+    await this.db.transaction(async (trx) => {
+      const changed = await this.away(yardId, id)
+        .transacting(trx)
+        .update({ deleted_at: trx.fn.now(), document: null, bytes: 0, add_id: null });
+      if (changed === 0) throw missing();
+      await trx('job_versions').where({ job_id: id }).delete();
+    });
+  }
+
+  private async opened(body: string, saved: boolean): Promise<Envelope> {
+    const opened =
+      body.length <= SMALL ? openEnvelope(body, saved) : await this.workers.do('open', { body, saved });
+    if (opened.ok) return opened.envelope;
+    const { says, faults } = opened;
+    throw new Refusal(400, { says, ...(faults ? { faults } : {}) });
+  }
+
+  /** A hundred versions, and 20 MB of them, are enough to go back by. */
+  private async thin(id: string): Promise<void> {
+    await this.db.raw(
+      `delete from job_versions v using (
+         select revision, row_number() over w as newer, sum(bytes) over w as held
+           from job_versions where job_id = :id window w as (order by revision desc)
+       ) r where v.job_id = :id and v.revision = r.revision and (r.newer > 100 or r.held > 20000000)`,
+      { id },
+    );
+  }
+
+  private async row(db: Knex, yardId: string, id: string): Promise<JobRow> {
+    const row = await db('jobs')
+      .where({ id, yard_id: yardId })
+      .whereNull('put_away_at')
+      .whereNull('deleted_at')
+      .first<JobRow | undefined>(db.raw(COLUMNS));
+    if (!row) throw missing();
+    return row;
+  }
+
+  private standing(yardId: string, id: string): Knex.QueryBuilder {
+    return this.db('jobs').where({ id, yard_id: yardId }).whereNull('put_away_at').whereNull('deleted_at');
+  }
+
+  private away(yardId: string, id: string): Knex.QueryBuilder {
+    return this.db('jobs').where({ id, yard_id: yardId }).whereNotNull('put_away_at').whereNull('deleted_at');
   }
 }

@@ -13,6 +13,7 @@ export class EntryPipe implements PipeTransform<unknown, RecordEntry> {
     const entry = value as RecordEntry;
     // Made by whoever records it, so that sending it twice records it once, and nobody else's is hit by chance.
     if (!isUUID(entry.id)) throw new Refusal(400, { says: 'id: wanted a UUID' });
-    return entry;
+    // The database writes them small, and finds one sent again by what it wrote.
+    return { ...entry, id: entry.id.toLowerCase() };
   }
 }

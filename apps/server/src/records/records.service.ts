@@ -1,19 +1,13 @@
 import { Inject, Injectable } from '@nestjs/common';
-import {
-  Folded,
-  holdsOf,
-  oldRow,
-  refusalOf,
-  workWall,
-  type Hold,
-  type Job,
-  type RecordEntry,
-} from '@even-tally/core';
+import { Folded, oldRow, refusalOf, same, type Hold, type Job, type RecordEntry } from '@even-tally/core';
+import { isUUID } from 'class-validator';
 import type { Knex } from 'knex';
 import type { Visitor } from '../accounts/session.js';
 import { DATABASE } from '../database/database.module.js';
 import { Refusal } from '../errors/refusal.js';
 import { JobsService } from '../jobs/jobs.service.js';
+import { MOST_ENTRIES } from '../jobs/quota.js';
+import { Workers } from '../workers/workers.module.js';
 
 interface RecordRow {
   id: string;
@@ -34,42 +28,96 @@ function answer({ id, at, member, body }: RecordRow): RecordEntry {
 type Held = Extract<RecordEntry, { kind: 'hold-signed' | 'step-done' }>;
 const isHeld = (e: RecordEntry): e is Held => e.kind === 'hold-signed' || e.kind === 'step-done';
 
+/** Corrections of corrections, at most. */
+const MOST_CORRECTED = 20;
+/** How often a hold is planned anew because somebody saved meanwhile, before whoever signs is asked to try again. */
+const MOST_PLANNED = 4;
+
 /** What happened on site, row by row. Rows are added and read, never changed: a correction is another row. */
 @Injectable()
 export class RecordsService {
   constructor(
     @Inject(DATABASE) private readonly db: Knex,
     private readonly jobs: JobsService,
+    private readonly workers: Workers,
   ) {}
 
+  /** Of a job thrown away for good as well: what was signed of it stays. */
   async list(yardId: string, jobId: string): Promise<RecordEntry[]> {
-    await this.jobs.read(yardId, jobId);
+    await this.jobs.exists(yardId, jobId);
     return (await this.of(this.db, yardId, jobId)).map(answer);
   }
 
   /**
    * Adds one, unless a hold stands against it. One at a time for each job, so that two phones cannot pass a hold between them;
-   * and a hold is decided on the document as it stands under the same lock, not as it was a moment before.
+   * and a hold is decided on the document as it stands under the same lock. Planning is long: it is done before the lock is taken,
+   * and where somebody has saved meanwhile the lock is let go and it is done again.
    */
-  async add(visitor: Visitor, jobId: string, entry: RecordEntry): Promise<RecordEntry> {
-    const { yardId } = visitor;
-    // Planning is long: it is done before the lock is taken, and again only where somebody has saved meanwhile.
-    const seen = await this.jobs.read(yardId, jobId);
-    let holds = isHeld(entry) ? holdsFor(seen.document, entry) : [];
-    return this.db.transaction(async (trx) => {
-      const now = await this.jobs.lock(trx, yardId, jobId);
-      if (isHeld(entry) && now.revision !== seen.revision) holds = holdsFor(now.document, entry);
-      const rows = await this.of(trx, yardId, jobId);
-      const same = rows.find((r) => r.id === entry.id);
-      if (same) return answer(same);
-      if (isHeld(entry)) {
-        const why = refusalOf(holds, new Folded(rows.map(answer)), { ...entry, wall: entry.wall ?? '' });
-        if (why !== null) throw new Refusal(409, { says: why });
-      }
-      // A signature says on which revision of the job it was decided.
-      const said = entry.kind === 'hold-signed' ? { ...entry, revision: now.revision } : entry;
-      return this.insert(trx, visitor, jobId, said);
+  async add(visitor: Visitor, jobId: string, entry: RecordEntry, leaves: AbortSignal): Promise<RecordEntry> {
+    for (let tried = 0; tried < MOST_PLANNED; tried++) {
+      const { document, revision } = await this.jobs.parsed(visitor.yardId, jobId, this.db);
+      const holds = isHeld(entry) ? await this.holds(document, entry, leaves) : [];
+      const added = await this.db.transaction(async (trx) => {
+        const now = await this.jobs.lock(trx, visitor.yardId, jobId);
+        if (isHeld(entry) && now !== revision) return null;
+        return this.addHeld(trx, visitor, jobId, entry, holds, now);
+      });
+      if (added) return added;
+    }
+    throw new Refusal(409, {
+      says: 'Others are changing this job just now, and what is to be seen with it. Try again.',
     });
+  }
+
+  private async addHeld(
+    trx: Knex.Transaction,
+    visitor: Visitor,
+    jobId: string,
+    entry: RecordEntry,
+    holds: Hold[],
+    revision: number,
+  ): Promise<RecordEntry> {
+    const same = await this.of(trx, visitor.yardId, jobId).where({ id: entry.id }).first();
+    if (same) return answer(same);
+    const [{ count = 0 } = {}] = await trx('records').where({ job_id: jobId }).count<{ count: string }[]>();
+    if (Number(count) >= MOST_ENTRIES)
+      throw new Refusal(409, {
+        says: `Wanted at most ${MOST_ENTRIES} entries on the record of a job, got one more.`,
+      });
+    if (entry.kind === 'correction') await this.refuseDeep(trx, visitor.yardId, jobId, entry);
+    if (!isHeld(entry)) return this.insert(trx, visitor, jobId, entry);
+    const rows = await this.of(trx, visitor.yardId, jobId);
+    const again = rows.find((row) => signedAlready(row, visitor, entry, revision));
+    const folded = new Folded(rows.map(answer));
+    if (again && folded.standing(again.id)) return answer(again);
+    const why = refusalOf(holds, folded, { ...entry, wall: entry.wall ?? '' });
+    if (why !== null) throw new Refusal(409, { says: why });
+    // A signature says on which revision of the job it was decided.
+    return this.insert(trx, visitor, jobId, entry.kind === 'hold-signed' ? { ...entry, revision } : entry);
+  }
+
+  /** A correction may be corrected, but not without end: each is walked back to what it is of. */
+  private async refuseDeep(
+    trx: Knex.Transaction,
+    yardId: string,
+    jobId: string,
+    entry: RecordEntry,
+  ): Promise<void> {
+    let of: unknown = 'of' in entry ? entry.of : undefined;
+    for (let deep = 0; typeof of === 'string' && isUUID(of); deep++) {
+      if (deep >= MOST_CORRECTED)
+        throw new Refusal(409, {
+          says: `of: wanted what was corrected at most ${MOST_CORRECTED} times, got it once more`,
+        });
+      const row = await this.of(trx, yardId, jobId).where({ id: of }).first();
+      of = row && 'of' in row.body ? row.body.of : undefined;
+    }
+  }
+
+  private async holds(document: Job, { wall }: Held, leaves: AbortSignal): Promise<Hold[]> {
+    const holds = await this.workers.do('holds', { document, wall: wall ?? '' }, leaves);
+    if (!holds) throw new Refusal(404, { says: 'There is no such wall in this job.' });
+    return holds;
   }
 
   private async insert(
@@ -87,7 +135,7 @@ export class RecordsService {
         member: accountId,
         body: JSON.stringify(body) as unknown as RecordRow['body'],
       })
-      .onConflict('id')
+      .onConflict(['job_id', 'id'])
       .ignore()
       .returning('*');
     if (!row) throw new Refusal(409, { says: 'Wanted an id of its own, got one that is in use.' });
@@ -101,8 +149,17 @@ export class RecordsService {
   }
 }
 
-function holdsFor(document: Job, { wall }: Held): Hold[] {
-  const index = document.walls.findIndex((w) => w.id === wall);
-  if (index < 0) throw new Refusal(404, { says: 'There is no such wall in this job.' });
-  return holdsOf(workWall(document, index));
+/** Whether a row is the same signature: the same hold, by the same person, for the same revision, of the same things seen. */
+function signedAlready(row: RecordRow, { accountId }: Visitor, entry: Held, revision: number): boolean {
+  const body = row.body as Partial<Extract<RecordEntry, { kind: 'hold-signed' }>>;
+  return (
+    entry.kind === 'hold-signed' &&
+    body.kind === entry.kind &&
+    row.member === accountId &&
+    body.wall === entry.wall &&
+    body.hold === entry.hold &&
+    body.by === entry.by &&
+    body.revision === revision &&
+    same(body.seen, entry.seen)
+  );
 }

@@ -18,6 +18,7 @@ import { layOut, sameLayout, type Layout } from './layout';
 import { Pole } from './Pole';
 import { PrintSheet } from './PrintSheet';
 import { RecordDialog } from './RecordDialog';
+import { VersionsDialog } from './VersionsDialog';
 import { Says } from './Says';
 import { Tape } from './Tape';
 import { Top } from './Top';
@@ -69,6 +70,9 @@ function FootBar({ view, show }: { view: BenchView; show: Show }): ReactNode {
         </button>
         <button className={button} onClick={() => look({ recordOpen: true })}>
           On record
+        </button>
+        <button className={button} onClick={() => look({ versionsOpen: true })}>
+          Versions
         </button>
         <button className={button} onClick={() => look({ keysOpen: true })}>
           keys <b>?</b>
@@ -226,6 +230,7 @@ function Sheet(): ReactNode {
       <Paper job={slip.job} view={slip.view} show={show} planner={planner} />
       <KeysDialog />
       <RecordDialog />
+      <VersionsDialog />
       <ClashDialog show={show} toYard={() => void navigate('/yard')} />
       <WorkingCard job={job} planner={planner} show={show} />
     </>

@@ -5,24 +5,7 @@ import { useSession } from '../state/session';
 import { Mark } from '../ui/Mark';
 import { Waiting } from '../ui/Waiting';
 import { DoorDrawing } from './DoorDrawing';
-
-function Entry({
-  label,
-  ...rest
-}: {
-  label: string;
-  name: string;
-  type: string;
-  autoComplete: string;
-  minLength?: number;
-}): ReactNode {
-  return (
-    <label className="block text-[13px] text-soft">
-      {label}
-      <input className="entry mt-1 font-sans text-ink" required maxLength={200} {...rest} />
-    </label>
-  );
-}
+import { Entry, textIn } from './Entry';
 
 /** The way in: look round, sign in, or open a yard of one's own. */
 export function Door(): ReactNode {
@@ -48,11 +31,7 @@ export function Door(): ReactNode {
   };
   const submit = (event: FormEvent<HTMLFormElement>): void => {
     event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    const text = (key: string): string => {
-      const value = form.get(key);
-      return typeof value === 'string' ? value : '';
-    };
+    const text = textIn(event.currentTarget);
     void enter(() =>
       opening
         ? openAccount(text('email'), text('password'), text('yard'))
@@ -93,11 +72,11 @@ export function Door(): ReactNode {
           )}
           <Entry label="Email" name="email" type="email" autoComplete="email" />
           <Entry
-            label={opening ? 'Password, at least 10 characters' : 'Password'}
+            label={opening ? 'Password, at least 12 characters' : 'Password'}
             name="password"
             type="password"
             autoComplete={opening ? 'new-password' : 'current-password'}
-            minLength={10}
+            {...(opening ? { minLength: 12 } : {})}
           />
           <p role="alert" className="min-h-5 font-semibold text-fault">
             {says}

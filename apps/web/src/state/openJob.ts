@@ -7,6 +7,7 @@ import {
   sayFault,
   type Edit,
   type Job,
+  type JobDocument,
   type Patch,
 } from '@even-tally/core';
 import { createStore, type StoreApi } from 'zustand/vanilla';
@@ -87,6 +88,8 @@ export interface JobEdits {
   drop: (what: Patch) => void;
   undo: () => void;
   redo: () => void;
+  /** Takes an older version back: one step like any other, and what stood before it stays among the versions. */
+  takeBack: (document: JobDocument) => boolean;
 }
 
 export interface OpenJobHandle extends JobEdits {
@@ -110,6 +113,10 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
   const page = crypto.randomUUID();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let saving = false;
+  /** What is being sent: sent again after a lost answer it has the same id, so that it is known again. */
+  let sending: { job: Job; revision: number; save: string } | null = null;
+  /** The next save goes back to an older version: what stands there until then is kept as one. */
+  let goesBack = false;
   let closed = false;
   /** What was held when the job was opened: it stays held until it is part of what this page holds, or settled. */
   let taken: { jobId: string; page: string }[] = [];
@@ -265,7 +272,13 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     if (saving || base) return soon(ground.saveAfter);
     saving = true;
     try {
-      const answer = await ground.save(id, revision, job);
+      if (sending?.job !== job || sending.revision !== revision)
+        sending = { job, revision, save: crypto.randomUUID() };
+      const answer = await ground.save(id, revision, job, {
+        save: sending.save,
+        ...(goesBack ? { keep: true } : {}),
+      });
+      goesBack = false;
       if (getState().id === id) await settled(id, answer.revision, answer.savedAt, job);
     } catch (error) {
       if (getState().id !== id) return;
@@ -342,6 +355,10 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     drop,
     undo: () => walk('done', 'undone'),
     redo: () => walk('undone', 'done'),
+    takeBack: (document) => {
+      goesBack = true;
+      return edit(document);
+    },
     settle,
     wake,
     /**

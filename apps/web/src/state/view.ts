@@ -16,6 +16,7 @@ interface Viewing {
   asList: boolean;
   keysOpen: boolean;
   recordOpen: boolean;
+  versionsOpen: boolean;
   /** Key of the figure whose working is open. */
   figure: string | null;
 }
@@ -36,6 +37,7 @@ export const viewing = createStore<Viewing>(() => ({
   asList: false,
   keysOpen: false,
   recordOpen: false,
+  versionsOpen: false,
   figure: null,
 }));
 export const useViewing = <T>(pick: (state: Viewing) => T): T => useStore(viewing, pick);

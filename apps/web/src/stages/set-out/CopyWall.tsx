@@ -1,7 +1,7 @@
 import { copiedWall, sayLost, type JobDocument } from '@even-tally/core';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { listJobs, readJobById, Refused, saveJob, type KeptJob } from '../../state/api';
+import { listJobs, readJobById, Refused, saveJob, type JobLine } from '../../state/api';
 import { useJob, useOpenJob } from '../../state/job';
 import { copyId } from '../../state/newId';
 import { Fold } from '../../ui/Fold';
@@ -33,7 +33,7 @@ export function CopyWall({ job, view, stem }: PanelProps): ReactNode {
   const { edit } = useJob();
   const navigate = useNavigate();
   const own = useOpenJob((s) => s.id);
-  const [jobs, setJobs] = useState<KeptJob[]>([]);
+  const [jobs, setJobs] = useState<JobLine[]>([]);
   const [to, setTo] = useState('');
   const [says, setSays] = useState<{ trouble: boolean; text: string } | null>(null);
   useEffect(() => {
@@ -75,7 +75,7 @@ export function CopyWall({ job, view, stem }: PanelProps): ReactNode {
           <Pick
             label="Into another job"
             value={chosen.id}
-            options={others.map((j) => [j.id, j.document.name] as const)}
+            options={others.map((j) => [j.id, j.name] as const)}
             onChange={setTo}
           />
           <button className="press-plain" onClick={there}>

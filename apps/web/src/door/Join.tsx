@@ -1,0 +1,98 @@
+import { useEffect, useState, type FormEvent, type ReactNode } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { joinYard, lookAtInvite, openToJoin, signIn, type Role, type Session } from '../state/api';
+import { useSession } from '../state/session';
+import { Mark } from '../ui/Mark';
+import { Waiting } from '../ui/Waiting';
+import { ROLE_SAYS } from '../yard/roles';
+import { Entry, textIn } from './Entry';
+
+interface Invite {
+  yard: string;
+  role: Role;
+}
+
+/** Where a link to a yard leads: what it is for, and in. What it carries stands after # and is sent nowhere but in the asking. */
+export function Join(): ReactNode {
+  const { session, setSession } = useSession();
+  const navigate = useNavigate();
+  const [invite] = useState(() => location.hash.slice(1));
+  const [found, setFound] = useState<Invite | null>(null);
+  const [says, setSays] = useState<string | null>(null);
+  const [fresh, setFresh] = useState(true);
+  const [busy, setBusy] = useState(false);
+  useEffect(() => {
+    document.title = 'Join a yard · Even Tally';
+    lookAtInvite(invite).then(setFound, (error: Error) => setSays(error.message));
+  }, [invite]);
+  const enter = async (how: () => Promise<Session>): Promise<void> => {
+    setBusy(true);
+    setSays(null);
+    try {
+      const now = await how();
+      setSession({ ...now, demo: session?.demo ?? false });
+      await navigate('/yard');
+    } catch (error) {
+      setSays(error instanceof Error ? error.message : String(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const submit = (event: FormEvent<HTMLFormElement>): void => {
+    event.preventDefault();
+    const text = textIn(event.currentTarget);
+    void enter(async () => {
+      if (fresh) return openToJoin(text('email'), text('password'), invite);
+      await signIn(text('email'), text('password'));
+      return joinYard(invite);
+    });
+  };
+  if (!session || (!found && says === null)) return <Waiting what="Opening the link" />;
+  const own = session.signedIn && session.email !== null;
+  return (
+    <main className="mx-auto max-w-md p-8">
+      <Mark />
+      <h1 className="mt-8 font-narrow text-3xl font-bold break-words">
+        {found ? `Join ${found.yard}` : 'This link opens nothing'}
+      </h1>
+      {found && <p className="mt-2">You will be one who {ROLE_SAYS[found.role]}.</p>}
+      {found && own && (
+        <p className="mt-6">
+          <button className="press" disabled={busy} onClick={() => void enter(() => joinYard(invite))}>
+            Join as {session.email}
+          </button>
+        </p>
+      )}
+      {found && !own && (
+        <form className="mt-6 space-y-4" onSubmit={submit}>
+          <Entry label="Email" name="email" type="email" autoComplete="email" />
+          <Entry
+            label={fresh ? 'Password, at least 12 characters' : 'Password'}
+            name="password"
+            type="password"
+            autoComplete={fresh ? 'new-password' : 'current-password'}
+            {...(fresh ? { minLength: 12 } : {})}
+          />
+          <p className="flex flex-wrap gap-3">
+            <button className="press" disabled={busy}>
+              {fresh ? 'Open an account and join' : 'Sign in and join'}
+            </button>
+            <button type="button" className="press-plain" onClick={() => setFresh(!fresh)}>
+              {fresh ? 'I have an account' : 'I have none yet'}
+            </button>
+          </p>
+        </form>
+      )}
+      <p role="alert" className="mt-4 font-semibold text-fault">
+        {says}
+      </p>
+      {!found && (
+        <p className="mt-4">
+          <Link className="font-semibold text-chalk underline underline-offset-2" to="/">
+            To the door
+          </Link>
+        </p>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,63 @@
+import { ArchiveRestore, Trash2 } from 'lucide-react';
+import { formatDistanceToNow } from 'date-fns';
+import { useState, type ReactNode } from 'react';
+import { bringJobBack, removeJob, type JobLine } from '../state/api';
+import { Confirm } from '../ui/Confirm';
+
+/** Jobs that are put away: they come back as they were, or go for good where somebody who owns the yard says so. */
+export function PutAway({
+  jobs,
+  may,
+  onChange,
+  onTrouble,
+}: {
+  jobs: readonly JobLine[];
+  may: { bringBack: boolean; remove: boolean };
+  onChange: () => void;
+  onTrouble: (error: unknown) => void;
+}): ReactNode {
+  const [going, setGoing] = useState<JobLine | null>(null);
+  const does = (what: Promise<void>): void => void what.then(onChange, onTrouble);
+  if (jobs.length === 0) return null;
+  const press = 'inline-flex min-h-7 items-center gap-1 px-2 text-soft';
+  return (
+    <section aria-label="Put away" className="mt-4 border-t-2 border-ink pt-4">
+      <h2 className="heading">Put away</h2>
+      <ul className="mt-2">
+        {jobs.map((line) => (
+          <li key={line.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1">
+            <span className="font-semibold break-words">{line.name}</span>
+            <span className="text-[13px] text-soft">
+              last kept {formatDistanceToNow(new Date(line.savedAt))} ago
+            </span>
+            <span className="ml-auto flex">
+              {may.bringBack && (
+                <button className={`${press} hover:text-ink`} onClick={() => does(bringJobBack(line.id))}>
+                  <ArchiveRestore size={15} aria-hidden="true" /> Bring back
+                  <span className="sr-only">{line.name}</span>
+                </button>
+              )}
+              {may.remove && (
+                <button className={`${press} hover:text-fault`} onClick={() => setGoing(line)}>
+                  <Trash2 size={15} aria-hidden="true" /> Throw away
+                  <span className="sr-only">{line.name}</span>
+                </button>
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <Confirm
+        open={going !== null}
+        title={`Throw away ${going?.name ?? ''} for good?`}
+        says="The job goes with all its walls and versions. What was signed and recorded of it stays on record."
+        yes="Throw it away"
+        onYes={() => {
+          if (going) does(removeJob(going.id));
+          setGoing(null);
+        }}
+        onNo={() => setGoing(null)}
+      />
+    </section>
+  );
+}
