@@ -2,17 +2,8 @@
 
 # One server a checkout: the lock is held by this shell for as long as it lives.
 take_lock() {
-  exec 9>"$ROOT/.data/lock"
+  exec 9>"$DATA/lock"
   flock -n 9 || fail "Even Tally is already running from this folder. Stop it there first (Ctrl-C)."
-}
-
-shut_down() {
-  trap '' INT TERM HUP
-  if [ -n "${SERVER:-}" ]; then
-    kill -TERM "$SERVER" 2>/dev/null
-    wait "$SERVER" 2>/dev/null
-  fi
-  [ -n "${OWN_CLUSTER:-}" ] && stop_cluster
 }
 
 run_server() {
@@ -26,7 +17,18 @@ run_server() {
         ;;
       --port=*) port=${1#--port=} ;;
       --fresh) fresh=1 ;;
-      *) fail "Wanted --port N or --fresh, got \"$1\"." ;;
+      --tls)
+        [ "$kind" = serve ] || fail "--tls goes with serve: the demo is for this machine alone."
+        [ $# -ge 3 ] || fail "Wanted --tls CERT KEY, got less."
+        export TLS_CERT TLS_KEY
+        TLS_CERT=$(cd "$INVOKED_FROM" && realpath "$2") TLS_KEY=$(cd "$INVOKED_FROM" && realpath "$3")
+        shift 2
+        ;;
+      --host)
+        export HOST=${2:-}
+        shift
+        ;;
+      *) fail "Wanted --port N, --host ADDRESS, --tls CERT KEY or --fresh, got \"$1\"." ;;
     esac
     shift
   done
@@ -35,7 +37,7 @@ run_server() {
   [ "$port" -le 65535 ] || fail "--port: wanted a whole number from 0 to 65535, got \"$port\"."
   [ -z "$fresh" ] || [ "$kind" = demo ] || fail "--fresh goes with demo only: it throws the kept jobs away."
   need_node
-  mkdir -p "$ROOT/.data"
+  mkdir -p "$DATA"
   take_lock
   need_postgres
   need_modules
@@ -43,28 +45,28 @@ run_server() {
   build_web
   trap 'shut_down; exit 0' INT TERM HUP
   if [ -z "${DATABASE_URL:-}" ]; then
-    OWN_CLUSTER=1
     local home
     home=$(cluster_home)
     # The demo and the jobs for keeping never share a database.
-    [ "$kind" = demo ] && home=$home/demo || home=$home/serve
+    home=$home/$kind
     as_database_user mkdir -p "$home"
-    if [ -n "$fresh" ]; then
-      CLUSTER=$home/data stop_cluster
-      as_database_user rm -rf "$home/data"
-    fi
+    [ -z "$fresh" ] || as_database_user rm -rf "$home/data"
     start_cluster "$home" on
+    split_roles
   fi
-  [ -s "$ROOT/.data/session-secret" ] || (umask 077 && random_word >"$ROOT/.data/session-secret")
-  local demo=0
-  [ "$kind" = demo ] && demo=1
-  PORT=$port TALLY_DEMO=$demo DEMO_FOLDER="$ROOT/apps/server/demo" WEB_FOLDER="$ROOT/apps/web/dist" \
-    SESSION_SECRET=$(cat "$ROOT/.data/session-secret") NODE_ENV=production LOG_LEVEL=${LOG_LEVEL:-warn} \
-    node apps/server/dist/main.js 9>&- &
-  SERVER=$!
-  wait "$SERVER"
+  SESSION_SECRET=${SESSION_SECRET:-$(word_in "$DATA/session-secret")}
+  export SESSION_SECRET TALLY_DEMO=0 DEMO_FOLDER="$ROOT/apps/server/demo" WEB_FOLDER="$ROOT/apps/web/dist" NODE_ENV=production
+  # What is kept keeps a log of who came in; a demo says what goes wrong, and where it is looked at.
+  if [ "$kind" = demo ]; then
+    export TALLY_DEMO=1 LOG_LEVEL=${LOG_LEVEL:-warn}
+  else
+    export LOG_LEVEL=${LOG_LEVEL:-info} LOG_FILE=${LOG_FILE:-$DATA/server.log}
+  fi
+  rm -f "$DATA/ready"
+  SERVER_PORT=$port
+  start_server
+  watch_over
   status=$?
-  SERVER=''
   shut_down
   exit "$status"
 }
@@ -83,7 +85,7 @@ run_cli() {
 
 run_tests() {
   need_node
-  mkdir -p "$ROOT/.data"
+  mkdir -p "$DATA"
   need_postgres
   need_chromium
   need_modules

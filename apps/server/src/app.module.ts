@@ -1,5 +1,6 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { LoggerModule } from 'nestjs-pino';
+import { destination } from 'pino';
 import { AccountsModule } from './accounts/accounts.module.js';
 import { DatabaseModule } from './database/database.module.js';
 import { ExportsModule } from './exports/exports.module.js';
@@ -21,6 +22,9 @@ export class AppModule {
         LoggerModule.forRoot({
           pinoHttp: {
             level: settings.logLevel,
+            ...(settings.logFile === null
+              ? {}
+              : { stream: destination({ dest: settings.logFile, append: true, mkdir: true }) }),
             // Each request is told of only where somebody looks for it.
             autoLogging: ['debug', 'trace'].includes(settings.logLevel),
             // Cookies and bodies never reach the log.

@@ -20,6 +20,8 @@ export interface Settings {
   demo: boolean;
   sessionSecret: string;
   logLevel: string;
+  /** Where the log is written, or null for where everything else is said. */
+  logFile: string | null;
 }
 
 export const SETTINGS = Symbol('settings');
@@ -43,6 +45,7 @@ export const usualSettings = (given: Partial<Settings> & Pick<Settings, 'databas
   demo: false,
   sessionSecret: '',
   logLevel: 'info',
+  logFile: null,
   ...given,
 });
 
@@ -86,6 +89,7 @@ export function readSettings(env: NodeJS.ProcessEnv): Settings {
     demo: env.TALLY_DEMO === '1',
     sessionSecret: env.SESSION_SECRET,
     logLevel: env.LOG_LEVEL ?? 'info',
+    logFile: env.LOG_FILE || null,
   });
   // Passwords do not go over a wire that anybody on it can read.
   if (!onLoopback(settings) && !isSecure(settings))

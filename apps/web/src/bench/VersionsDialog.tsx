@@ -15,12 +15,14 @@ export function VersionsDialog(): ReactNode {
 function Lines(): ReactNode {
   const id = useOpenJob((s) => s.id);
   const job = useOpenJob((s) => s.job);
+  const revision = useOpenJob((s) => s.revision);
   const { takeBack } = useJob();
   const [lines, setLines] = useState<VersionLine[] | null>(null);
   const [says, setSays] = useState<string | null>(null);
   useEffect(() => {
     if (id !== null) listVersions(id).then(setLines, (error: Error) => setSays(error.message));
-  }, [id]);
+    // What is kept meanwhile is on the list too.
+  }, [id, revision]);
   const close = (): void => look({ versionsOpen: false });
   const back = async (revision: number): Promise<void> => {
     if (id === null) return;

@@ -4,7 +4,7 @@ import { joinYard, lookAtInvite, openToJoin, signIn, type Role, type Session } f
 import { useSession } from '../state/session';
 import { Mark } from '../ui/Mark';
 import { Waiting } from '../ui/Waiting';
-import { ROLE_SAYS } from '../yard/roles';
+import { ROLE_WILL } from '../yard/roles';
 import { Entry, textIn } from './Entry';
 
 interface Invite {
@@ -55,7 +55,7 @@ export function Join(): ReactNode {
       <h1 className="mt-8 font-narrow text-3xl font-bold break-words">
         {found ? `Join ${found.yard}` : 'This link opens nothing'}
       </h1>
-      {found && <p className="mt-2">You will be one who {ROLE_SAYS[found.role]}.</p>}
+      {found && <p className="mt-2">You will {ROLE_WILL[found.role]}.</p>}
       {found && own && (
         <p className="mt-6">
           <button className="press" disabled={busy} onClick={() => void enter(() => joinYard(invite))}>

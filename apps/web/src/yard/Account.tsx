@@ -26,7 +26,7 @@ function Sessions({ onTrouble }: { onTrouble: (error: Error) => void }): ReactNo
   const read = useCallback((): void => void listSessions().then(setLines, onTrouble), [onTrouble]);
   useEffect(read, [read]);
   return (
-    <section aria-label="Where you are signed in" className="mt-2">
+    <section aria-label="Where you are signed in">
       <h2 className="heading border-b-2 border-ink pb-1">Where you are signed in</h2>
       <ul>
         {lines.map((l) => (

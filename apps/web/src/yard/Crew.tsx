@@ -173,7 +173,7 @@ function Invites({
             Copy it
           </button>
           <span className="w-full text-[13px] text-soft">
-            It is shown this once: here only its hash is kept.
+            It is shown this once and kept nowhere: copy it before you go.
           </span>
         </p>
       )}
