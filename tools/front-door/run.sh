@@ -83,6 +83,28 @@ run_cli() {
   exit $?
 }
 
+# A database of its own, thrown away after: fsync on, as for keeping.
+bench_server() {
+  need_node
+  mkdir -p "$DATA"
+  need_postgres
+  need_modules
+  build_server
+  build_web
+  local home status
+  home=$(mktemp -d "${TMPDIR:-/tmp}/even-tally-bench.XXXXXX")
+  chmod 711 "$home"
+  [ "$(id -u)" = 0 ] && chown postgres "$home"
+  trap 'stop_cluster; rm -rf "$home"; exit 1' INT TERM HUP
+  unset DATABASE_URL
+  start_cluster "$home" on
+  node tools/bench-server.mjs
+  status=$?
+  stop_cluster
+  rm -rf "$home"
+  exit "$status"
+}
+
 run_tests() {
   need_node
   mkdir -p "$DATA"

@@ -12,6 +12,8 @@ import { ThrottleModule } from './throttle/throttle.service.js';
 import { WorkersModule } from './workers/workers.module.js';
 import { YardsModule } from './yards/yards.module.js';
 
+const watched = ({ logLevel }: Settings): boolean => ['debug', 'trace'].includes(logLevel);
+
 @Module({})
 export class AppModule {
   static with(settings: Settings): DynamicModule {
@@ -20,13 +22,14 @@ export class AppModule {
       global: true,
       imports: [
         LoggerModule.forRoot({
+          // Each request has a logger of its own only where somebody looks for it: it costs every one of them.
+          ...(watched(settings) ? {} : { forRoutes: [] }),
           pinoHttp: {
             level: settings.logLevel,
             ...(settings.logFile === null
               ? {}
               : { stream: destination({ dest: settings.logFile, append: true, mkdir: true }) }),
-            // Each request is told of only where somebody looks for it.
-            autoLogging: ['debug', 'trace'].includes(settings.logLevel),
+            autoLogging: watched(settings),
             // Cookies and bodies never reach the log.
             redact: ['req.headers.cookie', 'res.headers["set-cookie"]'],
             serializers: {

@@ -1,6 +1,7 @@
 import { LIMITS } from '@even-tally/core';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import { boundsOf } from './workers/envelope.js';
+import { scan } from './workers/scan.js';
 
 /** What a request of a route may weigh, bytes, and what it is read as. The first that fits rules. */
 const ROUTES: readonly { path: RegExp; bytes: number; as: 'json' | 'document' | 'stream' }[] = [
@@ -53,7 +54,7 @@ function textOf(bytes: Buffer): string {
 }
 
 function parsed(text: string): unknown {
-  const over = boundsOf(text);
+  const over = boundsOf(scan(text));
   if (over !== null) throw new EarlyRefusal(400, over);
   let value: unknown;
   try {

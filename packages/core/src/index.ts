@@ -20,7 +20,7 @@ export * from './job/edits/runs.js';
 export { reversedRun } from './job/edits/reversed.js';
 export { copiedRun, copiedWall } from './job/edits/copied.js';
 export { inFull } from './job/full.js';
-export { same } from './statement/same.js';
+export { same, sharing } from './statement/same.js';
 export { stated } from './job/stated.js';
 export { findUnit } from './job/units.js';
 export * from './stages/set-out/line.js';

@@ -68,16 +68,18 @@ export class SessionStore extends Store {
   }
 
   private async read(sid: string): Promise<SessionData | null> {
-    const { rows } = await this.db.raw<{ rows: SessionRow[] }>(
-      `select s.account_id, s.yard_id, s.made, s.seen, m.role, a.email, y.name, y.demo
+    const { rows } = await this.db
+      .raw<{ rows: SessionRow[] }>(
+        `select s.account_id, s.yard_id, s.made, s.seen, m.role, a.email, y.name, y.demo
          from sessions s
          join members m on m.account_id = s.account_id and m.yard_id = s.yard_id
          join accounts a on a.id = s.account_id and a.closed_at is null
          join yards y on y.id = s.yard_id and y.closed_at is null
         where s.id = ? and s.seen > now() - make_interval(secs => ${IDLE})
           and s.made > now() - make_interval(secs => ${LONGEST})`,
-      [hashOf(sid)],
-    );
+        [hashOf(sid)],
+      )
+      .options({ name: 'read-session' });
     const [row] = rows;
     if (!row) return null;
     const expires = new Date(row.made.getTime() + LONGEST * SECOND);

@@ -3,6 +3,7 @@ import {
   Delete,
   Get,
   Header,
+  Headers,
   HttpCode,
   Param,
   ParseIntPipe,
@@ -81,8 +82,9 @@ export class JobsController {
     @CurrentVisitor() visitor: Visitor,
     @JobId() id: string,
     @DocumentText() body: string,
+    @Headers('prefer') prefer?: string,
   ): Promise<JsonText> {
-    return this.jobs.save(visitor, id, body);
+    return this.jobs.save(visitor, id, body, prefer === 'return=minimal');
   }
 
   /** Puts a job away: it is off the list and comes back as it was. */

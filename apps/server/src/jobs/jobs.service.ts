@@ -1,6 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Job } from '@even-tally/core';
 import type { Knex } from 'knex';
+import { LRUCache } from 'lru-cache';
 import type { Visitor } from '../accounts/session.js';
 import { DATABASE, DATABASE_READ } from '../database/database.module.js';
 import { Refusal } from '../errors/refusal.js';
@@ -37,8 +38,9 @@ export interface JobAnswer {
 /** An answer that is JSON already, for a document that need not be read to be handed on. */
 export type JsonText = string;
 
-const said = ({ id, revision, updated_at, text }: JobRow): JsonText =>
-  `{"id":"${id}","revision":${revision},"savedAt":"${updated_at.toISOString()}","document":${text}}`;
+/** `brief`: for whoever has the document, having sent it. */
+const said = ({ id, revision, updated_at, text }: JobRow, brief = false): JsonText =>
+  `{"id":"${id}","revision":${revision},"savedAt":"${updated_at.toISOString()}"${brief ? '' : `,"document":${text}`}}`;
 
 export const missing = (): Refusal => new Refusal(404, { says: 'There is no such job in this yard.' });
 
@@ -56,6 +58,9 @@ const COLUMNS = 'id, revision, updated_at, save_id, document::text as text';
  */
 @Injectable()
 export class JobsService {
+  /** Jobs as they were last found sound, by their ids: of what is saved every second most is as it was. */
+  private readonly sound = new LRUCache<string, Job>({ maxSize: 4_000_000 });
+
   constructor(
     @Inject(DATABASE) private readonly db: Knex,
     @Inject(DATABASE_READ) private readonly reading: Knex,
@@ -126,7 +131,7 @@ export class JobsService {
   }
 
   async add({ yardId, accountId }: Visitor, body: string): Promise<JsonText> {
-    const { text, name, walls, save } = await this.opened(body, false);
+    const { text, name, walls, save } = await this.opened(body, null);
     await roomFor(this.db, yardId, null, text.length, true);
     const { rows } = await this.db.raw<{ rows: JobRow[] }>(
       `insert into jobs (yard_id, document, name, walls, bytes, saved_by, add_id) values (?, ?, ?, ?, ?, ?, ?)
@@ -144,13 +149,14 @@ export class JobsService {
   }
 
   /** Writes only over the revision the edit was made on; otherwise answers 409 with the newer document. */
-  async save({ yardId, accountId }: Visitor, id: string, body: string): Promise<JsonText> {
-    const { text, name, walls, revision: on, save, keep } = await this.opened(body, true);
+  async save({ yardId, accountId }: Visitor, id: string, body: string, brief = false): Promise<JsonText> {
+    const { text, name, walls, revision: on, save, keep } = await this.opened(body, id);
     const revision = on ?? 0;
     await roomFor(this.db, yardId, id, text.length, false);
     // What stood before is kept as a version when another did it, or this one did it a while ago.
-    const { rows } = await this.db.raw<{ rows: (JobRow & { spell: boolean })[] }>(
-      `with was as (
+    const { rows } = await this.db
+      .raw<{ rows: (JobRow & { spell: boolean })[] }>(
+        `with was as (
          select id, revision, updated_at, saved_by, bytes, document,
                 saved_by is distinct from :member::uuid or spell_began < now() - interval '${SPELL}' or :keep::boolean as spell
            from jobs
@@ -166,11 +172,12 @@ export class JobsService {
               spell_began = case when was.spell then now() else jobs.spell_began end
          from was where jobs.id = was.id
        returning jobs.id, jobs.revision, jobs.updated_at, was.spell`,
-      { id, yard: yardId, member: accountId, revision, text, name, walls, bytes: text.length, save, keep },
-    );
+        { id, yard: yardId, member: accountId, revision, text, name, walls, bytes: text.length, save, keep },
+      )
+      .options({ name: 'save-job' });
     const [row] = rows;
     if (row?.spell) await this.thin(id);
-    if (row) return said({ ...row, text });
+    if (row) return said({ ...row, text }, brief);
     const newer = await this.row(this.db, yardId, id);
     // Its answer was lost and it comes once more: it is what stands.
     if (save !== null && newer.save_id === save && newer.revision === revision + 1) return said(newer);
@@ -203,12 +210,17 @@ export class JobsService {
     });
   }
 
-  private async opened(body: string, saved: boolean): Promise<Envelope> {
+  /** `id`: the job it is of, where there is one; what was last found sound of it need not be checked again. */
+  private async opened(body: string, id: string | null): Promise<Envelope> {
+    const saved = id !== null;
     const opened =
-      body.length <= SMALL ? openEnvelope(body, saved) : await this.workers.do('open', { body, saved });
-    if (opened.ok) return opened.envelope;
-    const { says, faults } = opened;
-    throw new Refusal(400, { says, ...(faults ? { faults } : {}) });
+      body.length > SMALL
+        ? await this.workers.do('open', { body, saved })
+        : openEnvelope(body, saved, saved ? this.sound.get(id) : undefined);
+    if (!opened.ok)
+      throw new Refusal(400, { says: opened.says, ...(opened.faults ? { faults: opened.faults } : {}) });
+    if (saved && opened.job) this.sound.set(id, opened.job, { size: body.length });
+    return opened.envelope;
   }
 
   /** A hundred versions, and 20 MB of them, are enough to go back by. */

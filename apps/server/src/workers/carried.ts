@@ -1,5 +1,6 @@
 import { canonical, checkEntry, checkJob, sayFault, type RecordEntry } from '@even-tally/core';
 import { boundsOf } from './envelope.js';
+import { scan } from './scan.js';
 
 /** A job of a yard's file, checked: ready to be kept, or why not. */
 export type Carried =
@@ -11,7 +12,7 @@ const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 /** Reads one line of a yard's file: `{ "job": …, "record": […], "putAway": false }`. */
 export function openCarried(line: string): Carried {
   const refuse = (says: string): Carried => ({ ok: false, says });
-  const over = boundsOf(line);
+  const over = boundsOf(scan(line));
   if (over !== null) return refuse(over);
   let value: unknown;
   try {

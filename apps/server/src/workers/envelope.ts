@@ -1,4 +1,5 @@
-import { canonical, checkJob, LIMITS, nesting, sayFault, type Fault } from '@even-tally/core';
+import { scan, type Scanned } from './scan.js';
+import { checkJob, LIMITS, sayFault, sharing, type Fault, type Job } from '@even-tally/core';
 
 /** What comes with a document: read as text, for a document never goes through the transformer of small requests. */
 export interface Envelope {
@@ -9,42 +10,39 @@ export interface Envelope {
   keep: boolean;
   name: string;
   walls: number;
-  /** The document as it is kept: in the order of the form. */
+  /** The document as it is kept. */
   text: string;
 }
 
-export type Opened = { ok: true; envelope: Envelope } | { ok: false; says: string; faults?: Fault[] };
+export type Opened =
+  { ok: true; envelope: Envelope; job: Job } | { ok: false; says: string; faults?: Fault[] };
 
 /** Keys and values of a document at most; 5 MB of ones and commas would be millions, and every one is walked. */
 const MOST_NODES = 600_000;
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 const KEYS = ['document', 'revision', 'save', 'keep'];
 
-/** Keys and values in a JSON text, at most: what stands between commas, and what colons name. Texts are passed over. */
-export function nodesIn(text: string): number {
-  let nodes = 1;
-  for (let i = 0; i < text.length; i++) {
-    const c = text.charCodeAt(i);
-    if (c === 34) {
-      for (i++; i < text.length && text.charCodeAt(i) !== 34; i++) if (text.charCodeAt(i) === 92) i++;
-    } else if (c === 44 || c === 58 || c === 91 || c === 123) nodes++;
-  }
-  return nodes;
-}
-
 const refuse = (says: string): Opened => ({ ok: false, says });
 
 /** Bounds are looked at on the text, before anything recursive meets it. Null when it may be parsed. */
-export function boundsOf(text: string): string | null {
-  const depth = nesting(text);
+export function boundsOf({ depth, nodes }: Scanned): string | null {
   if (depth > LIMITS.nesting + 2) return `Wanted nesting of at most ${LIMITS.nesting}, got ${depth}.`;
-  const nodes = nodesIn(text);
   return nodes > MOST_NODES ? `Wanted at most ${MOST_NODES} keys and values, got ${nodes}.` : null;
 }
 
-/** Reads and checks a document with what comes with it. `saved`: it stands on a revision, which must be said. */
-export function openEnvelope(body: string, saved: boolean): Opened {
-  const over = boundsOf(body);
+/** The document as it was sent, where it stands under its own name: it need not be written anew. */
+function written(body: string, { values }: Scanned): string | null {
+  const span = values.get('document');
+  return span ? body.slice(...span).trim() : null;
+}
+
+/**
+ * Reads and checks a document with what comes with it. `saved`: it stands on a revision, which must be said. `before`: a job that was found
+ * sound, of which this may be an edit; what is equal in both is not checked twice.
+ */
+export function openEnvelope(body: string, saved: boolean, before?: Job): Opened {
+  const scanned = scan(body);
+  const over = boundsOf(scanned);
   if (over !== null) return refuse(over);
   let value: unknown;
   try {
@@ -70,7 +68,7 @@ export function openEnvelope(body: string, saved: boolean): Opened {
   const { document } = given;
   if (document === null || typeof document !== 'object' || Array.isArray(document))
     return refuse('document: wanted a job file');
-  const checked = checkJob(document);
+  const checked = checkJob(before ? sharing(document, before) : document, before ? { before } : {});
   if (!checked.ok) {
     const [first, ...more] = checked.faults;
     const rest = more.length > 0 ? ` (and ${more.length} more)` : '';
@@ -88,7 +86,8 @@ export function openEnvelope(body: string, saved: boolean): Opened {
       keep: keep === true,
       name: checked.job.name,
       walls: checked.job.walls.length,
-      text: JSON.stringify(canonical(checked.job)),
+      text: written(body, scanned) ?? JSON.stringify(checked.job),
     },
+    job: checked.job,
   };
 }

@@ -10,12 +10,18 @@ import {
 } from '@even-tally/core';
 import { print, type Printing } from '../exports/print.js';
 import { openCarried, type Carried } from './carried.js';
-import { openEnvelope, type Opened } from './envelope.js';
+import { openEnvelope, type Envelope, type Opened } from './envelope.js';
+
+/** A document that was checked elsewhere: its text comes back, and not the job, which would only be copied. */
+type Unread = { ok: true; envelope: Envelope; job: null } | Extract<Opened, { ok: false }>;
 
 /** What is long enough to hold others up, and so is done beside them. Everything in and out is plain data. */
 export const WORK = {
   /** A document too large to be checked between two requests. */
-  open: ({ body, saved }: { body: string; saved: boolean }): Opened => openEnvelope(body, saved),
+  open: ({ body, saved }: { body: string; saved: boolean }): Unread => {
+    const opened = openEnvelope(body, saved);
+    return opened.ok ? { ok: true, envelope: opened.envelope, job: null } : opened;
+  },
   /** A job with its record, as a yard's file carries it. */
   carried: ({ line }: { line: string }): Carried => openCarried(line),
   /** The holds of one wall, or null where there is no such wall. */

@@ -93,7 +93,8 @@ async function fetched(method: string, path: string, body?: unknown): Promise<Re
   const type = plain ? 'application/x-ndjson' : 'application/json';
   const response = await fetch(path, {
     method,
-    headers: body === undefined ? {} : { 'Content-Type': type },
+    // Whoever saves a document has it: the answer need not bring it back.
+    headers: body === undefined ? {} : { 'Content-Type': type, Prefer: 'return=minimal' },
     ...(body === undefined ? {} : { body: plain ? body : JSON.stringify(body) }),
     credentials: 'same-origin',
   }).catch(() => null);
@@ -173,7 +174,7 @@ export const saveJob = (
   revision: number,
   document: JobDocument,
   how: { save?: string; keep?: boolean } = {},
-): Promise<KeptJob> => ask('PUT', `/api/jobs/${id}`, { revision, document, ...how });
+): Promise<Omit<KeptJob, 'document'>> => ask('PUT', `/api/jobs/${id}`, { revision, document, ...how });
 export const putJobAway = (id: string): Promise<void> => ask('DELETE', `/api/jobs/${id}`);
 export const bringJobBack = (id: string): Promise<void> => ask('POST', `/api/jobs/${id}/back`);
 export const removeJob = (id: string): Promise<void> => ask('DELETE', `/api/jobs/${id}/away`);

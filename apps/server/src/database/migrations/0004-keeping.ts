@@ -81,6 +81,13 @@ export const keeping = {
       alter table records drop constraint records_pkey;
       alter table records add primary key (job_id, id);
 
+      -- Packed the quick way where the server was built with it: it is written at every save.
+      do $$ begin
+        alter table jobs alter column document set compression lz4;
+        alter table job_versions alter column document set compression lz4;
+      exception when feature_not_supported then null;
+      end $$;
+
       create function records_stand() returns trigger language plpgsql as $$
       begin
         if coalesce(current_setting('tally.sweeping', true), '') = 'on' then return old; end if;
