@@ -19,6 +19,8 @@ export interface Settings {
   /** Whether visitors may look round the demo yard. */
   demo: boolean;
   sessionSecret: string;
+  /** What one piece of work in a thread may take, seconds and MB, and how many may wait for one. */
+  work: { seconds: number; heapMb: number; waiting: number };
   logLevel: string;
   /** Where the log is written, or null for where everything else is said. */
   logFile: string | null;
@@ -44,6 +46,7 @@ export const usualSettings = (given: Partial<Settings> & Pick<Settings, 'databas
   webFolder: null,
   demo: false,
   sessionSecret: '',
+  work: { seconds: 60, heapMb: 900, waiting: 60 },
   logLevel: 'info',
   logFile: null,
   ...given,

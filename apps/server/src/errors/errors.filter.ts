@@ -50,11 +50,13 @@ const unknown = (request: Request): string =>
 @Catch()
 export class ErrorsFilter implements ExceptionFilter {
   private readonly log = new Logger('errors');
+  private readonly door = new Logger('door');
 
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
     if (response.headersSent) return;
     if (error instanceof Refusal) {
+      this.noteRefused(error.getStatus(), host.switchToHttp().getRequest<Request>());
       response.status(error.getStatus()).set(error.headers).json(error.getResponse());
       return;
     }
@@ -69,5 +71,19 @@ export class ErrorsFilter implements ExceptionFilter {
     const request = host.switchToHttp().getRequest<Request>();
     if (isAway(error)) return answer(503, `The database does not answer. ${unknown(request)}`);
     answer(500, unknown(request));
+  }
+
+  /** Whoever asks for what they may not, or too often, is written down: by whom, from where and for what, and never with what. */
+  private noteRefused(status: number, request: Request): void {
+    if (status !== 403 && status !== 429) return;
+    const { method, path, ip } = request;
+    this.door.warn({
+      event: 'refused',
+      status,
+      method,
+      path,
+      address: ip,
+      account: request.session?.accountId,
+    });
   }
 }

@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import {
   createParamDecorator,
   Global,
+  Inject,
   Injectable,
   Logger,
   Module,
@@ -13,15 +14,11 @@ import {
 import type { Response } from 'express';
 import { Piscina } from 'piscina';
 import { Refusal } from '../errors/refusal.js';
+import { SETTINGS, type Settings } from '../settings.js';
 import type { Work, WORK } from './work.js';
 
 /** As it is built: threads are not run through whatever reads the source. */
 const FILE = join(dirname(fileURLToPath(import.meta.url)), '../../dist/workers/work.js');
-
-/** What one piece of work may take, and how many may wait. */
-const LONGEST = 60_000;
-const HEAP_MB = 900;
-const WAITING = 60;
 
 /** Says that the server is there and it was the work: whoever only saves is not told to wait. */
 const LATER = { 'Retry-After': '30' };
@@ -32,18 +29,28 @@ const busy = (): Refusal =>
 @Injectable()
 export class Workers implements OnApplicationShutdown {
   private readonly log = new Logger('workers');
-  private readonly pool = new Piscina({
-    filename: FILE,
-    minThreads: 0,
+  private readonly pool: Piscina;
+  private readonly seconds: number;
+  /** At work and waiting, at most; and now. */
+  private readonly most: number;
+  private held = 0;
+
+  constructor(@Inject(SETTINGS) { work }: Settings) {
+    this.seconds = work.seconds;
     // One processor is left to those who wait for an answer.
-    maxThreads: Math.max(1, availableParallelism() - 1),
-    idleTimeout: 60_000,
-    maxQueue: WAITING,
-    resourceLimits: { maxOldGenerationSizeMb: HEAP_MB },
-    // Whoever only saves goes before whoever prints.
-    niceIncrement: 10,
-    closeTimeout: 1000,
-  });
+    const threads = Math.max(1, availableParallelism() - 1);
+    this.most = threads + work.waiting;
+    this.pool = new Piscina({
+      filename: FILE,
+      minThreads: 0,
+      maxThreads: threads,
+      idleTimeout: 60_000,
+      resourceLimits: { maxOldGenerationSizeMb: work.heapMb },
+      // Whoever only saves goes before whoever prints.
+      niceIncrement: 10,
+      closeTimeout: 1000,
+    });
+  }
 
   /**
    * Does a piece of work. Given up when `leaves` says that whoever asked is gone, when it takes too long or too much memory, and
@@ -54,17 +61,20 @@ export class Workers implements OnApplicationShutdown {
     given: Parameters<(typeof WORK)[W]>[0],
     leaves?: AbortSignal,
   ): Promise<Awaited<ReturnType<(typeof WORK)[W]>>> {
-    const late = AbortSignal.timeout(LONGEST);
+    const late = AbortSignal.timeout(this.seconds * 1000);
     const signal = leaves ? AbortSignal.any([leaves, late]) : late;
+    // Counted here: the pool counts what waits while its threads are being started as it likes.
+    if (this.held >= this.most) throw busy();
+    this.held += 1;
     try {
       return (await this.pool.run({ what, given }, { signal })) as Awaited<ReturnType<(typeof WORK)[W]>>;
     } catch (error) {
-      const { code, message } = error as { code?: string; message?: string };
+      const { code } = error as { code?: string };
       if (late.aborted)
         throw new Refusal(
           503,
           {
-            says: `Wanted an answer within ${LONGEST / 1000} s, and this takes longer. Nothing was changed.`,
+            says: `Wanted an answer within ${this.seconds} s, and this takes longer. Nothing was changed.`,
           },
           LATER,
         );
@@ -77,8 +87,9 @@ export class Workers implements OnApplicationShutdown {
           LATER,
         );
       }
-      if (message?.includes('queue is at limit')) throw busy();
       throw error;
+    } finally {
+      this.held -= 1;
     }
   }
 
