@@ -72,7 +72,11 @@ export function Crew(): ReactNode {
         <thead>
           <tr className="border-b-2 border-ink">
             {['Who', 'Since', 'May', ''].map((head) => (
-              <th key={head} scope="col" className="py-2 pr-4 font-bold">
+              <th
+                key={head}
+                scope="col"
+                className={`py-2 pr-4 font-bold ${head === 'Since' ? 'hidden sm:table-cell' : ''}`}
+              >
                 {head || <span className="sr-only">Put out</span>}
               </th>
             ))}
@@ -80,12 +84,14 @@ export function Crew(): ReactNode {
         </thead>
         <tbody>
           {members.map((m) => (
-            <tr key={m.account} className="border-b border-rule align-baseline">
+            <tr key={m.account} className="border-b border-rule align-middle">
               <th scope="row" className="py-2 pr-4 font-semibold break-all">
                 {m.email}
                 {m.you && <span className="font-normal text-soft"> (you)</span>}
               </th>
-              <td className="py-2 pr-4 whitespace-nowrap">{format(new Date(m.since), 'd MMM yyyy')}</td>
+              <td className="hidden py-2 pr-4 whitespace-nowrap sm:table-cell">
+                {format(new Date(m.since), 'd MMM yyyy')}
+              </td>
               <td className="py-2 pr-4">
                 {owns ? (
                   <RolePick
@@ -101,7 +107,7 @@ export function Crew(): ReactNode {
               <td className="py-2 text-right">
                 {(owns || m.you) && (
                   <button className="min-h-7 px-2 text-soft hover:text-fault" onClick={() => setLeaving(m)}>
-                    {m.you ? 'Leave the yard' : 'Put out'}
+                    {m.you ? 'Leave' : 'Put out'}
                   </button>
                 )}
               </td>
