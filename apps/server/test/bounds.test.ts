@@ -104,30 +104,6 @@ test('a large document is checked beside the others: somebody who asks meanwhile
   expect(order).toEqual(['health', 'large']);
 });
 
-test('a sheet whose asker leaves is given up, and the next is made', async () => {
-  const kept = await addedJob(
-    agent,
-    job('Left', {
-      line: [{ run: '1000 m' }],
-      openings: Array.from({ length: 300 }, (_, i) => ({
-        id: `o${i}`,
-        run: 0,
-        at: 700 + i * 3111,
-        width: 707,
-        sill: 913,
-        head: 1811,
-      })),
-    }),
-  );
-  const gone = agent.get(`/api/jobs/${kept.id}/pole.pdf?wall=n`);
-  gone.end(() => undefined);
-  await new Promise((resolve) => setTimeout(resolve, 500));
-  gone.abort();
-  const small = await addedJob(agent);
-  const answer = await agent.get(`/api/jobs/${small.id}/pole.pdf?wall=n`).expect(200);
-  expect(answer.headers['content-type']).toBe('application/pdf');
-});
-
 test('a yard prints so many sheets a minute and is told how long to wait', async () => {
   const printer = await newcomer(server, 'Printers');
   const kept = await addedJob(printer);

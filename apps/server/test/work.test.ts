@@ -75,3 +75,19 @@ test('when too much waits, who comes next is told so at once', async () => {
     expect(busy[0]?.body).toEqual({ says: 'Too much is being worked out at once. Try again in a minute.' });
   });
 }, 60_000);
+
+test('a sheet whose asker leaves is given up: the place it held is free for the next', async () => {
+  await withWork({ seconds: 60, heapMb: 900, waiting: 0 }, async (agent) => {
+    const [slow, small] = [await addedJob(agent, long()), await addedJob(agent)];
+    const gone = Array.from({ length: Math.max(1, availableParallelism() - 1) }, () => {
+      const asked = agent.get(`/api/jobs/${slow.id}/${ASKED}`);
+      asked.end(() => undefined);
+      return asked;
+    });
+    await new Promise((resolve) => setTimeout(resolve, 1500));
+    await agent.get(`/api/jobs/${small.id}/${ASKED}`).expect(503);
+    for (const asked of gone) asked.abort();
+    await new Promise((resolve) => setTimeout(resolve, 500));
+    await agent.get(`/api/jobs/${small.id}/${ASKED}`).expect(200);
+  });
+}, 60_000);

@@ -1,3 +1,4 @@
+import { applyDecorators } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { Transform } from 'class-transformer';
 import {
@@ -25,12 +26,31 @@ const TOKEN = /^[A-Za-z0-9_-]{43}$/;
 const lowered = ({ value }: { value: unknown }): unknown =>
   typeof value === 'string' ? value.trim().toLowerCase() : value;
 
+/** Several decorators as one. */
+const Email = (): PropertyDecorator =>
+  applyDecorators(
+    Transform(lowered),
+    Matches(PLAIN_TEXT, WHOLE),
+    IsEmail({}, { message: 'email: wanted an address such as mason@example.test' }),
+    MaxLength(200, { message: 'email: wanted at most 200 characters' }),
+  );
+const OneRole = (): PropertyDecorator =>
+  applyDecorators(
+    ApiProperty({ enum: ROLES }),
+    IsIn(ROLES, { message: `role: wanted one of ${ROLES.join(', ')}` }),
+  );
+/** A password that is being chosen. */
+const Chosen = (): PropertyDecorator =>
+  applyDecorators(
+    IsString({ message: '$property: wanted text' }),
+    Matches(PLAIN_TEXT, WHOLE),
+    MinLength(12, { message: '$property: wanted at least 12 characters' }),
+    MaxLength(200, { message: '$property: wanted at most 200 characters' }),
+  );
+
 export class Credentials {
   @ApiProperty({ example: 'mason@example.test' })
-  @Transform(lowered)
-  @Matches(PLAIN_TEXT, WHOLE)
-  @IsEmail({}, { message: 'email: wanted an address such as mason@example.test' })
-  @MaxLength(200, { message: 'email: wanted at most 200 characters' })
+  @Email()
   email: string;
 
   @ApiProperty({ maxLength: 200 })
@@ -41,20 +61,10 @@ export class Credentials {
   password: string;
 }
 
-const Chosen = (): PropertyDecorator => (target, key) => {
-  IsString({ message: '$property: wanted text' })(target, key);
-  Matches(PLAIN_TEXT, WHOLE)(target, key);
-  MinLength(12, { message: '$property: wanted at least 12 characters' })(target, key);
-  MaxLength(200, { message: '$property: wanted at most 200 characters' })(target, key);
-};
-
 /** A yard of one's own, or the link to somebody else's. */
 export class NewAccount {
   @ApiProperty({ example: 'mason@example.test' })
-  @Transform(lowered)
-  @Matches(PLAIN_TEXT, WHOLE)
-  @IsEmail({}, { message: 'email: wanted an address such as mason@example.test' })
-  @MaxLength(200, { message: 'email: wanted at most 200 characters' })
+  @Email()
   email: string;
 
   @ApiProperty({ minLength: 12, maxLength: 200 })
@@ -95,8 +105,7 @@ export class WhichYard {
 }
 
 export class Invite {
-  @ApiProperty({ enum: ROLES })
-  @IsIn(ROLES, { message: `role: wanted one of ${ROLES.join(', ')}` })
+  @OneRole()
   role: Role;
 
   @ApiProperty({ minimum: 1, maximum: 72, required: false })
@@ -113,7 +122,6 @@ export class Joining {
 }
 
 export class NewRole {
-  @ApiProperty({ enum: ROLES })
-  @IsIn(ROLES, { message: `role: wanted one of ${ROLES.join(', ')}` })
+  @OneRole()
   role: Role;
 }

@@ -1,34 +1,21 @@
 import { useState, type FormEvent, type ReactNode } from 'react';
-import { Navigate, useNavigate } from 'react-router';
-import { openAccount, openDemo, signIn, type Session } from '../state/api';
+import { Navigate } from 'react-router';
+import { openAccount, openDemo, signIn } from '../state/api';
 import { useSession } from '../state/session';
 import { Mark } from '../ui/Mark';
 import { Waiting } from '../ui/Waiting';
 import { DoorDrawing } from './DoorDrawing';
 import { Entry, textIn } from './Entry';
+import { useEntering } from './useEntering';
 
 /** The way in: look round, sign in, or open a yard of one's own. */
 export function Door(): ReactNode {
-  const { session, setSession } = useSession();
-  const navigate = useNavigate();
+  const { session } = useSession();
+  const { enter, busy, says, setSays } = useEntering();
   const [opening, setOpening] = useState(false);
-  const [busy, setBusy] = useState(false);
-  const [says, setSays] = useState<string | null>(null);
   if (!session) return <Waiting what="Opening the door" />;
   if (session.signedIn) return <Navigate to="/yard" replace />;
 
-  const enter = async (how: () => Promise<Session>): Promise<void> => {
-    setBusy(true);
-    setSays(null);
-    try {
-      setSession({ ...(await how()), demo: session.demo });
-      await navigate('/yard');
-    } catch (error) {
-      setSays(error instanceof Error ? error.message : String(error));
-    } finally {
-      setBusy(false);
-    }
-  };
   const submit = (event: FormEvent<HTMLFormElement>): void => {
     event.preventDefault();
     const text = textIn(event.currentTarget);

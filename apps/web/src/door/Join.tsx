@@ -1,11 +1,12 @@
 import { useEffect, useState, type FormEvent, type ReactNode } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { joinYard, lookAtInvite, openToJoin, signIn, type Role, type Session } from '../state/api';
+import { Link } from 'react-router';
+import { joinYard, lookAtInvite, openToJoin, signIn, type Role } from '../state/api';
 import { useSession } from '../state/session';
 import { Mark } from '../ui/Mark';
 import { Waiting } from '../ui/Waiting';
 import { ROLE_WILL } from '../yard/roles';
 import { Entry, textIn } from './Entry';
+import { useEntering } from './useEntering';
 
 interface Invite {
   yard: string;
@@ -14,30 +15,15 @@ interface Invite {
 
 /** Where a link to a yard leads: what it is for, and in. What it carries stands after # and is sent nowhere but in the asking. */
 export function Join(): ReactNode {
-  const { session, setSession } = useSession();
-  const navigate = useNavigate();
+  const { session } = useSession();
+  const { enter, busy, says, setSays } = useEntering();
   const [invite] = useState(() => location.hash.slice(1));
   const [found, setFound] = useState<Invite | null>(null);
-  const [says, setSays] = useState<string | null>(null);
   const [fresh, setFresh] = useState(true);
-  const [busy, setBusy] = useState(false);
   useEffect(() => {
     document.title = 'Join a yard · Even Tally';
     lookAtInvite(invite).then(setFound, (error: Error) => setSays(error.message));
-  }, [invite]);
-  const enter = async (how: () => Promise<Session>): Promise<void> => {
-    setBusy(true);
-    setSays(null);
-    try {
-      const now = await how();
-      setSession({ ...now, demo: session?.demo ?? false });
-      await navigate('/yard');
-    } catch (error) {
-      setSays(error instanceof Error ? error.message : String(error));
-    } finally {
-      setBusy(false);
-    }
-  };
+  }, [invite, setSays]);
   const submit = (event: FormEvent<HTMLFormElement>): void => {
     event.preventDefault();
     const text = textIn(event.currentTarget);
