@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import knexModule from 'knex';
 import request, { type Agent } from 'supertest';
+import { JobsService } from '../src/jobs/jobs.service.js';
 import { addedJob, job, newcomer, startServer, type Kept, type TestServer } from './support.js';
 
 let server: TestServer;
@@ -195,4 +196,64 @@ test('a record that races its job’s end is kept with it or refused, and never 
     ]);
     expect([201, 404]).toContain(entry.status);
   }
+});
+
+test('a hundred versions of a job are kept, and of a yard no more than it may hold: the oldest go', async () => {
+  const kept = await addedJob(agent, job('Thinned'));
+  const { yard_id } = (await server.db('jobs').where({ id: kept.id }).first()) as { yard_id: string };
+  const other = await addedJob(agent, job('Beside it'));
+  const make = (id: string, from: number, to: number, bytes: number): Promise<unknown> =>
+    server.db.raw(
+      `insert into job_versions (job_id, revision, saved_at, bytes, document)
+       select ?, n, now() - interval '1 hour' + n * interval '1 second', ?, '{}' from generate_series(?::int, ?::int) n`,
+      [id, bytes, from, to],
+    );
+  await server.db('jobs').where({ id: kept.id }).update({ revision: 121 });
+  await make(kept.id, 1, 120, 100);
+  await save(kept, 121, 'Newest', { keep: true }).expect(200);
+  const revisions = async (id: string): Promise<number[]> =>
+    (
+      await server
+        .db('job_versions')
+        .where({ job_id: id })
+        .orderBy('revision')
+        .select<{ revision: number }[]>('revision')
+    ).map((r) => r.revision);
+  const left = await revisions(kept.id);
+  expect([left.length, left[0], left.at(-1)]).toEqual([100, 22, 121]);
+  // Nine jobs of the yard with 20 MB and more of versions each, and one that is older than all of them.
+  await make(other.id, 1, 1, 5_000_000);
+  await server
+    .db('job_versions')
+    .where({ job_id: other.id })
+    .update({ saved_at: server.db.raw(`now() - interval '1 day'`) });
+  for (let n = 0; n < 11; n++) {
+    const { id } = await addedJob(agent, job(`Full ${n}`));
+    await make(id, 1, 4, 4_900_000);
+  }
+  await save(kept, 122, 'Over', { keep: true }).expect(200);
+  expect(await revisions(other.id)).toEqual([]);
+  const [sum] = await server
+    .db('job_versions')
+    .whereIn('job_id', server.db('jobs').where({ yard_id }).select('id'))
+    .sum<{ bytes: string }[]>({ bytes: 'bytes' });
+  expect(Number(sum?.bytes)).toBeLessThanOrEqual(200 * 1024 * 1024);
+});
+
+test('what fails on our side says only what it can know: a save may have been done, a reading changed nothing', async () => {
+  const kept = await addedJob(agent, job('Failing'));
+  const jobs = server.app.get(JobsService);
+  const broken = (): Promise<never> => Promise.reject(new Error('broken'));
+  const [reads, saves] = [
+    jest.spyOn(jobs, 'read').mockImplementation(broken),
+    jest.spyOn(jobs, 'save').mockImplementation(broken),
+  ];
+  const read = await agent.get(`/api/jobs/${kept.id}`);
+  const saved = await save(kept, 1, 'Perhaps');
+  for (const spy of [reads, saves]) spy.mockRestore();
+  expect([read.status, read.body]).toEqual([500, { says: 'Something failed here.' }]);
+  expect([saved.status, saved.body]).toEqual([
+    500,
+    { says: 'Something failed here, and whether it was done is not known. Look before you try again.' },
+  ]);
 });

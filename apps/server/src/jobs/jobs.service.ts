@@ -7,7 +7,7 @@ import { DATABASE, DATABASE_READ } from '../database/database.module.js';
 import { Refusal } from '../errors/refusal.js';
 import { openEnvelope, type Envelope } from '../workers/envelope.js';
 import { Workers } from '../workers/workers.module.js';
-import { roomFor } from './quota.js';
+import { MOST_BYTES, roomFor } from './quota.js';
 
 interface JobRow {
   id: string;
@@ -176,7 +176,7 @@ export class JobsService {
       )
       .options({ name: 'save-job' });
     const [row] = rows;
-    if (row?.spell) await this.thin(id);
+    if (row?.spell) await this.thin(yardId, id);
     if (row) return said({ ...row, text }, brief);
     const newer = await this.row(this.db, yardId, id);
     // Its answer was lost and it comes once more: it is what stands.
@@ -223,14 +223,21 @@ export class JobsService {
     return opened.envelope;
   }
 
-  /** A hundred versions, and 20 MB of them, are enough to go back by. */
-  private async thin(id: string): Promise<void> {
+  /** A hundred versions of a job and 20 MB of them are enough to go back by, and of a yard as much as it holds of jobs. */
+  private async thin(yardId: string, id: string): Promise<void> {
     await this.db.raw(
       `delete from job_versions v using (
          select revision, row_number() over w as newer, sum(bytes) over w as held
            from job_versions where job_id = :id window w as (order by revision desc)
        ) r where v.job_id = :id and v.revision = r.revision and (r.newer > 100 or r.held > 20000000)`,
       { id },
+    );
+    await this.db.raw(
+      `delete from job_versions v using (
+         select job_id, revision, sum(bytes) over (order by saved_at desc, job_id, revision) as held
+           from job_versions where job_id in (select id from jobs where yard_id = :yardId)
+       ) r where v.job_id = r.job_id and v.revision = r.revision and r.held > :most`,
+      { yardId, most: MOST_BYTES },
     );
   }
 

@@ -4,8 +4,13 @@ import { Refusal } from '../errors/refusal.js';
 /** What one yard may hold. A busy crew of years has some hundred jobs of 20 to 200 kB. */
 export const MOST_JOBS = 500;
 export const MOST_BYTES = 200 * 1024 * 1024;
-/** Entries on the record of one job. */
+/** Entries on the record of one job, and of all jobs of a yard. A wall of a year has some thousand. */
 export const MOST_ENTRIES = 20_000;
+const MOST_ENTRIES_OF_YARD = 100_000;
+/** So large an entry is added up with the others; smaller ones are few enough by their count. Characters. */
+const LARGE_ENTRY = 2000;
+/** The yard's entries are counted every so many of a job's. */
+const COUNTED_EVERY = 50;
 /** All jobs of a yard may be so large without anybody adding up: 500 of them are a quarter of what a yard may hold. */
 const NOT_COUNTED = 100_000;
 
@@ -35,4 +40,24 @@ export async function roomFor(
     throw new Refusal(409, {
       says: `Wanted at most ${mb(MOST_BYTES)} of jobs in a yard, got ${mb(held.bytes + bytes)}.`,
     });
+}
+
+/** Refuses an entry that would make the record of a job, or of its yard, more than it may be. */
+export async function roomForEntry(db: Knex, yardId: string, jobId: string, size: number): Promise<void> {
+  const refuse = (says: string): never => {
+    throw new Refusal(409, { says });
+  };
+  const [{ count = 0 } = {}] = await db('records').where({ job_id: jobId }).count<{ count: string }[]>();
+  if (Number(count) >= MOST_ENTRIES)
+    refuse(`Wanted at most ${MOST_ENTRIES} entries on the record of a job, got one more.`);
+  if (Number(count) % COUNTED_EVERY !== 0 && size <= LARGE_ENTRY) return;
+  const { rows } = await db.raw<{ rows: { entries: number; bytes: number }[] }>(
+    `select count(*)::int as entries, coalesce(sum(pg_column_size(body)), 0)::float8 as bytes from records where yard_id = ?`,
+    [yardId],
+  );
+  const held = rows[0] ?? { entries: 0, bytes: 0 };
+  if (held.entries >= MOST_ENTRIES_OF_YARD)
+    refuse(`Wanted at most ${MOST_ENTRIES_OF_YARD} entries on record in a yard, got one more.`);
+  if (held.bytes + size > MOST_BYTES)
+    refuse(`Wanted at most ${mb(MOST_BYTES)} on record in a yard, got ${mb(held.bytes + size)}.`);
 }

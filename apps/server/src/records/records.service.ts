@@ -6,7 +6,7 @@ import type { Visitor } from '../accounts/session.js';
 import { DATABASE } from '../database/database.module.js';
 import { Refusal } from '../errors/refusal.js';
 import { JobsService } from '../jobs/jobs.service.js';
-import { MOST_ENTRIES } from '../jobs/quota.js';
+import { roomForEntry } from '../jobs/quota.js';
 import { Workers } from '../workers/workers.module.js';
 
 interface RecordRow {
@@ -79,11 +79,7 @@ export class RecordsService {
   ): Promise<RecordEntry> {
     const same = await this.of(trx, visitor.yardId, jobId).where({ id: entry.id }).first();
     if (same) return answer(same);
-    const [{ count = 0 } = {}] = await trx('records').where({ job_id: jobId }).count<{ count: string }[]>();
-    if (Number(count) >= MOST_ENTRIES)
-      throw new Refusal(409, {
-        says: `Wanted at most ${MOST_ENTRIES} entries on the record of a job, got one more.`,
-      });
+    await roomForEntry(trx, visitor.yardId, jobId, JSON.stringify(entry).length);
     if (entry.kind === 'correction') await this.refuseDeep(trx, visitor.yardId, jobId, entry);
     if (!isHeld(entry)) return this.insert(trx, visitor, jobId, entry);
     const rows = await this.of(trx, visitor.yardId, jobId);

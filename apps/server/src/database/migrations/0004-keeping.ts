@@ -80,6 +80,7 @@ export const keeping = {
       -- An entry is found by its job: the same record may be loaded into two yards.
       alter table records drop constraint records_pkey;
       alter table records add primary key (job_id, id);
+      create index records_yard on records (yard_id);
 
       -- Packed the quick way where the server was built with it: it is written at every save.
       do $$ begin
