@@ -81,7 +81,7 @@ const FIRST = [
 
 /** What stands on the core: the server on its database, and the screens. */
 const SECOND = [
-  jest('server', 15, '--runInBand', '--testTimeout=60000'),
+  jest('server', LONG ? 90 : 15, '--runInBand', '--testTimeout=60000'),
   jest('web', 15, '--maxWorkers=1', '--testTimeout=60000'),
 ];
 

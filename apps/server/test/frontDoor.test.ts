@@ -115,6 +115,8 @@ async function saving(
       if (answer?.status === 200) {
         ({ revision } = (await answer.json()) as Kept);
         names.set(revision, name);
+        // As a hand saves, not as a machine can.
+        await wait(20);
         break;
       }
       // Refused against itself, or lost: neither may be.

@@ -154,6 +154,33 @@ test('two servers count tries together; one account tried too often keeps nobody
   await beside.close();
 });
 
+test('an account tried from everywhere is put off for strangers, and open still to where it is known from', async () => {
+  const app = await buildApp(
+    usualSettings({
+      databaseUrl: server.url,
+      proxies: 1,
+      host: '0.0.0.0',
+      sessionSecret: 'x'.repeat(32),
+      logLevel: 'silent',
+    }),
+  );
+  await app.listen(0, '127.0.0.1');
+  const from = (name: string, password: string): Promise<number> =>
+    request(app.getHttpServer())
+      .post('/api/session')
+      .set('X-Forwarded-For', name)
+      .send({ email: WHO.email, password })
+      .then((r) => r.status);
+  expect(await from('192.0.2.1', WHO.password)).toBe(200);
+  const statuses = [];
+  for (let i = 0; i < 55; i++) statuses.push(await from(`198.51.100.${i}`, `guess number ${i}`));
+  expect(new Set(statuses.slice(0, 40))).toEqual(new Set([401]));
+  expect(statuses.at(-1)).toBe(429);
+  expect(await from('203.0.113.9', WHO.password)).toBe(429);
+  expect(await from('192.0.2.1', WHO.password)).toBe(200);
+  await app.close();
+});
+
 test('signing in rightly, however often, is held against nobody', async () => {
   for (let i = 0; i < 12; i++) await enter();
 });

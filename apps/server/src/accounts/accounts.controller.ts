@@ -51,15 +51,19 @@ export class AccountsController {
   @HttpCode(200)
   async signIn(@Body() given: Credentials, @Req() request: Request): Promise<SessionSaid> {
     const from = address(request);
+    const pair = `${given.email} ${from}`;
+    // Whoever has come in from there before is not kept out by what others try from elsewhere.
+    const known = await this.throttle.has('known', pair);
     const tried: ['pair' | 'account' | 'address', string][] = [
-      ['pair', `${given.email} ${from}`],
-      ['account', given.email],
+      ['pair', pair],
       ['address', from],
+      ...(known ? [] : [['account', given.email] as ['account', string]]),
     ];
     for (const [bound, what] of tried) await this.throttle.count(bound, what);
     try {
       const entry = await this.accounts.signIn(given);
       for (const [bound, what] of tried) await this.throttle.forget(bound, what);
+      await this.throttle.count('known', pair);
       this.log.note(request, { event: 'signed in', account: entry.accountId, yard: entry.yardId });
       return await this.enter(request, entry);
     } catch (error) {

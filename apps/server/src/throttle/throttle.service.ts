@@ -16,8 +16,10 @@ const BOUNDS = {
   account: { points: 50, duration: 3600 },
   /** Failed sign-ins from one address to any account. */
   address: { points: 200, duration: 600 },
+  /** That an account was signed in to from an address: kept a month, and it bounds nothing. */
+  known: { points: 1_000_000_000, duration: 30 * 86_400 },
   /** Accounts and demo copies opened from one address. */
-  opening: { points: 200, duration: 3600 },
+  opening: { points: 600, duration: 3600 },
   /** Accounts opened under one name. */
   naming: { points: 3, duration: 86_400 },
   /** Links and passwords tried while signed in. */
@@ -71,6 +73,11 @@ export class Throttle {
       if (left instanceof Error) throw left;
       throw tooMany(left as RateLimiterRes);
     }
+  }
+
+  /** Whether it was counted within the time it is kept. */
+  async has(bound: Bound, what: string): Promise<boolean> {
+    return (await this.limiters[bound].get(keyOf(what))) !== null;
   }
 
   /** It worked: it is not held against anybody. */
