@@ -1,4 +1,4 @@
-import { Global, Inject, Module, type OnApplicationShutdown } from '@nestjs/common';
+import { Global, Inject, Logger, Module, type OnApplicationShutdown } from '@nestjs/common';
 import knexModule, { type Knex } from 'knex';
 import { SETTINGS, type Settings } from '../settings.js';
 import { APP_ROLE, grantAll } from './grants.js';
@@ -45,12 +45,20 @@ export async function migrate(url: string): Promise<void> {
   }
 }
 
+const log = new Logger('database');
+
 /** A pool whose queries run as the application's role, which is no superuser and may not change the record. */
 function openPool(url: string, max: number, role: string | null): Knex {
   return knexModule({
     client: 'pg',
     connection: { connectionString: url, application_name: 'even-tally', ...BOUNDS },
     acquireConnectionTimeout: 6000,
+    log: {
+      warn: (said) => log.warn(said),
+      error: (said) => log.error(said),
+      deprecate: () => undefined,
+      debug: () => undefined,
+    },
     pool: {
       min: 0,
       max,
