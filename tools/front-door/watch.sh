@@ -15,14 +15,23 @@ pause() {
   wait $! 2>/dev/null
 }
 
+alive() { kill -0 "$1" 2>/dev/null; }
+
 # watch_over: until the server ends for good. A pause before each start grows while what is started does not last a minute.
+# Both are looked at, and not waited for by turns: one that ends while the other is being started again is not missed.
 watch_over() {
   local who status pause=1 began=$SECONDS
   while :; do
-    who=''
-    wait -n -p who "$SERVER" ${DATABASE:+"$DATABASE"}
+    if [ -n "${DATABASE:-}" ] && ! alive "$DATABASE"; then
+      who=$DATABASE
+    elif ! alive "$SERVER"; then
+      who=$SERVER
+    else
+      pause 0.3
+      continue
+    fi
+    wait "$who"
     status=$?
-    [ -n "$who" ] || continue
     if [ "$who" = "$SERVER" ] && { [ "$status" = "$WRONG" ] || [ "$status" = 0 ] || [ ! -s "$DATA/ready" ]; }; then
       SERVER=''
       [ "$status" = "$WRONG" ] && status=1
