@@ -59,6 +59,18 @@ module.exports = {
       to: { pathNot: '^packages/core/src' },
     },
     {
+      name: 'exports-read-the-core-alone',
+      severity: 'error',
+      from: { path: '^packages/exports/src' },
+      to: { path: '^apps/' },
+    },
+    {
+      name: 'what-runs-anywhere-knows-no-node',
+      severity: 'error',
+      from: { path: '^packages/exports/src', pathNot: '(^packages/exports/src/node/|\\.test\\.ts$)' },
+      to: { path: '(^packages/exports/src/node/|pdfkit|resvg)' },
+    },
+    {
       name: 'web-not-server',
       severity: 'error',
       from: { path: '^apps/web' },

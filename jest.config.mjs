@@ -1,6 +1,8 @@
-/** One Jest, four projects. Workspaces are modules; Jest reads them as CommonJS through swc. */
+/** One Jest, five projects. Workspaces are modules; Jest reads them as CommonJS through swc. */
 const toSource = {
   '^@even-tally/core$': '<rootDir>/packages/core/src/index.ts',
+  '^@even-tally/exports$': '<rootDir>/packages/exports/src/index.ts',
+  '^@even-tally/exports/node$': '<rootDir>/packages/exports/src/node/index.ts',
   '^(\\.{1,2}/.*)\\.js$': '$1',
 };
 const swc = (extra = {}) => [
@@ -31,6 +33,7 @@ export default {
     project('core', ['<rootDir>/packages/core/src/**/*.test.ts', '<rootDir>/apps/cli/src/**/*.test.ts'], {
       setupFilesAfterEnv: ['<rootDir>/packages/core/src/test/seed.ts'],
     }),
+    project('exports', ['<rootDir>/packages/exports/src/**/*.test.ts']),
     project('server', ['<rootDir>/apps/server/test/**/*.test.ts'], {
       setupFiles: ['reflect-metadata'],
       transform: {

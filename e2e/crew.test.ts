@@ -32,7 +32,7 @@ async function linkFor(role: string): Promise<string> {
   await page.select('select[aria-label="As one who"]', role);
   await press(page, 'Make a link');
   await page.waitForSelector('input[aria-label="The link"]');
-  return page.$eval('input[aria-label="The link"]', (e) => (e).value);
+  return page.$eval('input[aria-label="The link"]', (e) => e.value);
 }
 
 async function joinBy(link: string, email: string): Promise<Page> {
@@ -64,7 +64,7 @@ test('somebody is asked in by a link, may read and not change, and is put out of
   await other.goto(wall);
   await other.waitForSelector('[aria-label="The wall says"]');
   await settled(other);
-  await other.$eval('aside[aria-label="Slip"] input', (e) => (e).focus());
+  await other.$eval('aside[aria-label="Slip"] input', (e) => e.focus());
   await other.keyboard.type('X');
   await other.keyboard.press('Tab');
   await reads(other, 'In this yard you may not change jobs.');
@@ -122,7 +122,7 @@ test('a version another member left behind is taken back, as a step that can be 
   const wall = page.url();
   const other = await joinBy(await linkFor('plans'), 'planner@example.test');
   const nameOf = (where: Page): Promise<string> =>
-    where.$eval('aside[aria-label="Slip"] input', (e) => (e).value);
+    where.$eval('aside[aria-label="Slip"] input', (e) => e.value);
   await other.goto(wall);
   await other.waitForSelector('[aria-label="The wall says"]');
   await settled(other);

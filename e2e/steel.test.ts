@@ -225,8 +225,8 @@ test('beside an opening that no steel holds, a joint is had in one press; what c
   };
   await openJob(site, page, store, 'w', 'steel');
   // Nine ties up each jamb of a door 2 100 high, more at the two ends, and those of the rows.
-  await page.waitForSelector('[data-cavity]');
-  const ties = await page.$eval('[data-cavity]', (g) => Number((g as SVGElement).dataset.cavity));
+  await page.waitForSelector('[data-role="tie"]');
+  const ties = await page.$$eval('[data-role="tie"], [data-role="edge-tie"]', (all) => all.length);
   expect(ties).toBeGreaterThan(36);
   await slipSays('weeps: perps left open over the trays');
   await slipSays('sleeves for air bricks through both leaves');

@@ -10,7 +10,20 @@ const pdf = await getDocument({
   verbosity: 0,
   useSystemFonts: false,
 }).promise;
+/** Whether what comes next goes on where the last left off, as the parts of a fraction do. */
+const goesOn = (a, b) =>
+  Math.abs(b.transform[4] - a.transform[4] - a.width) < 0.12 * Math.max(a.height, b.height) &&
+  Math.abs(b.transform[5] - a.transform[5]) < 0.6 * Math.max(a.height, b.height);
 for (let n = 1; n <= pdf.numPages; n++) {
   const { items } = await (await pdf.getPage(n)).getTextContent();
-  console.log(items.map((i) => i.str + (i.hasEOL ? '\n' : ' ')).join(''));
+  const words = items.filter((i) => i.str !== '' || i.hasEOL);
+  console.log(
+    words
+      .map((item, i) => {
+        const next = words[i + 1];
+        if (next && goesOn(item, next)) return item.str;
+        return item.str + (item.hasEOL ? '\n' : ' ');
+      })
+      .join(''),
+  );
 }

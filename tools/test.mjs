@@ -37,6 +37,11 @@ const FIRST = [
     command: [...bin('typescript/bin/tsc'), '-p', 'packages/core/tsconfig.test.json'],
   },
   {
+    name: 'types: exports',
+    minutes: 5,
+    command: [...bin('typescript/bin/tsc'), '-p', 'packages/exports/tsconfig.test.json'],
+  },
+  {
     name: 'types: server',
     minutes: 5,
     command: [...bin('typescript/bin/tsc'), '-p', 'apps/server/tsconfig.test.json'],
@@ -60,6 +65,7 @@ const FIRST = [
       '--config',
       '.dependency-cruiser.cjs',
       'packages/core/src',
+      'packages/exports/src',
       'apps/server/src',
       'apps/web/src',
       'apps/cli/src',
@@ -79,8 +85,9 @@ const FIRST = [
   jest('core', LONG ? 360 : 20, '--maxWorkers=2', '--testTimeout=180000'),
 ];
 
-/** What stands on the core: the server on its database, and the screens. */
+/** What stands on the core: files to take away, the server on its database, and the screens. */
 const SECOND = [
+  jest('exports', 10, '--maxWorkers=1', '--testTimeout=60000'),
   jest('server', LONG ? 90 : 15, '--runInBand', '--testTimeout=60000'),
   jest('web', 15, '--maxWorkers=1', '--testTimeout=60000'),
 ];

@@ -1,7 +1,13 @@
 import { bench } from './bench.js';
 import { check, plan } from './commands.js';
+import { exportFile } from './exportFile.js';
 
-const COMMANDS: Record<string, (args: string[]) => number> = { check, plan, bench };
+const COMMANDS: Record<string, (args: string[]) => number | Promise<number>> = {
+  check,
+  plan,
+  bench,
+  export: exportFile,
+};
 
 // A reader that has seen enough (`| head`) is no fault.
 process.stdout.on('error', (error: NodeJS.ErrnoException) => {
@@ -12,8 +18,8 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
 const [name = '', ...args] = process.argv.slice(2);
 const command = COMMANDS[name];
 if (!command) {
-  process.stderr.write(`Wanted check, plan or bench, got "${name}".\n`);
+  process.stderr.write(`Wanted check, plan, export or bench, got "${name}".\n`);
   process.exitCode = 2;
 } else {
-  process.exitCode = command(args);
+  process.exitCode = await command(args);
 }

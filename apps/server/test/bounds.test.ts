@@ -111,7 +111,7 @@ test('a yard prints so many sheets a minute and is told how long to wait', async
   let last: request.Response | undefined;
   // A sheet nobody has is counted like another, and costs nothing to make.
   for (let i = 0; i < 61; i++) {
-    last = await printer.get(`/api/jobs/${kept.id}/tape.pdf?wall=none`);
+    last = await printer.get(`/api/jobs/${kept.id}/exports/pdf:tape?wall=none`);
     statuses.push(last.status);
   }
   expect(statuses.slice(0, 60).every((s) => s === 404)).toBe(true);

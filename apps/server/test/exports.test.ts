@@ -11,7 +11,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const pole = (query: string): string => `/api/jobs/${kept.id}/pole.pdf?${query}`;
+const pole = (query: string): string => `/api/jobs/${kept.id}/exports/pdf:pole?${query}`;
 
 test('the pole printed and read back: every course, its mark by multiplication, and a caution', async () => {
   const answer = await mason.get(pole('wall=n&show=mm')).responseType('blob').expect(200);
@@ -27,14 +27,14 @@ test('the pole printed and read back: every course, its mark by multiplication, 
 
 test('the dry-lay tape printed and read back: running marks by multiplication', async () => {
   const answer = await mason
-    .get(`/api/jobs/${kept.id}/tape.pdf?wall=n&show=mm&run=0`)
+    .get(`/api/jobs/${kept.id}/exports/pdf:tape?wall=n&show=mm&run=0`)
     .responseType('blob')
     .expect(200);
   const text = await readPdf(answer.body as Buffer);
   // Block 16 in nominal, perps 3/8: the middle of perp n stands at n × 406.4 − 4.7625 on a course that begins whole.
   for (const n of [1, 5, 17]) expect(text).toContain(String(Math.round(n * 406.4 - 4.7625)));
-  await mason.get(`/api/jobs/${kept.id}/tape.pdf?wall=n&run=7`).expect(404);
-  await mason.get(`/api/jobs/${kept.id}/tape.pdf?wall=n&run=x`).expect(400);
+  await mason.get(`/api/jobs/${kept.id}/exports/pdf:tape?wall=n&run=7`).expect(404);
+  await mason.get(`/api/jobs/${kept.id}/exports/pdf:tape?wall=n&run=x`).expect(400);
 });
 
 test('a footing that steps prints a pole for the higher corner too, with the old work carried over', async () => {
@@ -44,7 +44,7 @@ test('a footing that steps prints a pole for the higher corner too, with the old
   });
   const stepped = await addedJob(mason, wall);
   const answer = await mason
-    .get(`/api/jobs/${stepped.id}/pole.pdf?wall=n&show=mm`)
+    .get(`/api/jobs/${stepped.id}/exports/pdf:pole?wall=n&show=mm`)
     .responseType('blob')
     .expect(200);
   const text = await readPdf(answer.body as Buffer);
@@ -55,7 +55,6 @@ test('a footing that steps prints a pole for the higher corner too, with the old
 });
 
 test.each([
-  ['no wall named', '', 400],
   ['a wall that is not there', 'wall=west', 404],
   ['units nobody uses', 'wall=n&show=cubits', 400],
 ])('%s is refused plainly', async (_name, query, status) => {

@@ -92,7 +92,7 @@ const CALLS: [string, string, Role, (id: string) => object | undefined][] = [
   ['get', '/api/jobs/:job/file', 'reads', () => undefined],
   ['get', '/api/jobs/:job/versions', 'reads', () => undefined],
   ['get', '/api/jobs/:job/record', 'reads', () => undefined],
-  ['get', '/api/jobs/:job/tape.pdf?wall=n', 'reads', () => undefined],
+  ['get', '/api/jobs/:job/exports/csv:tape?wall=n', 'reads', () => undefined],
   ['get', '/api/members', 'reads', () => undefined],
   [
     'post',

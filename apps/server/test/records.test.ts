@@ -108,7 +108,7 @@ test('no row of the record can be changed or taken away by any route', async () 
 test('starters, bars, lifts and holds printed and read back', async () => {
   const pdf = async (kind: string, show = 'ft-in'): Promise<string> => {
     const r = await mason
-      .get(`/api/jobs/${kept.id}/papers/${kind}.pdf?wall=n&run=0&show=${show}`)
+      .get(`/api/jobs/${kept.id}/exports/pdf:${kind}?wall=n&run=0&show=${show}`)
       .responseType('blob')
       .expect(200);
     expect(r.headers['content-type']).toBe('application/pdf');
@@ -123,7 +123,7 @@ test('starters, bars, lifts and holds printed and read back', async () => {
   const bars = await pdf('bars');
   expect(bars).toContain('V1');
   expect(bars).toMatch(/no list could take fewer/);
-  const lifts = await pdf('pours');
+  const lifts = await pdf('lifts');
   expect(lifts).toContain('Pours and lifts');
   expect(lifts).toContain('for a key');
   await add({ kind: 'hold-signed', hold: 'before-concrete', seen: SEEN });
@@ -131,8 +131,8 @@ test('starters, bars, lifts and holds printed and read back', async () => {
   expect(holds).toContain('Before concrete');
   expect(holds).toContain('R. Alder');
   expect(holds).toContain('not signed');
-  await mason.get(`/api/jobs/${kept.id}/papers/nothing.pdf?wall=n`).expect(404);
-  await mason.get(`/api/jobs/${kept.id}/papers/bars.pdf?wall=n&run=9`).expect(404);
+  await mason.get(`/api/jobs/${kept.id}/exports/pdf:nothing?wall=n`).expect(404);
+  await mason.get(`/api/jobs/${kept.id}/exports/pdf:starters?wall=n&run=9`).expect(404);
 });
 
 test('every kind is taken, kept as it was said, and given back', async () => {

@@ -124,7 +124,7 @@ test('lists are read from a standby; it is promoted under load, and nothing ackn
   ).body as Kept;
   const lines = (await agent.get('/api/jobs').expect(200)).body as { name: string }[];
   expect(lines.map((l) => l.name)).toEqual(['On both']);
-  await agent.get(`/api/jobs/${kept.id}/pole.pdf?wall=n`).expect(200);
+  await agent.get(`/api/jobs/${kept.id}/exports/pdf:pole?wall=n`).expect(200);
 
   let acknowledged = kept.revision;
   let gone = false;

@@ -2,24 +2,23 @@ import { availableParallelism } from 'node:os';
 import type { Agent } from 'supertest';
 import { addedJob, job, newcomer, startServer, type TestServer } from './support.js';
 
-const ASKED = 'pole.pdf?wall=n';
-/** A wall that is long in planning: its openings stand on no module. */
+const ASKED = 'exports/dxf';
+/** Walls that are long in planning: their openings stand on no module. */
 const long = (): Record<string, unknown> => ({
   ...job('Long'),
-  walls: [
-    {
-      ...(job().walls as object[])[0],
-      line: [{ run: '900 m' }],
-      openings: Array.from({ length: 400 }, (_, i) => ({
-        id: `o${i}`,
-        run: 0,
-        at: 700 + i * 2111,
-        width: 707,
-        sill: 913,
-        head: 1811,
-      })),
-    },
-  ],
+  walls: Array.from({ length: 4 }, (_, k) => ({
+    ...(job().walls as object[])[0],
+    id: `n${k}`,
+    line: [{ run: '900 m' }],
+    openings: Array.from({ length: 400 }, (_o, i) => ({
+      id: `o${i}`,
+      run: 0,
+      at: 700 + i * 2111,
+      width: 707,
+      sill: 913,
+      head: 1811,
+    })),
+  })),
 });
 
 async function withWork(

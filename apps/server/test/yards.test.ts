@@ -18,8 +18,7 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 const call = (agent: Agent, method: string, path: string): Promise<request.Response> => {
-  const asks = path.endsWith('.pdf') ? '?wall=n' : '';
-  const url = `${path.replace(/:\w+|\*\w*/g, kept.id)}${asks}`;
+  const url = path.replace(':kind', 'dxf').replace(/:\w+|\*\w*/g, kept.id);
   const send = (agent as unknown as Record<string, (u: string) => request.Test>)[method];
   if (!send) throw new Error(method);
   const asked = send.call(agent, url);
@@ -56,7 +55,7 @@ test('the route table is read, and holds what we know of', () => {
     'put /api/jobs/:jobId',
     'delete /api/jobs/:jobId',
     'get /api/jobs/:jobId/file',
-    'get /api/jobs/:jobId/pole.pdf',
+    'get /api/jobs/:jobId/exports/:kind',
     'post /api/session',
   ]) {
     expect(found).toContain(known);

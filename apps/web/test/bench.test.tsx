@@ -144,8 +144,11 @@ test('the planner answers with pieces first and advice after, and the latest ask
   expect(seen.at(-1)).toMatchObject({ advised: true, weighed: true });
   // Between them only what is ranked already.
   expect(seen.slice(1, -1).every((s) => s.weighed && !s.advised)).toBe(true);
-  const w = await planner.working(taller, 'n/wall/mortar.used');
+  const w = await planner.ask('working', { key: 'n/wall/mortar.used' }, taller);
   expect(w).toMatchObject({ title: 'Mortar to mix', quantity: 'volume' });
-  expect((await planner.rows(taller))[0]?.[0]).toBe('wall');
-  expect(await planner.svg(taller, 0, 0, 'ft-in')).toMatch(/^<\?xml/);
+  const take = (kind: string): Promise<string> =>
+    planner.ask('export', { kind, wall: 0, run: 0, show: 'ft-in', record: [] }, taller);
+  expect(await take('csv:tally')).toMatch(/^wall,run,/);
+  expect(await take('svg:elevation')).toMatch(/^<\?xml/);
+  await expect(take('pdf:pole')).rejects.toThrow('There is no such export here: pdf:pole.');
 });

@@ -20,7 +20,7 @@ const job: JobDocument = {
 
 test('a card of the yard is planned by the worker: how long, how high, how many runs and faults', async () => {
   const planner = openPlanner();
-  const card = await planner.card(job, 0);
+  const card = await planner.ask('card', { document: job, wall: 0 });
   expect(card).toMatchObject({ length: 4490, height: 900, runs: 2, faults: 0 });
   // Twelve courses of 75.
   expect(card?.elevation.pieces).toHaveLength(12);
@@ -30,6 +30,6 @@ test('a card of the yard is planned by the worker: how long, how high, how many 
 test('a job that is not sound has no card, and nothing breaks', async () => {
   const planner = openPlanner();
   const broken = { ...job, walls: [{ ...job.walls[0], height: -1 }] } as unknown as JobDocument;
-  expect(await planner.card(broken, 0)).toBeNull();
+  expect(await planner.ask('card', { document: broken, wall: 0 })).toBeNull();
   planner.close();
 });

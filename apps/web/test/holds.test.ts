@@ -29,7 +29,7 @@ test('holds as rows for a spreadsheet say who has signed', async () => {
   const planner = openPlanner();
   const job = heldWall();
   const said = async (record: readonly RecordEntry[]): Promise<string> =>
-    (await planner.paper(job, 'holds', 0, 0, 'ft-in', record)).flat().join('\n');
+    await planner.ask('export', { kind: 'csv:holds', wall: 0, run: 0, show: 'ft-in', record }, job);
   const [first] = holdsOf(workWall(job, 0));
   if (!first) throw new Error('something is held');
   expect(await said([])).not.toContain('signed by');

@@ -1,6 +1,6 @@
 import { Controller, Get, Param, Query, StreamableFile, UseGuards } from '@nestjs/common';
 import { ApiCookieAuth, ApiTags } from '@nestjs/swagger';
-import { PAPERS } from '@even-tally/core';
+import { exportNamed } from '@even-tally/exports';
 import { Needs } from '../accounts/roles.js';
 import { CurrentVisitor, SignedIn, type Visitor } from '../accounts/session.js';
 import { Refusal } from '../errors/refusal.js';
@@ -9,10 +9,9 @@ import { JobsService } from '../jobs/jobs.service.js';
 import { RecordsService } from '../records/records.service.js';
 import { Throttle } from '../throttle/throttle.service.js';
 import { Leaves, Workers } from '../workers/workers.module.js';
-import { Printing, PrintingRun } from './exports.dto.js';
-import type { Printed } from './print.js';
+import { Exporting } from './exports.dto.js';
 
-/** What goes to the printer. The plan is worked out from the job as it is kept, in a thread of its own. */
+/** Everything there is to take away, made from the job as it is kept, in a thread of its own. */
 @ApiTags('exports')
 @ApiCookieAuth()
 @Controller('api/jobs')
@@ -26,60 +25,36 @@ export class ExportsController {
     private readonly throttle: Throttle,
   ) {}
 
-  @Get(':jobId/pole.pdf')
-  pole(
-    @CurrentVisitor() visitor: Visitor,
-    @JobId() id: string,
-    @Query() asked: Printing,
-    @Leaves() leaves: AbortSignal,
-  ): Promise<StreamableFile> {
-    return this.printed('pole', 'story-pole', visitor, id, asked, leaves);
-  }
-
-  @Get(':jobId/tape.pdf')
-  tape(
-    @CurrentVisitor() visitor: Visitor,
-    @JobId() id: string,
-    @Query() asked: PrintingRun,
-    @Leaves() leaves: AbortSignal,
-  ): Promise<StreamableFile> {
-    return this.printed('tape', 'dry-lay-tape', visitor, id, asked, leaves);
-  }
-
-  @Get(':jobId/papers/:kind.pdf')
-  paper(
+  /** `kind` is one of `EXPORTS`: `dxf`, `csv:tally`, `pdf:pole` … */
+  @Get(':jobId/exports/:kind')
+  async export(
     @CurrentVisitor() visitor: Visitor,
     @JobId() id: string,
     @Param('kind') kind: string,
-    @Query() asked: PrintingRun,
+    @Query() { wall, run, show }: Exporting,
     @Leaves() leaves: AbortSignal,
   ): Promise<StreamableFile> {
-    const which = PAPERS.find((k) => k === kind);
-    if (!which) throw new Refusal(404, { says: 'There is no such sheet.' });
-    return this.printed(which, which, visitor, id, asked, leaves);
-  }
-
-  private async printed(
-    what: Printed,
-    name: string,
-    visitor: Visitor,
-    id: string,
-    { wall, run = 0, show }: PrintingRun,
-    leaves: AbortSignal,
-  ): Promise<StreamableFile> {
+    const found = exportNamed(kind);
+    if (!found) throw new Refusal(404, { says: 'There is no such export.' });
     const { document } = await this.jobs.parsed(visitor.yardId, id);
     await this.throttle.count('printing', visitor.yardId);
-    const record = what === 'holds' ? await this.records.list(visitor.yardId, id) : [];
-    const pdf = await this.workers.do(
-      'print',
-      { what, document, wall, run, show: show ?? null, record },
-      leaves,
-    );
-    if (!pdf)
+    const record = await this.records.list(visitor.yardId, id);
+    const now = new Date().toISOString();
+    const asked = {
+      kind,
+      document,
+      wall: wall ?? null,
+      run: run ?? null,
+      show: show ?? null,
+      record,
+      now,
+    };
+    const bytes = await this.workers.do('takeAway', asked, leaves);
+    if (!bytes)
       throw new Refusal(404, { says: 'There is no such wall in this job, or no such run in the wall.' });
-    return new StreamableFile(pdf, {
-      type: 'application/pdf',
-      disposition: `inline; filename="${name}.pdf"`,
+    return new StreamableFile(bytes, {
+      type: found.media,
+      disposition: `inline; filename="${kind.replace(':', '-')}.${found.ending}"`,
     });
   }
 }

@@ -2,23 +2,23 @@ import { Type } from 'class-transformer';
 import { IsIn, IsInt, IsOptional, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
 import type { Show } from '@even-tally/core';
 
-export class Printing {
-  /** Id of the wall. */
+export class Exporting {
+  /** Id of the wall; left out, every wall. */
+  @IsOptional()
   @IsString()
   @MinLength(1)
   @MaxLength(200)
-  wall!: string;
+  wall?: string;
 
-  @IsOptional()
-  @IsIn(['ft-in', 'mm'])
-  show?: Show;
-}
-
-export class PrintingRun extends Printing {
+  /** Place of the run in its wall; left out, every run. */
   @IsOptional()
   @Type(() => Number)
   @IsInt()
   @Min(0)
   @Max(999)
   run?: number;
+
+  @IsOptional()
+  @IsIn(['ft-in', 'mm'])
+  show?: Show;
 }

@@ -8,7 +8,7 @@ import {
   type Hold,
   type Job,
 } from '@even-tally/core';
-import { print, type Printing } from '../exports/print.js';
+import { takeAway, type Taking } from '../exports/takeAway.js';
 import { openCarried, type Carried } from './carried.js';
 import { openEnvelope, type Envelope, type Opened } from './envelope.js';
 
@@ -29,7 +29,7 @@ export const WORK = {
     const index = document.walls.findIndex((w) => w.id === wall);
     return index < 0 ? null : holdsOf(workWall(document, index));
   },
-  print: (asked: Printing): Promise<Uint8Array | null> => print(asked),
+  takeAway: (asked: Taking): Promise<Uint8Array | null> => takeAway(asked),
   /** The job file as it goes out: in the order of the form. */
   file: ({ text }: { text: string }): string => JSON.stringify(canonical(JSON.parse(text) as Job)),
   /** What changed between versions, in words, oldest first: one for each but the first. */

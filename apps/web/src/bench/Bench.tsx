@@ -229,7 +229,7 @@ function Sheet(): ReactNode {
       </div>
       <Paper job={slip.job} view={slip.view} show={show} planner={planner} />
       <KeysDialog />
-      <RecordDialog />
+      <RecordDialog planner={planner} />
       <VersionsDialog />
       <ClashDialog show={show} toYard={() => void navigate('/yard')} />
       <WorkingCard job={job} planner={planner} show={show} />

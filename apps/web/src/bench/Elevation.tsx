@@ -1,17 +1,27 @@
 import { drag as d3drag } from 'd3-drag';
 import { select } from 'd3-selection';
-import { sayMm, showMm, type BenchView, type Show, type StageName } from '@even-tally/core';
-import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import {
+  sayMm,
+  showMm,
+  THEME,
+  type BenchView,
+  type Role,
+  type SceneShape,
+  type Show,
+  type StageName,
+} from '@even-tally/core';
+import { memo, useEffect, useMemo, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { useJob } from '../state/job';
 import { labelOf } from '../state/newId';
+import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
 import { LevelLines } from './LevelLines';
-import { CavityLayer } from './CavityLayer';
 import { openingEdit, type Part, type BenchOpening } from './openingEdits';
 import { pieceIn } from './chosenPiece';
 import { onThePage } from './onThePage';
 import { paintElevation } from './paint';
 import type { Layout } from './layout';
+import { Shapes } from './Shapes';
 import { MovementJoints, SteelLayer } from './SteelLayer';
 
 interface Props {
@@ -91,6 +101,7 @@ function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): ReactNode {
   const { layout, show, view } = props;
   const body = useRef<SVGGElement>(null);
   useDragRef(body, 'body', o, props);
+  const inks = useInks();
   const chosen = useViewing((s) => s.opening === o.id);
   const [x, y] = [layout.left + o.from * layout.scale, layout.base - o.head * layout.scale];
   const [w, h] = [(o.to - o.from) * layout.scale, (o.head - o.sill) * layout.scale];
@@ -119,7 +130,7 @@ function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): ReactNode {
         onKeyDown={nudge}
         onFocus={() => look({ opening: o.id })}
       >
-        <rect width={w} height={h} fill="#fbfaf5" stroke="#22272b" strokeWidth={chosen ? 3 : 1.6} />
+        <rect width={w} height={h} fill={inks.sheet} stroke={inks.ink} strokeWidth={chosen ? 3 : 1.6} />
         {w > 34 && h > 40 && (
           <>
             <text
@@ -146,43 +157,75 @@ function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): ReactNode {
   );
 }
 
-/** Perps in line and bars across a joint: one path, since a wall off its bond has hundreds. */
-function BadJoints({ view, layout }: Props): ReactNode {
-  const x = (mm: number): number => layout.left + mm * layout.scale;
-  const y = (mm: number): number => layout.base - mm * layout.scale;
-  let d = '';
-  for (const s of view.elevation.shapes)
-    if (s.type === 'line' && s.role === 'bad-joint') d += `M${x(s.x1)} ${y(s.y1)}L${x(s.x2)} ${y(s.y2)}`;
-  return d === '' ? null : <path d={d} fill="none" stroke="#ae2a1c" strokeWidth="4" pointerEvents="none" />;
+/** Roles drawn straight from the scene over the canvas. */
+const SHORT: readonly Role[] = ['short', 'short-name'];
+const WRONG: readonly Role[] = ['bad-joint'];
+
+/** Shapes of some roles, as the theme has them. */
+function Of({ roles, view, layout }: Pick<Props, 'view' | 'layout'> & { roles: readonly Role[] }): ReactNode {
+  const { shapes } = view.elevation;
+  const some = useMemo(() => shapes.filter((s) => roles.includes(s.role)), [shapes, roles]);
+  return <Shapes shapes={some} layout={layout} />;
 }
 
-const LETTER_INK = { fault: '#ae2a1c', choice: '#22272b', note: '#7d5400' } as const;
+type Letter = Extract<SceneShape, { type: 'mark' }>;
 
 /** Letters in the order they stand, those that would lie on one another set apart sideways. */
-function lettersOf({
-  view,
-  layout,
-}: Props): { letter: string; severity: keyof typeof LETTER_INK; x: number; y: number }[] {
-  const placed: { letter: string; severity: keyof typeof LETTER_INK; x: number; y: number }[] = [];
+function lettersOf({ view, layout }: Props): { mark: Letter; x: number; y: number }[] {
+  const placed: { mark: Letter; x: number; y: number }[] = [];
   for (const s of view.elevation.shapes) {
-    if (s.type !== 'text' || !s.role.startsWith('letter-')) continue;
+    if (s.type !== 'mark' || s.text === undefined) continue;
     let x = Math.min(layout.width - 16, Math.max(16, layout.left + s.x * layout.scale));
     const y = layout.base - s.y * layout.scale;
     while (placed.some((p) => Math.abs(p.x - x) < 27 && Math.abs(p.y - y) < 27)) x += 28;
-    placed.push({ letter: s.text, severity: s.role.slice(7) as keyof typeof LETTER_INK, x, y });
+    placed.push({ mark: s, x, y });
   }
   return placed;
 }
 
+/** Findings as chalk letters, each to be pressed. */
+function Letters(props: Props): ReactNode {
+  const inks = useInks();
+  const chosen = useViewing((s) => s.letter);
+  return lettersOf(props).map(({ mark, x, y }) => {
+    const letter = mark.text ?? '';
+    const theme = THEME[mark.role] ?? {};
+    const ink = inks[theme.ink ?? 'ink'];
+    return (
+      <g
+        key={letter}
+        transform={`translate(${x} ${y})`}
+        role="button"
+        tabIndex={0}
+        aria-label={`Finding ${letter}`}
+        className="cursor-pointer"
+        onClick={() => look({ letter })}
+        onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && look({ letter })}
+      >
+        <path
+          d={theme.glyph}
+          fill={chosen === letter ? inks.tape : inks.sheet}
+          stroke={ink}
+          strokeWidth={theme.weight}
+        />
+        <text y="5" textAnchor="middle" fill={ink} className="text-[14px] font-bold">
+          {letter}
+        </text>
+      </g>
+    );
+  });
+}
+
 /** Air bricks and vents: slots across the unit they stand in for. */
 function AirBricks({ view, layout }: Props): ReactNode {
+  const inks = useInks();
   return view.elevation.shapes.map((s, i) => {
     if (s.type !== 'rect' || s.role !== 'vent') return null;
     const [x, w, h] = [layout.left + s.x * layout.scale, s.w * layout.scale, s.h * layout.scale];
     const y = layout.base - (s.y + s.h) * layout.scale;
     return (
       <g key={i} pointerEvents="none">
-        <rect x={x} y={y} width={w} height={h} fill="#f4f0e4" stroke="#22272b" />
+        <rect x={x} y={y} width={w} height={h} fill={inks.glass} stroke={inks.ink} />
         {[0.2, 0.4, 0.6, 0.8].map((part) => (
           <line
             key={part}
@@ -190,7 +233,7 @@ function AirBricks({ view, layout }: Props): ReactNode {
             x2={x + part * w}
             y1={y + h * 0.2}
             y2={y + h * 0.8}
-            stroke="#22272b"
+            stroke={inks.ink}
             strokeWidth="2"
           />
         ))}
@@ -201,6 +244,7 @@ function AirBricks({ view, layout }: Props): ReactNode {
 
 /** The unit that was pressed, ringed in ink. */
 function ChosenUnit({ view, layout }: Props): ReactNode {
+  const inks = useInks();
   const at = useViewing((s) => s.piece);
   const course = useViewing((s) => s.course);
   const piece = at === null ? null : pieceIn(view, course, at);
@@ -212,7 +256,7 @@ function ChosenUnit({ view, layout }: Props): ReactNode {
       width={(piece.to - piece.from) * layout.scale}
       height={(piece.top - piece.bottom) * layout.scale}
       fill="none"
-      stroke="#22272b"
+      stroke={inks.ink}
       strokeWidth="3"
       pointerEvents="none"
     />
@@ -223,13 +267,13 @@ function ChosenUnit({ view, layout }: Props): ReactNode {
 export const Elevation = memo(DrawnElevation);
 
 function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): ReactNode {
-  const { view, layout, show } = props;
+  const { view, layout } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
   const live = useViewing((s) => s.course);
-  const chosen = useViewing((s) => s.letter);
+  const inks = useInks();
   useEffect(() => {
-    if (canvas.current) paintElevation(canvas.current, view.elevation, layout, { live });
-  }, [view, layout, live]);
+    if (canvas.current) paintElevation(canvas.current, view.elevation, layout, { inks });
+  }, [view, layout, inks]);
   const y = (mm: number): number => layout.base - mm * layout.scale;
   const course = view.courses[live - 1];
   const summary = `${view.runs[view.run]?.name ?? ''} seen from outside: ${view.courses.length} courses, ${view.openings.filter((o) => o.run === view.run).length} openings, ${view.says.length} findings. The same as a list is under the button Read as a list.`;
@@ -256,31 +300,8 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
           if (hit) look({ course: hit.number, piece: pieceIn(view, hit.number, along) ? along : null });
         }}
       >
-        {view.elevation.shapes.map((s, i) =>
-          s.type === 'rect' && s.role === 'short' ? (
-            <g key={i}>
-              <rect
-                x={layout.left + s.x * layout.scale}
-                y={y(s.y + s.h)}
-                width={s.w * layout.scale}
-                height={s.h * layout.scale}
-                fill="none"
-                stroke="#ae2a1c"
-                strokeDasharray="7 5"
-              />
-              <text
-                x={layout.left + (s.x + s.w) * layout.scale - 6}
-                y={y(s.y + s.h) - 6}
-                textAnchor="end"
-                className="fill-fault text-[12px] font-semibold"
-              >
-                {sayMm(s.h, show)} not built
-              </text>
-            </g>
-          ) : null,
-        )}
+        <Of {...props} roles={SHORT} />
         {stage === 'steel' && <SteelLayer {...props} />}
-        {stage === 'steel' && <CavityLayer view={view} layout={layout} />}
         <MovementJoints view={view} layout={layout} />
         {view.openings
           .filter((o) => o.run === view.run)
@@ -294,10 +315,10 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
               x2={layout.width}
               y1={y(course.top)}
               y2={y(course.top)}
-              stroke="#f0641e"
+              stroke={inks.live}
               strokeWidth="2"
             />
-            <rect x={layout.width - 30} y={y(course.top) - 11} width="30" height="22" fill="#f0641e" />
+            <rect x={layout.width - 30} y={y(course.top) - 11} width="30" height="22" fill={inks.live} />
             <text
               x={layout.width - 15}
               y={y(course.top) + 5}
@@ -308,32 +329,11 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
             </text>
           </g>
         )}
-        {stage === 'set-out' && <LevelLines {...props} />}
+        {stage === 'set-out' && <LevelLines view={view} layout={layout} />}
         <AirBricks {...props} />
         {stage !== 'steel' && <ChosenUnit {...props} />}
-        <BadJoints {...props} />
-        {lettersOf(props).map((l) => (
-          <g
-            key={l.letter}
-            transform={`translate(${l.x} ${l.y})`}
-            role="button"
-            tabIndex={0}
-            aria-label={`Finding ${l.letter}`}
-            className="cursor-pointer"
-            onClick={() => look({ letter: l.letter })}
-            onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && look({ letter: l.letter })}
-          >
-            <circle
-              r="13"
-              fill={chosen === l.letter ? '#f4e07a' : '#fff'}
-              stroke={LETTER_INK[l.severity]}
-              strokeWidth="2.4"
-            />
-            <text y="5" textAnchor="middle" fill={LETTER_INK[l.severity]} className="text-[14px] font-bold">
-              {l.letter}
-            </text>
-          </g>
-        ))}
+        <Of {...props} roles={WRONG} />
+        <Letters {...props} />
       </svg>
     </>
   );

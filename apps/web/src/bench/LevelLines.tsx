@@ -1,82 +1,70 @@
-import { showMm, type BenchView, type Show } from '@even-tally/core';
+import { THEME, type BenchView, type SceneShape } from '@even-tally/core';
 import type { ReactNode } from 'react';
+import { useInks } from '../state/scheme';
 import type { Layout } from './layout';
 
-interface Line {
+/** Air between one name and the next, px. */
+const LINE = 18;
+/** Nothing is drawn nearer the top of the paper than this, px. */
+const TOP = 60;
+
+interface Level {
+  line: Extract<SceneShape, { type: 'line' }>;
   says: string;
-  level: number;
-  ink: string;
-  dash?: string;
-}
-
-/** What hangs from the datum: ground, plinth and slab, over this wall's base; the highest first. */
-function linesOf({ site, wall }: BenchView): Line[] {
-  const lines: Line[] = [];
-  const ground = site.points.filter((p) => p.is === 'ground').map((p) => p.level);
-  if (ground.length > 0)
-    lines.push({ says: 'ground', level: Math.max(...ground), ink: '#6b5a33', dash: '2 4' });
-  if (site.control) lines.push({ says: 'plinth', level: site.control.wanted, ink: '#2e6b3a', dash: '9 5' });
-  if (site.slab !== null) lines.push({ says: 'slab', level: site.slab, ink: '#22272b', dash: '9 5' });
-  if (site.datum !== '') lines.push({ says: 'datum', level: 0, ink: '#1e5aa0' });
-  return lines.map((l) => ({ ...l, level: l.level - wall.base })).sort((a, b) => b.level - a.level);
-}
-
-interface Placed extends Line {
-  /** Where its line lies, null when it is off the drawing; and where its name stands clear of the others. */
+  /** Where its line lies, null when it is off the drawing; and where its name stands clear of the others, px. */
   y: number | null;
   name: number;
 }
 
-function placed(lines: readonly Line[], layout: Layout): Placed[] {
+/** Levels from the highest down, as the scene has them: a line, then its words. */
+function levelsOf(shapes: readonly SceneShape[], layout: Layout): Level[] {
   const low = layout.tapeTop - 6;
-  return lines.reduce<Placed[]>((list, l) => {
-    const at = layout.base - l.level * layout.scale;
-    const y = Math.min(low, Math.max(60, at));
-    const name = Math.max(y - 4, (list.at(-1)?.name ?? -Infinity) + 18);
-    return [...list, { ...l, y: y === at ? y : null, name }];
+  return shapes.reduce<Level[]>((list, line, i) => {
+    const words = shapes[i + 1];
+    if (line.type !== 'line' || words?.type !== 'text') return list;
+    const at = layout.base - line.y1 * layout.scale;
+    const y = Math.min(low, Math.max(TOP, at));
+    const name = Math.max(y - 4, (list.at(-1)?.name ?? -Infinity) + LINE);
+    return [...list, { line, says: words.text, y: y === at ? y : null, name }];
   }, []);
 }
 
-/** Levels over the drawing at Set out: the lines across it, their names at its right edge. */
-export function LevelLines({
-  view,
-  layout,
-  show,
-}: {
-  view: BenchView;
-  layout: Layout;
-  show: Show;
-}): ReactNode {
+/** Levels over the drawing at Set out: the lines right across it, their names at its right edge. */
+export function LevelLines({ view, layout }: { view: BenchView; layout: Layout }): ReactNode {
+  const inks = useInks();
   return (
     <g pointerEvents="none" aria-hidden="true">
-      {placed(linesOf(view), layout).map((l) => (
-        <g key={l.says}>
-          {l.y !== null && (
-            <line
-              x1="0"
-              x2={layout.width}
-              y1={l.y}
-              y2={l.y}
-              stroke={l.ink}
-              strokeWidth="1.6"
-              strokeDasharray={l.dash}
-            />
-          )}
-          <text
-            x={layout.width - 36}
-            y={l.name}
-            textAnchor="end"
-            className="text-[12px] font-semibold"
-            fill={l.ink}
-            stroke="#efebe1"
-            strokeWidth="5"
-            paintOrder="stroke"
-          >
-            {l.says} {l.level < -0.5 ? '−' : ''}
-            {showMm(Math.abs(l.level), show)}
-          </text>
-        </g>
-      ))}
+      {levelsOf(view.over['set-out'] ?? [], layout).map(({ line, says, y, name }) => {
+        const look = THEME[line.role] ?? {};
+        const ink = inks[look.ink ?? 'ink'];
+        return (
+          <g key={line.role}>
+            {y !== null && (
+              <line
+                x1="0"
+                x2={layout.width}
+                y1={y}
+                y2={y}
+                stroke={ink}
+                strokeWidth={look.weight}
+                strokeDasharray={look.dash?.join(' ')}
+              />
+            )}
+            <text
+              x={layout.width - 36}
+              y={name}
+              textAnchor="end"
+              className="text-[12px] font-semibold"
+              fill={ink}
+              stroke={inks.paper}
+              strokeWidth="5"
+              paintOrder="stroke"
+            >
+              {says}
+            </text>
+          </g>
+        );
+      })}
     </g>
   );
 }

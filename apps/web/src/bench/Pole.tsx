@@ -3,6 +3,7 @@ import { select } from 'd3-selection';
 import { millimetres, sayMm, showMm, writeLength, type BenchView, type Show } from '@even-tally/core';
 import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { useJob } from '../state/job';
+import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
 import type { Layout } from './layout';
 import { onThePage } from './onThePage';
@@ -11,7 +12,7 @@ import { heightEdit, type Flag } from './poleEdits';
 const WIDTH = 184;
 const POLE = 88;
 const STAFF = 28;
-const BED_INK = { target: 'none', tight: '#9a6700', open: '#9a6700', out: '#ae2a1c' } as const;
+const BED_INK = { target: 'timber', tight: 'caution', open: 'caution', out: 'fault' } as const;
 const BED_SIGN = { target: '', tight: '−', open: '+', out: '!' } as const;
 
 /** Heights that would lie on one another are pushed apart, bottom up. */
@@ -36,6 +37,7 @@ const REACH = 7;
 /** A fixed height: dragged up and down the pole, or nudged by the arrow keys. */
 function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): ReactNode {
   const { drag, drop, edit } = useJob();
+  const inks = useInks();
   const { layout, show, view } = props;
   const ref = useRef<SVGGElement>(null);
   const now = useRef({ ...props, flag });
@@ -90,7 +92,7 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
       <path
         d={`M${edge} ${at} L${edge + 8} ${y - 12} H${WIDTH - 2} V${y + 12} H${edge + 8} Z`}
         fill={flag.onMark ? '#e6eef8' : '#fbe9e6'}
-        stroke={flag.onMark ? '#1e5aa0' : '#ae2a1c'}
+        stroke={flag.onMark ? inks.chalk : inks.fault}
         strokeDasharray={flag.must ? undefined : '4 3'}
       />
       <text
@@ -117,6 +119,7 @@ export const Pole = memo(
 );
 
 function DrawnPole({ view, layout, show }: Props): ReactNode {
+  const inks = useInks();
   const live = useViewing((s) => s.course);
   const y = (mm: number): number => layout.base - mm * layout.scale;
   const top = Math.max(view.wall.height, view.wall.built);
@@ -136,8 +139,8 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
         y={y(top)}
         width={STAFF}
         height={Math.max(0, layout.base - y(top)) + 4}
-        fill="#d9b47c"
-        stroke="#5d431f"
+        fill={inks.timber}
+        stroke={inks['timber-edge']}
       />
       {view.marks.map((m) => {
         const c = view.courses[m.course - 1];
@@ -161,7 +164,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
                 y={y(c.top)}
                 width={STAFF}
                 height={(c.top - c.bottom) * layout.scale}
-                fill="#f0641e"
+                fill={inks.live}
               />
             )}
             {m.state !== 'target' && (
@@ -170,7 +173,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
                 y={y(c.bottom + c.bed)}
                 width={STAFF}
                 height={Math.max(2.5, c.bed * layout.scale)}
-                fill={BED_INK[m.state]}
+                fill={inks[BED_INK[m.state]]}
               />
             )}
             {marked && (
@@ -179,7 +182,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
                 x2={POLE + STAFF}
                 y1={y(m.top)}
                 y2={y(m.top)}
-                stroke="#22272b"
+                stroke={inks.ink}
                 strokeWidth="1.4"
               />
             )}
@@ -192,7 +195,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
                 // In a course lower than its figure the marks stop short of it.
                 {...(roomy
                   ? {}
-                  : { stroke: isLive ? '#f0641e' : '#d9b47c', strokeWidth: 4, paintOrder: 'stroke' })}
+                  : { stroke: isLive ? inks.live : inks.timber, strokeWidth: 4, paintOrder: 'stroke' })}
               >
                 {m.course}
                 {roomy ? BED_SIGN[m.state] : ''}

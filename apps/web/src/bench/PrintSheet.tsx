@@ -21,7 +21,9 @@ export function PrintSheet({
   useEffect(() => {
     // Made while the hands rest, so that it is there when the printer asks.
     const timer = setTimeout(() => {
-      planner.svg(job, index, run, show).then(setSvg, () => setSvg(''));
+      planner
+        .ask('export', { kind: 'svg:elevation', wall: index, run, show, record: [] }, job)
+        .then(setSvg, () => setSvg(''));
     }, 700);
     return () => clearTimeout(timer);
   }, [job, index, run, show, planner]);

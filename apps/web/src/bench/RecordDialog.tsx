@@ -1,21 +1,21 @@
 import { DialogTitle } from '@headlessui/react';
 import { Card } from '../ui/Card';
-import { Folded, recordCsvRows, recordRows } from '@even-tally/core';
+import { Folded, recordRows } from '@even-tally/core';
 import { format } from 'date-fns';
-import Papa from 'papaparse';
 import { useEffect, type ReactNode } from 'react';
 import { useOpenJob } from '../state/job';
 import { openRecord, useRecord } from '../state/record';
 import { look, useViewing } from '../state/view';
-import { download } from '../ui/download';
+import { download, fileName } from '../ui/download';
+import type { Planner } from '../workers/planner';
 
 /** Everything that is on record for the job, as plain rows: what a later row has corrected is struck through, not hidden. */
-export function RecordDialog(): ReactNode {
+export function RecordDialog({ planner }: { planner: Planner }): ReactNode {
   const open = useViewing((s) => s.recordOpen);
-  return open && <Rows />;
+  return open && <Rows planner={planner} />;
 }
 
-function Rows(): ReactNode {
+function Rows({ planner }: { planner: Planner }): ReactNode {
   const id = useOpenJob((s) => s.id);
   const job = useOpenJob((s) => s.job);
   const entries = useRecord((s) => s.entries);
@@ -27,12 +27,11 @@ function Rows(): ReactNode {
   const rows = recordRows(new Folded(entries).rows());
   const wallName = (wall: string | null): string =>
     wall === null ? 'the job' : (job?.walls.find((w) => w.id === wall)?.name ?? wall);
-  const save = (): void =>
-    download(
-      `${job?.name ?? 'job'}, record.csv`,
-      'text/csv',
-      Papa.unparse(recordCsvRows(rows), { escapeFormulae: true }),
-    );
+  const save = (): void => {
+    void planner
+      .ask('export', { kind: 'csv:record', wall: null, run: null, show: 'mm', record: entries }, job)
+      .then((text) => download(`${fileName(job?.name ?? 'job')}-record.csv`, 'text/csv', text));
+  };
   return (
     <Card onClose={close} size="flex max-h-full w-[920px] flex-col">
       <DialogTitle className="heading border-b-2 border-ink px-6 pt-5 pb-2 text-lg">

@@ -1,5 +1,6 @@
 import { showMm, type Scene, type BenchView, type Show } from '@even-tally/core';
 import { memo, useEffect, useRef, type ReactNode } from 'react';
+import { useInks } from '../state/scheme';
 import { paintCourse } from './paint';
 import type { Layout } from './layout';
 
@@ -18,6 +19,7 @@ function DrawnCourse({
 }): ReactNode {
   const canvas = useRef<HTMLCanvasElement>(null);
   const high = layout.planHigh + 2;
+  const inks = useInks();
   useEffect(() => {
     const flat = layout.planHigh / Math.max(1, scene.box.h * layout.scale);
     if (!canvas.current) return;
@@ -28,14 +30,13 @@ function DrawnCourse({
         s.type === 'rect' ? { ...s, y: (s.y - scene.box.y) * flat, h: s.h * flat } : s,
       ),
     };
-    paintCourse(canvas.current, squeezed, {
-      width: layout.width,
-      height: high,
-      scale: layout.scale,
-      left: layout.left,
-      base: high - 1,
-    });
-  }, [scene, layout, high]);
+    paintCourse(
+      canvas.current,
+      squeezed,
+      { width: layout.width, height: high, scale: layout.scale, left: layout.left, base: high - 1 },
+      inks,
+    );
+  }, [scene, layout, high, inks]);
   return (
     <>
       <canvas
@@ -68,6 +69,7 @@ export const Tape = memo(
 
 function DrawnTape({ view, layout, show }: { view: BenchView; layout: Layout; show: Show }): ReactNode {
   const width = (view.runs[view.run]?.length ?? 0) * layout.scale;
+  const inks = useInks();
   return (
     <>
       <svg
@@ -77,13 +79,13 @@ function DrawnTape({ view, layout, show }: { view: BenchView; layout: Layout; sh
         height="28"
         aria-hidden="true"
       >
-        <rect x={layout.left} y="0.5" width={width} height="26" fill="#f4e07a" stroke="#6d6115" />
+        <rect x={layout.left} y="0.5" width={width} height="26" fill={inks.tape} stroke={inks['tape-edge']} />
         {view.tape.map((m) => {
           const x = layout.left + m.at * layout.scale;
           const room = x + 44 < layout.left + width;
           return (
             <g key={m.at}>
-              <line x1={x} x2={x} y1="1" y2={m.figure ? 11 : 6} stroke="#22272b" />
+              <line x1={x} x2={x} y1="1" y2={m.figure ? 11 : 6} stroke={inks.ink} />
               {m.figure && room && (
                 <text x={x + 3} y="22" className="figures fill-ink text-[12px]">
                   {showMm(m.at, show)}

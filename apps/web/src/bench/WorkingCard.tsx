@@ -30,7 +30,7 @@ export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner
   const working = made?.key === key ? made : null;
   useEffect(() => {
     let gone = false;
-    if (key !== null) void planner.working(job, key).then((w) => !gone && setMade(w));
+    if (key !== null) void planner.ask('working', { key }, job).then((w) => !gone && setMade(w));
     return () => {
       gone = true;
     };

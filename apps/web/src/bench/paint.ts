@@ -2,9 +2,10 @@ import {
   cornersOf,
   KINDS,
   SHOWN,
+  THEME,
+  unitInk,
   type CourseColumns,
-  type Kind,
-  type Role,
+  type Ink,
   type Scene,
 } from '@even-tally/core';
 
@@ -17,26 +18,13 @@ export interface Placing {
   base: number;
 }
 
-interface Inks {
-  /** Course number to light up, or null. */
-  live: number | null;
+type Inks = Record<Ink, string>;
+
+interface How {
+  inks: Inks;
   /** Small drawings leave out cuts' strokes and fine lines. */
   lite?: boolean;
 }
-
-const INK = '#6b665b';
-const FILLS: Partial<Record<Kind, string>> = {
-  header: '#b9b4a4',
-  half: '#ddcfa8',
-  'three-quarter': '#e0c391',
-  closer: '#e0c391',
-  cut: '#e2b788',
-  beam: '#9fa9a7',
-  corner: '#c0bcae',
-  jamb: '#cbc6b6',
-};
-const PLAIN = '#c9c5b8';
-const SHOWN_FILL = '#b3ae9f';
 
 /** Sets a canvas to device pixels and clears it. Null where there is no drawing (tests without a canvas). */
 function prepare(canvas: HTMLCanvasElement, width: number, height: number): CanvasRenderingContext2D | null {
@@ -65,6 +53,7 @@ function paintPieces(
   g: CanvasRenderingContext2D,
   courses: readonly CourseColumns[],
   at: Placing,
+  inks: Inks,
   lite: boolean,
   within: { from: number; to: number } = { from: -Infinity, to: Infinity },
 ): void {
@@ -75,7 +64,7 @@ function paintPieces(
     for (let i = 0; i < c.count; i++) {
       if ((c.to[i] ?? 0) < within.from - 40 || (c.from[i] ?? 0) > within.to + 40) continue;
       const kind = c.kind[i] ?? 0;
-      const fill = kind === SHOWN ? SHOWN_FILL : (FILLS[KINDS[kind] ?? 'stretcher'] ?? PLAIN);
+      const fill = inks[unitInk(kind === SHOWN ? 'shown' : KINDS[kind])];
       let path = paths.get(fill);
       if (!path) paths.set(fill, (path = new Path2D()));
       const x = at.left + (c.from[i] ?? 0) * at.scale;
@@ -92,14 +81,14 @@ function paintPieces(
     }
   }
   g.lineWidth = lite ? 0.4 : 0.8;
-  g.strokeStyle = INK;
+  g.strokeStyle = inks['mortar-line'];
   for (const [fill, path] of paths) {
     g.fillStyle = fill;
     g.fill(path);
     if (!lite || at.scale > 0.03) g.stroke(path);
   }
   g.lineWidth = 1;
-  g.strokeStyle = '#7a5a2e';
+  g.strokeStyle = inks.saw;
   g.stroke(strokes);
 }
 
@@ -182,7 +171,7 @@ function repaintStrips(
   now: readonly CourseColumns[],
   scene: Scene,
   at: Placing,
-  lite: boolean,
+  { inks, lite = false }: How,
 ): boolean {
   const strips = changedStrips(was, now);
   if (!strips) return false;
@@ -198,34 +187,34 @@ function repaintStrips(
     g.rect(left, top - 1, right - left, foot - top + 2);
     g.clip();
     g.clearRect(left, top - 1, right - left, foot - top + 2);
-    paintPieces(g, now.slice(Math.max(0, s.low - 1), s.high + 2), at, lite, s);
-    paintOutline(g, scene, at);
+    paintPieces(g, now.slice(Math.max(0, s.low - 1), s.high + 2), at, inks, lite, s);
+    paintOutline(g, scene, at, inks);
     g.restore();
   }
   return true;
 }
 
 /** The elevation on a canvas: ground, footing, mortar, pieces. Words and handles lie over it as SVG. */
-export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Placing, inks: Inks): void {
-  const lite = inks.lite ?? false;
+export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Placing, how: How): void {
+  const { inks, lite = false } = how;
   const ratio = globalThis.devicePixelRatio || 1;
-  const placing = [at.width, at.height, at.scale, at.left, at.base, ratio, lite].join();
+  const placing = [at.width, at.height, at.scale, at.left, at.base, ratio, lite, inks.ink].join();
   const outline = outlineKey(scene);
   const courses = scene.pieces;
   const before = painted.get(canvas);
   if (before?.placing === placing && before.outline === outline && courses) {
     const g = canvas.getContext('2d');
-    if (g && repaintStrips(g, before.courses, courses, scene, at, lite)) {
+    if (g && repaintStrips(g, before.courses, courses, scene, at, how)) {
       painted.set(canvas, { courses, placing, outline });
       return;
     }
   }
   const g = prepare(canvas, at.width, at.height);
   if (!g) return;
-  paintGround(g, scene, at);
+  paintGround(g, scene, at, inks);
   if (!courses) return;
-  paintPieces(g, courses, at, lite);
-  paintOutline(g, scene, at);
+  paintPieces(g, courses, at, inks, lite);
+  paintOutline(g, scene, at, inks);
   painted.set(canvas, { courses, placing, outline });
 }
 
@@ -233,7 +222,7 @@ const outlineKey = (scene: Scene): string =>
   JSON.stringify(scene.shapes.filter((s) => s.role === 'sky' || s.role === 'footing'));
 
 /** What stands above a top that is not level is taken off the canvas again, and the cut drawn in ink. */
-function paintOutline(g: CanvasRenderingContext2D, scene: Scene, at: Placing): void {
+function paintOutline(g: CanvasRenderingContext2D, scene: Scene, at: Placing, inks: Inks): void {
   for (const s of scene.shapes) {
     if (s.type !== 'shape' || s.role !== 'sky') continue;
     const path = new Path2D();
@@ -253,13 +242,13 @@ function paintOutline(g: CanvasRenderingContext2D, scene: Scene, at: Placing): v
       if (i === 0) cut.moveTo(px, py);
       else cut.lineTo(px, py);
     });
-    g.lineWidth = 1.6;
-    g.strokeStyle = '#22272b';
+    g.lineWidth = THEME.sky?.weight ?? 1;
+    g.strokeStyle = inks.ink;
     g.stroke(cut);
   }
 }
 
-function paintGround(g: CanvasRenderingContext2D, scene: Scene, at: Placing): void {
+function paintGround(g: CanvasRenderingContext2D, scene: Scene, at: Placing, inks: Inks): void {
   const box = (x: number, y: number, w: number, h: number): [number, number, number, number] => [
     at.left + x * at.scale,
     at.base - (y + h) * at.scale,
@@ -269,12 +258,12 @@ function paintGround(g: CanvasRenderingContext2D, scene: Scene, at: Placing): vo
   for (const s of scene.shapes) {
     if (s.type !== 'rect' || (s.role !== 'ground' && s.role !== 'footing')) continue;
     if (s.role === 'ground') {
-      g.fillStyle = '#ddd5c3';
+      g.fillStyle = inks.soil;
       const [, y, , h] = box(s.x, s.y, s.w, s.h);
       g.fillRect(0, y, at.width, Math.min(Math.max(h, 20), 34));
     } else {
-      g.fillStyle = '#b9b1a0';
-      g.strokeStyle = INK;
+      g.fillStyle = inks.concrete;
+      g.strokeStyle = inks['concrete-edge'];
       const [x, y, w, h] = box(s.x, s.y, s.w, s.h);
       // Below the base no more than a strip of it; a step stands as high as it is.
       const deep = s.y < 0 ? Math.min(h, 26) : h;
@@ -284,21 +273,16 @@ function paintGround(g: CanvasRenderingContext2D, scene: Scene, at: Placing): vo
   }
 }
 
-function planFill(role: Role, id: string | undefined): string {
-  if (role === 'cell') return '#fbfaf5';
-  if (role === 'board') return '#ece2a8';
-  return id === 'shown' ? SHOWN_FILL : (FILLS[id as Kind] ?? PLAIN);
-}
-
 /** One course from above, cells open. */
-export function paintCourse(canvas: HTMLCanvasElement, scene: Scene, at: Placing): void {
+export function paintCourse(canvas: HTMLCanvasElement, scene: Scene, at: Placing, inks: Inks): void {
   const g = prepare(canvas, at.width, at.height);
   if (!g) return;
-  g.lineWidth = 0.8;
-  g.strokeStyle = INK;
   for (const s of scene.shapes) {
-    if (s.type !== 'rect') continue;
-    g.fillStyle = planFill(s.role, s.id);
+    const look = THEME[s.role];
+    if (s.type !== 'rect' || !look) continue;
+    g.lineWidth = look.weight ?? 1;
+    g.strokeStyle = inks[look.ink ?? 'mortar-line'];
+    g.fillStyle = inks[s.role === 'unit-plan' ? unitInk(s.id) : (look.fill ?? 'unit')];
     const y = at.base - (s.y + s.h) * at.scale;
     g.fillRect(at.left + s.x * at.scale, y, s.w * at.scale, s.h * at.scale);
     g.strokeRect(at.left + s.x * at.scale, y, s.w * at.scale, s.h * at.scale);

@@ -1,52 +1,61 @@
 import { FileDown, Printer } from 'lucide-react';
-import Papa from 'papaparse';
-import { useState, type ReactNode } from 'react';
-import { printed, type Printed } from '../state/api';
-import { useJob } from '../state/job';
-import { download } from '../ui/download';
+import type { ReactNode } from 'react';
+import type { ExportLine } from '@even-tally/exports';
 import { Section } from '../ui/Section';
+import type { PanelProps } from './panel';
+import { useTakeAway } from './useTakeAway';
 
-interface Props {
+interface Props extends PanelProps {
   title: string;
-  /** Which printed sheet, what it is called on its button, and what it is asked for. */
-  what: Printed;
-  name: string;
-  asked: Record<string, string>;
-  rows: () => Promise<(string | number)[][]>;
-  file: string;
-  says: string;
+  says?: string;
+  /** Which of all there is. */
+  which: (line: ExportLine) => boolean;
+  /** More to press beside them. */
+  children?: ReactNode;
 }
 
-/** A sheet to carry to the wall: printed by the server from the job as it is kept, or as rows for a spreadsheet. */
-export function TakeAway({ title, what, name, asked, rows, file, says }: Props): ReactNode {
-  const { whenKept } = useJob();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const give = (make: () => Promise<void>) => (): void => {
-    setTrouble(null);
-    setBusy(true);
-    make()
-      .catch((error: Error) => setTrouble(error.message))
-      .finally(() => setBusy(false));
-  };
-  const pdf = give(async () =>
-    download(`${file}.pdf`, 'application/pdf', await printed(await whenKept('Printing'), what, asked)),
-  );
-  const csv = give(async () =>
-    download(`${file}.csv`, 'text/csv', Papa.unparse(await rows(), { escapeFormulae: true })),
-  );
-  const button = 'press-plain inline-flex items-center gap-2';
+/** The sheets each stage has buttons for. What is in none of them is taken away at the last stage. */
+export const AT_A_STAGE: readonly string[] = ['pole', 'tape', 'starters', 'bars', 'lifts', 'holds'];
+
+/** Every form of one sheet, the printed one first. */
+export const ofSheet =
+  (sheet: string) =>
+  ({ kind }: ExportLine): boolean =>
+    kind.endsWith(`:${sheet}`);
+
+const FIRST = ['pdf', 'csv', 'svg', 'png'];
+const place = ({ kind }: ExportLine): number => {
+  const i = FIRST.indexOf(kind.slice(0, kind.indexOf(':')));
+  return i < 0 ? FIRST.length : i;
+};
+
+/** Something to take away, as a button for each form it is to be had in. */
+export function TakeAway({ title, says, which, children, ...panel }: Props): ReactNode {
+  const { job, view, show, planner } = panel;
+  const run = { index: view.run, name: view.runs[view.run]?.name ?? view.wall.name };
+  const { lines, take, busy, trouble } = useTakeAway({ job, planner, wall: view.wall, run, show });
+  const shown = lines.filter(which).sort((a, b) => place(a) - place(b));
   return (
     <Section title={title}>
       <div className="flex flex-wrap gap-2">
-        <button className={button} onClick={pdf} disabled={busy}>
-          <Printer size={15} aria-hidden="true" /> {busy ? 'Drawing it…' : `${name} as PDF`}
-        </button>
-        <button className={button} onClick={csv} disabled={busy}>
-          <FileDown size={15} aria-hidden="true" /> {name} as CSV
-        </button>
+        {shown.map((line) => (
+          <button
+            key={line.kind}
+            className="press-plain inline-flex items-center gap-2"
+            onClick={() => take(line)}
+            disabled={busy !== null}
+          >
+            {line.drawn === 'pdf' ? (
+              <Printer size={15} aria-hidden="true" />
+            ) : (
+              <FileDown size={15} aria-hidden="true" />
+            )}
+            {busy === line.kind ? 'Making it…' : line.name}
+          </button>
+        ))}
+        {children}
       </div>
-      <p className="text-[13px] text-soft">{says}</p>
+      {says && <p className="text-[13px] text-soft">{says}</p>}
       <p role="alert" className="font-semibold text-fault">
         {trouble}
       </p>

@@ -1,4 +1,4 @@
-import type { Fault, JobDocument, PaperKind, RecordEntry } from '@even-tally/core';
+import type { Fault, JobDocument, RecordEntry } from '@even-tally/core';
 
 /** What somebody may do in a yard, each with all that stands before it. */
 export const ROLES = ['reads', 'logs', 'plans', 'owns'] as const;
@@ -186,11 +186,8 @@ export const readRecord = (job: string): Promise<RecordEntry[]> => ask('GET', `/
 export const addRecord = (job: string, entry: RecordEntry): Promise<RecordEntry> =>
   ask('POST', `/api/jobs/${job}/record`, entry);
 
-/** What the server prints: the pole of a wall, the dry-lay tape of a run, and sheets of tables. */
-export type Printed = 'pole' | 'tape' | `papers/${PaperKind}`;
-
-/** A printed sheet of a kept job. */
-export async function printed(id: string, what: Printed, asked: Record<string, string>): Promise<Blob> {
-  const response = await fetched('GET', `/api/jobs/${id}/${what}.pdf?${new URLSearchParams(asked)}`);
-  return response.blob();
+/** An export of a kept job, made by the server: one of the kinds there are. */
+export async function exported(id: string, kind: string, asked: Record<string, string>): Promise<Blob> {
+  const path = `/api/jobs/${id}/exports/${encodeURIComponent(kind)}?${new URLSearchParams(asked)}`;
+  return (await fetched('GET', path)).blob();
 }

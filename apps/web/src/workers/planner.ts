@@ -1,38 +1,18 @@
-import {
-  editOf,
-  type Job,
-  type JobDocument,
-  type PaperKind,
-  type RecordEntry,
-  type BenchView,
-  type Show,
-  type Working,
-} from '@even-tally/core';
-import type { CardView } from './card';
+import { editOf, type BenchView, type Job, type Show } from '@even-tally/core';
 import { withChange } from './changes';
-import type { Answer, Ask, Told } from './protocol';
+import type { Answer, Ask, Question, Questions, Told } from './protocol';
 import { startPlanner } from './start';
 
 /** A planner in a worker. Sheets are a stream, latest wins; the rest are questions with one answer. */
 export interface Planner {
   bench(job: Job, wall: number, run: number, show: Show): void;
   onBench(listen: (view: BenchView) => void, failed: (says: string) => void): void;
-  working(job: Job, key: string): Promise<Working | null>;
-  rows(job: Job): Promise<(string | number)[][]>;
-  pole(job: Job, wall: number, show: Show): Promise<(string | number)[][]>;
-  tape(job: Job, wall: number, run: number, show: Show): Promise<(string | number)[][]>;
-  /** `record`: what happened on site, for the holds. */
-  paper(
-    job: Job,
-    what: PaperKind,
-    wall: number,
-    run: number,
-    show: Show,
-    record: readonly RecordEntry[],
-  ): Promise<(string | number)[][]>;
-  svg(job: Job, wall: number, run: number, show: Show): Promise<string>;
-  /** A wall as the yard shows it; null where the document is not sound. */
-  card(document: JobDocument, wall: number): Promise<CardView | null>;
+  /** `job`: what is asked about, where it is about one. */
+  ask<Q extends Question>(
+    what: Q,
+    asks: Questions[Q]['asks'],
+    job?: Job | null,
+  ): Promise<Questions[Q]['answers']>;
   close(): void;
 }
 
@@ -57,7 +37,7 @@ export function openPlanner(): Planner {
     frame = 0;
     if (view) listen(view);
   };
-  const questions = new Map<number, { resolve: (a: Answer) => void; reject: (e: Error) => void }>();
+  const questions = new Map<number, { resolve: (answers: unknown) => void; reject: (e: Error) => void }>();
   worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
     if (data.kind === 'bench') {
       // Every change is taken in, even of a view that has been left: later ones build on it.
@@ -74,7 +54,7 @@ export function openPlanner(): Planner {
     }
     const one = questions.get(data.seq);
     questions.delete(data.seq);
-    if (data.kind !== 'failed') one?.resolve(data);
+    if (data.kind === 'answer') one?.resolve(data.answers);
     else if (one) one.reject(new Error(data.says));
     else {
       failed(data.says);
@@ -90,14 +70,6 @@ export function openPlanner(): Planner {
     );
     told = job;
   };
-  type Question = Ask extends infer A ? (A extends { seq: number } ? Omit<A, 'seq'> : never) : never;
-  const question = (job: Job | null, q: Question): Promise<Answer> =>
-    new Promise((resolve, reject) => {
-      if (job) tell(job);
-      seq += 1;
-      questions.set(seq, { resolve, reject });
-      worker.postMessage({ ...q, seq });
-    });
   return {
     bench(job, wall, run, show) {
       latest = seq += 1;
@@ -111,24 +83,13 @@ export function openPlanner(): Planner {
       listen = on;
       failed = off;
     },
-    working: async (job, key) =>
-      ((await question(job, { kind: 'working', key })) as Extract<Answer, { kind: 'working' }>).working,
-    rows: async (job) => ((await question(job, { kind: 'rows' })) as Extract<Answer, { kind: 'rows' }>).rows,
-    pole: async (job, wall, show) =>
-      ((await question(job, { kind: 'pole', wall, show })) as Extract<Answer, { kind: 'rows' }>).rows,
-    tape: async (job, wall, run, show) =>
-      ((await question(job, { kind: 'tape', wall, run, show })) as Extract<Answer, { kind: 'rows' }>).rows,
-    paper: async (job, what, wall, run, show, record) =>
-      (
-        (await question(job, { kind: 'paper', what, wall, run, show, record })) as Extract<
-          Answer,
-          { kind: 'rows' }
-        >
-      ).rows,
-    svg: async (job, wall, run, show) =>
-      ((await question(job, { kind: 'svg', wall, run, show })) as Extract<Answer, { kind: 'svg' }>).svg,
-    card: async (document, wall) =>
-      ((await question(null, { kind: 'card', document, wall })) as Extract<Answer, { kind: 'card' }>).card,
+    ask: <Q extends Question>(what: Q, asks: Questions[Q]['asks'], job: Job | null = null) =>
+      new Promise<Questions[Q]['answers']>((resolve, reject) => {
+        if (job) tell(job);
+        seq += 1;
+        questions.set(seq, { resolve: (answers) => resolve(answers as Questions[Q]['answers']), reject });
+        worker.postMessage({ kind: what, seq, asks });
+      }),
     close: () => {
       cancelAnimationFrame(frame);
       worker.terminate();

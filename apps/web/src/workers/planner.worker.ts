@@ -1,30 +1,20 @@
 import {
   advised,
   carry,
-  paperOf,
-  paperRows,
   plan,
-  poleRows,
-  poleSheet,
-  sheetSvg,
   benchView,
-  tallyRows,
-  tapeRows,
-  tapeSheet,
   working,
-  workWall,
   type Job,
   type Plan,
   type Steps,
   type WallPlan,
 } from '@even-tally/core';
+import { exportLines, exportNamed } from '@even-tally/exports';
 import { cardOf } from './card';
 import { buffersOf, changeSender } from './changes';
-import type { Answer, Ask, Told } from './protocol';
+import type { Answer, Ask, BenchAsk, Question, Questions, Told } from './protocol';
 
 const changeOf = changeSender();
-
-type BenchAsk = Extract<Ask, { kind: 'bench' }>;
 
 /** The job as it was told last: what is asked is of this one. */
 let job: Job | null = null;
@@ -104,6 +94,23 @@ function told(data: Told): void {
   else if (job) job = carry(data.edit, job).document as Job;
 }
 
+const jobTold = (): Job => {
+  if (!job) throw new Error('No job was told.');
+  return job;
+};
+
+/** How each question is answered. */
+const ANSWERS: { [Q in Question]: (asks: Questions[Q]['asks']) => Questions[Q]['answers'] } = {
+  working: ({ key }) => working(jobTold(), [], key),
+  card: ({ document, wall }) => cardOf(document, wall),
+  exports: exportLines,
+  export: ({ kind, ...asks }) => {
+    const made = exportNamed(kind)?.make({ job: jobTold(), ...asks, now: new Date().toISOString() });
+    if (!made || !('text' in made)) throw new Error(`There is no such export here: ${kind}.`);
+    return made.text;
+  },
+};
+
 self.onmessage = ({ data }: MessageEvent<Ask | Told>): void => {
   if (data.kind === 'job' || data.kind === 'edit') return told(data);
   if (data.kind === 'bench') {
@@ -113,25 +120,11 @@ self.onmessage = ({ data }: MessageEvent<Ask | Told>): void => {
     awake = true;
     return;
   }
-  guarded(data.seq, () => {
-    if (data.kind === 'card') answer({ kind: 'card', seq: data.seq, card: cardOf(data.document, data.wall) });
-    else if (!job) throw new Error('No job was told.');
-    else if (data.kind === 'working')
-      answer({ kind: 'working', seq: data.seq, working: working(job, [], data.key) });
-    else if (data.kind === 'rows')
-      answer({ kind: 'rows', seq: data.seq, rows: tallyRows(plan(job, [], { advise: false })) });
-    else if (data.kind === 'tape') {
-      const sheet = tapeSheet(job.name, workWall(job, data.wall), data.run, data.show);
-      answer({ kind: 'rows', seq: data.seq, rows: tapeRows(sheet, data.show) });
-    } else if (data.kind === 'pole') {
-      const sheet = poleSheet(job.name, workWall(job, data.wall), data.show);
-      answer({ kind: 'rows', seq: data.seq, rows: poleRows(sheet, data.show) });
-    } else if (data.kind === 'paper') {
-      const sheet = paperOf(data.what, job, data.wall, data.run, data.show, data.record);
-      answer({ kind: 'rows', seq: data.seq, rows: paperRows(sheet) });
-    } else {
-      const p = plan(job, [], { only: [data.wall] }).walls[0];
-      if (p) answer({ kind: 'svg', seq: data.seq, svg: sheetSvg(p, data.run, data.show) });
-    }
-  });
+  guarded(data.seq, () =>
+    answer({
+      kind: 'answer',
+      seq: data.seq,
+      answers: (ANSWERS[data.kind] as (asks: unknown) => never)(data.asks),
+    }),
+  );
 };

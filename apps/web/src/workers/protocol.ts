@@ -1,32 +1,39 @@
-import type { Edit, Job, JobDocument, PaperKind, RecordEntry, Show, Working } from '@even-tally/core';
+import type { Edit, Job, JobDocument, RecordEntry, Show, Working } from '@even-tally/core';
+import type { ExportLine } from '@even-tally/exports';
 import type { CardView } from './card';
 import type { ViewChange } from './changes';
 
 /** The job a planner works on: sent once, and then what is done to it. What is asked is of the job as it was told last. */
 export type Told = { kind: 'job'; job: Job } | { kind: 'edit'; edit: Edit };
 
-export type Ask =
-  | { kind: 'bench'; seq: number; wall: number; run: number; show: Show }
-  | { kind: 'working'; seq: number; key: string }
-  | { kind: 'card'; seq: number; document: JobDocument; wall: number }
-  | { kind: 'rows'; seq: number }
-  | { kind: 'tape'; seq: number; wall: number; run: number; show: Show }
-  | { kind: 'pole'; seq: number; wall: number; show: Show }
-  | {
-      kind: 'paper';
-      seq: number;
-      what: PaperKind;
-      wall: number;
-      run: number;
+/** Every question with one answer: what it asks and what it answers. The planner's side and the asker's follow from it. */
+export interface Questions {
+  working: { asks: { key: string }; answers: Working | null };
+  /** A wall as the yard shows it; null where the document is not sound. */
+  card: { asks: { document: JobDocument; wall: number }; answers: CardView | null };
+  /** What there is to take away. */
+  exports: { asks: null; answers: ExportLine[] };
+  /** One of them, as the text of its file. */
+  export: {
+    asks: {
+      kind: string;
+      wall: number | null;
+      run: number | null;
       show: Show;
       record: readonly RecordEntry[];
-    }
-  | { kind: 'svg'; seq: number; wall: number; run: number; show: Show };
+    };
+    answers: string;
+  };
+}
+export type Question = keyof Questions;
+
+/** A view of a run, for the stream of views: latest wins. */
+export type BenchAsk = { kind: 'bench'; seq: number; wall: number; run: number; show: Show };
+
+export type Ask =
+  BenchAsk | { [Q in Question]: { kind: Q; seq: number; asks: Questions[Q]['asks'] } }[Question];
 
 export type Answer =
   | { kind: 'bench'; seq: number; change: ViewChange }
-  | { kind: 'working'; seq: number; working: Working | null }
-  | { kind: 'rows'; seq: number; rows: (string | number)[][] }
-  | { kind: 'svg'; seq: number; svg: string }
-  | { kind: 'card'; seq: number; card: CardView | null }
+  | { kind: 'answer'; seq: number; answers: Questions[Question]['answers'] }
   | { kind: 'failed'; seq: number; says: string };

@@ -2,6 +2,7 @@ import { sayMm, type JobDocument } from '@even-tally/core';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { paintElevation } from '../bench/paint';
+import { useInks } from '../state/scheme';
 import type { CardView } from '../workers/card';
 import type { Planner } from '../workers/planner';
 
@@ -36,10 +37,11 @@ export function WallCard({
   // Undefined until the worker has answered; null where it cannot be drawn.
   const [drawn, setDrawn] = useState<CardView | null | undefined>(undefined);
   const wall = job.walls[index];
+  const inks = useInks();
   const { width, height, scale } = sizeOf(drawn ?? null);
   useEffect(() => {
     let left = false;
-    planner.card(job, index).then(
+    planner.ask('card', { document: job, wall: index }).then(
       (card) => left || setDrawn(card),
       () => left || setDrawn(null),
     );
@@ -54,9 +56,9 @@ export function WallCard({
         c,
         drawn.elevation,
         { width, height, scale, left: 0, base: height - 6 },
-        { live: null, lite: true },
+        { inks, lite: true },
       );
-  }, [drawn, width, height, scale]);
+  }, [drawn, width, height, scale, inks]);
   if (!wall) return null;
   return (
     <Link to={`/jobs/${jobId}/${encodeURIComponent(wall.id)}/0/bond`} className="group block max-w-full">

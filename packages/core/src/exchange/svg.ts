@@ -1,66 +1,18 @@
-import { KINDS } from '../walling/units/laying/kinds.js';
+import {
+  PAPER_PIXEL,
+  SCHEMES,
+  THEME,
+  UNDER_UNITS,
+  unitInk,
+  type Ink,
+  type Look,
+  type Scheme,
+} from '../scene/theme.js';
 import { cornersOf, SHOWN, type CourseColumns } from '../walling/pieces.js';
-import type { Role, SceneShape } from '../shapes/shape.js';
-import type { Scene } from '../scene/scene.js';
-
-interface Look {
-  fill?: string;
-  stroke?: string;
-  width?: number;
-  size?: number;
-  weight?: number;
-  dash?: string;
-  opacity?: number;
-}
-
-/** Paper ink for each role: black, white and greys first, so that a black-and-white print says the same. */
-const LOOKS: Partial<Record<Role, Look>> = {
-  ground: { fill: '#ddd5c3' },
-  footing: { fill: '#c9c0ae', stroke: '#5a5348', width: 4 },
-  opening: { fill: '#fff', stroke: '#22272b', width: 8 },
-  'opening-name': { fill: '#22272b', size: 80, weight: 700 },
-  'opening-size': { fill: '#22272b', size: 62 },
-  sky: { fill: '#fff', stroke: '#22272b', width: 5 },
-  vent: { fill: '#6b665b', stroke: '#22272b', width: 4 },
-  short: { fill: 'none', stroke: '#ae2a1c', width: 6, dash: '30 20' },
-  'bad-joint': { stroke: '#ae2a1c', width: 22 },
-  'letter-fault': { fill: '#ae2a1c', stroke: '#fff', width: 30, size: 120, weight: 700 },
-  'letter-choice': { fill: '#22272b', stroke: '#fff', width: 30, size: 120, weight: 700 },
-  'letter-note': { fill: '#6b5200', stroke: '#fff', width: 30, size: 120, weight: 700 },
-  pole: { fill: '#d9b47c', stroke: '#5d431f', width: 4 },
-  'pole-mark': { stroke: '#22272b', width: 5 },
-  'pole-number': { fill: '#22272b', size: 70, weight: 700 },
-  'pole-height': { fill: '#22272b', size: 60 },
-  'pole-flag': { fill: '#1e5aa0', size: 60, weight: 700 },
-  'bed-tight': { fill: '#9a6700' },
-  'bed-open': { fill: '#9a6700' },
-  'bed-out': { fill: '#ae2a1c' },
-  tape: { fill: '#f4e07a', stroke: '#6d6115', width: 4 },
-  'tape-mark': { stroke: '#22272b', width: 4 },
-  'tape-number': { fill: '#22272b', size: 55 },
-  'unit-plan': { fill: '#cfcabd', stroke: '#6b665b', width: 4 },
-  cell: { fill: '#fff', stroke: '#6b665b', width: 3 },
-  grout: { fill: '#8d9aa6', opacity: 0.65 },
-  bar: { stroke: '#22272b', width: 14 },
-  'bed-steel': { stroke: '#22272b', width: 9, dash: '50 18' },
-  'movement-joint': { stroke: '#22272b', width: 16 },
-  dpc: { stroke: '#22272b', width: 18 },
-  tie: { fill: '#22272b', stroke: '#fff', width: 3 },
-  'edge-tie': { fill: '#fff', stroke: '#22272b', width: 8 },
-  tray: { stroke: '#1c4f7c', width: 14 },
-  weep: { stroke: '#1c4f7c', width: 12 },
-  'course-name': { fill: '#22272b', size: 80, weight: 700 },
-  title: { fill: '#22272b', size: 150, weight: 700 },
-  caution: { fill: '#22272b', size: 66 },
-};
-
-const PIECE_FILL: Record<string, string> = {
-  half: '#e0d2ad',
-  'three-quarter': '#e0d2ad',
-  cut: '#e3b98a',
-  beam: '#9da7a4',
-  closer: '#e0d2ad',
-};
+import { KINDS } from '../walling/units/laying/kinds.js';
+import type { SceneShape } from '../shapes/shape.js';
+import { partsOf } from './pages/fractions.js';
+import type { Page, Placed } from './pages/page.js';
 
 export const escapeXml = (text: string): string =>
   text.replace(
@@ -68,85 +20,129 @@ export const escapeXml = (text: string): string =>
     (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c] ?? c,
   );
 
-const n = (value: number): string => String(Math.round(value * 100) / 100);
+/** A thousandth of a millimetre of paper is finer than any printer. */
+const n = (value: number): string => String(Math.round(value * 1000) / 1000);
 
-function shapeSvg(shape: SceneShape, flip: (y: number) => number, t: number): string {
-  const look = LOOKS[shape.role] ?? {};
-  const paint = [
-    `fill="${look.fill ?? 'none'}"`,
-    look.stroke ? `stroke="${look.stroke}" stroke-width="${n((look.width ?? 2) * t)}"` : '',
-    look.opacity ? `fill-opacity="${look.opacity}"` : '',
-    look.dash ? `stroke-dasharray="${look.dash}"` : '',
-  ].filter(Boolean);
-  if (shape.type === 'rect') {
-    return `<rect x="${n(shape.x)}" y="${n(flip(shape.y + shape.h))}" width="${n(shape.w)}" height="${n(shape.h)}" ${paint.join(' ')}/>`;
-  }
-  if (shape.type === 'shape') {
-    const points = shape.points.map(([x, y]) => `${n(x)},${n(flip(y))}`).join(' ');
-    return `<polygon points="${points}" ${paint.join(' ')}/>`;
-  }
-  if (shape.type === 'line') {
-    return `<line x1="${n(shape.x1)}" y1="${n(flip(shape.y1))}" x2="${n(shape.x2)}" y2="${n(flip(shape.y2))}" ${paint.join(' ')}/>`;
-  }
-  const size = (look.size ?? 80) * t;
-  const drop = shape.role === 'opening-size' ? size * 1.3 : size * 0.35;
-  return `<text x="${n(shape.x)}" y="${n(flip(shape.y) + drop)}" font-size="${n(size)}" font-weight="${look.weight ?? 400}" text-anchor="${shape.anchor}" paint-order="stroke" ${paint.join(' ')}>${escapeXml(shape.text)}</text>`;
+interface Brush {
+  inks: Record<Ink, string>;
+  x: (mm: number) => number;
+  y: (mm: number) => number;
+  scale: number;
 }
 
-function piecesSvg(scene: Scene, flip: (y: number) => number, t: number): string {
-  const out: string[] = [];
-  for (const c of scene.pieces ?? []) out.push(...courseSvg(c, flip, t));
-  return out.length === 0 ? '' : `<g stroke="#6b665b" stroke-width="${n(3 * t)}">${out.join('')}</g>`;
+const px = (pixels: number): number => pixels * PAPER_PIXEL;
+
+function paint({ inks }: Brush, look: Look): string {
+  return [
+    `fill="${look.fill ? inks[look.fill] : 'none'}"`,
+    look.ink ? `stroke="${inks[look.ink]}" stroke-width="${n(px(look.weight ?? 1))}"` : '',
+    look.cover === undefined ? '' : `fill-opacity="${look.cover}"`,
+    look.dash ? `stroke-dasharray="${look.dash.map((d) => n(px(d))).join(' ')}"` : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
 
-/** Corners, x and y by turns, as an SVG polygon has them. */
-const pointsSvg = (corners: Float64Array, flip: (y: number) => number): string =>
-  Array.from(
-    { length: corners.length / 2 },
-    (_, k) => `${n(corners[2 * k] ?? 0)},${n(flip(corners[2 * k + 1] ?? 0))}`,
-  ).join(' ');
+/** Fractions are set from their parts, each moved by what the one before it was raised. */
+function spans(text: string, size: number): string {
+  let raised = 0;
+  return partsOf(text)
+    .map((part) => {
+      const dy = raised - part.up;
+      raised = part.up;
+      return part.size === 1 && dy === 0
+        ? escapeXml(part.text)
+        : `<tspan dy="${n(dy * size)}" font-size="${n(size * part.size)}">${escapeXml(part.text)}</tspan>`;
+    })
+    .join('');
+}
 
-function courseSvg(c: CourseColumns, flip: (y: number) => number, t: number): string[] {
+function textSvg(brush: Brush, look: Look, x: number, y: number, text: string, anchor: string): string {
+  const size = px(look.size ?? 12);
+  const halo = look.halo
+    ? `stroke="${brush.inks[look.halo]}" stroke-width="${n(size * 0.35)}" paint-order="stroke" `
+    : '';
+  return `<text x="${n(x)}" y="${n(y)}" font-size="${n(size)}" ${look.bold ? 'font-weight="700" ' : ''}text-anchor="${anchor}" ${halo}fill="${brush.inks[look.fill ?? 'ink']}">${spans(text, size)}</text>`;
+}
+
+const points = (brush: Brush, list: readonly (readonly [number, number])[]): string =>
+  list.map(([x, y]) => `${n(brush.x(x))},${n(brush.y(y))}`).join(' ');
+
+function markSvg(brush: Brush, look: Look, s: Extract<SceneShape, { type: 'mark' }>): string {
+  const [x, y] = [brush.x(s.x), brush.y(s.y)];
+  // A glyph is in pixels, its strokes with it.
+  const glyph = `<path d="${look.glyph ?? ''}" transform="translate(${n(x)} ${n(y)}) scale(${PAPER_PIXEL})" fill="${look.fill ? brush.inks[look.fill] : 'none'}"${look.ink ? ` stroke="${brush.inks[look.ink]}" stroke-width="${look.weight ?? 1}"` : ''}/>`;
+  if (s.text === undefined) return glyph;
+  const words = { ...look, fill: look.ink ?? 'ink' };
+  return `<g class="mark">${glyph}${textSvg(brush, words, x, y + px((look.size ?? 12) * 0.36), s.text, 'middle')}</g>`;
+}
+
+function shapeSvg(brush: Brush, s: SceneShape): string {
+  const look = THEME[s.role];
+  if (!look) return '';
+  switch (s.type) {
+    case 'rect':
+      return `<rect x="${n(brush.x(s.x))}" y="${n(brush.y(s.y + s.h))}" width="${n(s.w * brush.scale)}" height="${n(s.h * brush.scale)}" ${paint(brush, s.role === 'unit-plan' ? { ...look, fill: unitInk(s.id) } : look)}/>`;
+    case 'shape':
+      return `<polygon points="${points(brush, s.points)}" ${paint(brush, look)}/>`;
+    case 'path':
+      return `<polyline points="${points(brush, s.points)}" ${paint(brush, { ...look, fill: undefined })}/>`;
+    case 'line':
+      return `<line x1="${n(brush.x(s.x1))}" y1="${n(brush.y(s.y1))}" x2="${n(brush.x(s.x2))}" y2="${n(brush.y(s.y2))}" ${paint(brush, { ...look, fill: undefined })}/>`;
+    case 'mark':
+      return markSvg(brush, look, s);
+    case 'text':
+      return textSvg(brush, look, brush.x(s.x), brush.y(s.y) + px(look.drop ?? 0), s.text, s.anchor);
+  }
+}
+
+function courseSvg(brush: Brush, c: CourseColumns): string[] {
   const out: string[] = [];
   for (let i = 0; i < c.count; i++) {
-    const [x, y, w, h] = [
-      c.from[i] ?? 0,
-      flip(c.top[i] ?? 0),
-      (c.to[i] ?? 0) - (c.from[i] ?? 0),
-      (c.top[i] ?? 0) - (c.bottom[i] ?? 0),
-    ];
-    const kind = c.kind[i] === SHOWN ? 'shown' : (KINDS[c.kind[i] ?? 0] ?? 'stretcher');
-    const fill = kind === 'shown' ? '#b9b3a4' : (PIECE_FILL[kind] ?? '#cfcabd');
+    const [from, to, bottom, top] = [c.from[i] ?? 0, c.to[i] ?? 0, c.bottom[i] ?? 0, c.top[i] ?? 0];
+    const fill = brush.inks[unitInk(c.kind[i] === SHOWN ? 'shown' : KINDS[c.kind[i] ?? 0])];
     const corners = cornersOf(c, i);
     out.push(
       corners
-        ? `<polygon points="${pointsSvg(corners, flip)}" fill="${fill}"/>`
-        : `<rect x="${n(x)}" y="${n(y)}" width="${n(w)}" height="${n(h)}" fill="${fill}"/>`,
+        ? `<polygon points="${points(
+            brush,
+            Array.from({ length: corners.length / 2 }, (_, k) => [
+              corners[2 * k] ?? 0,
+              corners[2 * k + 1] ?? 0,
+            ]),
+          )}" fill="${fill}"/>`
+        : `<rect x="${n(brush.x(from))}" y="${n(brush.y(top))}" width="${n((to - from) * brush.scale)}" height="${n((top - bottom) * brush.scale)}" fill="${fill}"/>`,
     );
     // A stroke across a sawn piece, so that a black-and-white print shows the cut too.
     if (c.sawn[i] === 1)
       out.push(
-        `<line x1="${n(x)}" y1="${n(y + h)}" x2="${n(x + w)}" y2="${n(y)}" stroke="#7a5a2e" stroke-width="${n(4 * t)}"/>`,
+        `<line x1="${n(brush.x(from))}" y1="${n(brush.y(bottom))}" x2="${n(brush.x(to))}" y2="${n(brush.y(top))}" stroke="${brush.inks.saw}" stroke-width="${n(px(1))}"/>`,
       );
   }
   return out;
 }
 
-/**
- * Scenes on one sheet, in wall millimetres: `dx` shifts each right, `base` is where its y = 0 lies below the top.
- * `t` scales words and strokes, so that a long wall is not labelled in ant tracks.
- */
-export function scenesToSvg(
-  size: { w: number; h: number },
-  t: number,
-  placed: { scene: Scene; dx: number; base: number }[],
-  title: string,
-): string {
-  const body = placed.map(({ scene, dx, base }) => {
-    const flip = (y: number): number => base - y;
-    const behind = scene.shapes.filter((s) => s.role === 'ground' || s.role === 'footing');
-    const front = scene.shapes.filter((s) => !behind.includes(s));
-    return `<g transform="translate(${n(dx)} 0)">${behind.map((s) => shapeSvg(s, flip, t)).join('')}${piecesSvg(scene, flip, t)}${front.map((s) => shapeSvg(s, flip, t)).join('')}</g>`;
+function partSvg({ scene, scale, x, y }: Placed, inks: Record<Ink, string>): string {
+  const brush: Brush = { inks, scale, x: (mm) => x + mm * scale, y: (mm) => y - mm * scale };
+  const under = scene.shapes.filter((s) => UNDER_UNITS.includes(s.role));
+  const over = scene.shapes.filter((s) => !UNDER_UNITS.includes(s.role));
+  const units = (scene.pieces ?? []).flatMap((c) => courseSvg(brush, c)).join('');
+  return [
+    ...under.map((s) => shapeSvg(brush, s)),
+    units && `<g class="units" stroke="${inks['mortar-line']}" stroke-width="${n(px(0.8))}">${units}</g>`,
+    ...over.map((s) => shapeSvg(brush, s)),
+  ].join('');
+}
+
+/** Pages under one another as one SVG file, in millimetres of paper. */
+export function pagesSvg(pages: readonly Page[], title: string, scheme: Scheme = 'print'): string {
+  const inks = SCHEMES[scheme];
+  const w = Math.max(0, ...pages.map((p) => p.w));
+  let top = 0;
+  const body = pages.map((page) => {
+    const here = `<g transform="translate(0 ${n(top)})"><rect width="${n(page.w)}" height="${n(page.h)}" fill="${inks.paper}"/>${page.parts.map((p) => partSvg(p, inks)).join('')}</g>`;
+    top += page.h;
+    return here;
   });
-  return `<?xml version="1.0" encoding="UTF-8"?>\n<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${n(size.w)} ${n(size.h)}" font-family="Archivo, Arial, sans-serif" role="img"><title>${escapeXml(title)}</title><rect width="100%" height="100%" fill="#fff"/>${body.join('')}</svg>\n`;
+  return `<?xml version="1.0" encoding="UTF-8"?>\n<svg xmlns="http://www.w3.org/2000/svg" width="${n(w)}mm" height="${n(top)}mm" viewBox="0 0 ${n(w)} ${n(top)}" font-family="'DejaVu Sans Condensed', 'Archivo Narrow', 'Arial Narrow', sans-serif" role="img"><title>${escapeXml(title)}</title>${body.join('')}</svg>\n`;
 }

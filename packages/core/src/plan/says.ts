@@ -1,3 +1,4 @@
+import type { StageName } from '../findings/finding.js';
 import { MEASURES, type Figure, type Made, type MaterialRow } from '../stages/figure.js';
 import type { Hold } from '../stages/hold.js';
 import type { SceneShape } from '../shapes/shape.js';
@@ -45,11 +46,17 @@ export const materialsOf = (work: Worked, stages: readonly AnyStage[] = STAGES):
     .flatMap((s) => s.materials?.(work) ?? (s.figures?.(work, null) ?? []).map(asMaterial));
 
 /** What is filled lies under what stands in it, whichever stage draws which. */
-const UNDER: readonly SceneShape['role'][] = ['grout'];
+const UNDER: readonly SceneShape['role'][] = ['grout', 'cell-open'];
 
-/** What stages draw on the elevation of a run, over its units. */
-export const shapesOver = (work: Worked, run: number, stages: readonly AnyStage[] = STAGES): SceneShape[] =>
+/** What stages draw on the elevation of a run, over its units: those shown under one of the product's stages, or all. */
+export const shapesOver = (
+  work: Worked,
+  run: number,
+  stages: readonly AnyStage[] = STAGES,
+  shown?: StageName,
+): SceneShape[] =>
   asked(stages, work)
+    .filter((s) => shown === undefined || s.shown === shown)
     .flatMap((s) => s.shapes?.(work, run) ?? [])
     .sort((a, b) => Number(UNDER.includes(b.role)) - Number(UNDER.includes(a.role)));
 

@@ -1,9 +1,9 @@
-import { showMm, type Show } from '../measure/format.js';
+import { sayMm, showMm, type Show } from '../measure/format.js';
 import type { Finding } from '../findings/finding.js';
 import type { WallWork } from '../plan/work.js';
 import { wallingOf } from '../walling/registry.js';
 import { FOOTING_DRAWN, skyShapes, stepShapes } from './outline.js';
-import { line, rect, words, type SceneShape } from '../shapes/shape.js';
+import { line, mark, rect, words, type SceneShape } from '../shapes/shape.js';
 import type { Scene } from './scene.js';
 
 const letterOf = (i: number): string =>
@@ -47,7 +47,7 @@ function findingShapes(work: WallWork, { letter, finding }: Lettered): SceneShap
     const high = courses[(finding.to ?? finding.course) - 1];
     if (low && high) shapes.push(line('bad-joint', finding.at, low.bottom, finding.at, high.top));
   }
-  shapes.push({ ...words(`letter-${finding.severity}`, x, y, letter, 'middle'), id: letter });
+  shapes.push(mark(`letter-${finding.severity}`, x, y, letter, letter));
   return shapes;
 }
 
@@ -82,8 +82,12 @@ export function elevationScene(work: WallWork, run: number, letters: readonly Le
   ];
   shapes.push(...stepShapes(work.wall, work.gauge, run), ...skyShapes(work.wall, work.gauge, run));
   shapes.push(...ventShapes(work, run));
-  if (work.gauge.short > 0)
-    shapes.push(rect('short', 0, work.wall.height - work.gauge.short, length, work.gauge.short));
+  const { short } = work.gauge;
+  if (short > 0)
+    shapes.push(
+      rect('short', 0, work.wall.height - short, length, short),
+      words('short-name', length, work.wall.height, `${sayMm(short, show)} not built`, 'end'),
+    );
   for (const o of work.wall.openings.filter((one) => one.run === run)) {
     const middle = (o.from + o.to) / 2;
     shapes.push(

@@ -51,8 +51,6 @@ export interface SteelView {
   steel: SetSteel | null;
   grout: SetGrout | null;
   cells: CellShown[];
-  /** Bars and filled cells in the corner at its end, which the next run counts. */
-  corner: { at: number; bottom: number; top: number; bar: boolean; filled: boolean; wide: number }[];
   /** Beams of the run, a stretch at a time. */
   beams: {
     from: Mm;
@@ -116,26 +114,6 @@ function cellsShown(p: WallPlan, run: number, lines: readonly ScheduleLine[]): C
   });
 }
 
-/** The corner at the end of a run belongs to the run that begins there, and is seen on this face all the same. */
-function cornerShown(p: WallPlan, run: number): SteelView['corner'] {
-  const bonded = p.runs.find((r) => r.index === run);
-  const other = bonded?.ends.end.other ?? null;
-  const fill = p.fills.find((f) => f.run === other);
-  const from = p.runs.find((r) => r.index === other)?.from ?? 0;
-  const width = p.wall.unitWidth;
-  if (!bonded || !fill) return [];
-  return fill.cells
-    .filter(({ shaft }) => shaft.to < from + width)
-    .map(({ shaft, bar, filled }) => ({
-      at: bonded.to - width / 2,
-      bottom: shaft.bottom,
-      top: shaft.top,
-      bar,
-      filled,
-      wide: shaft.to - shaft.from,
-    }));
-}
-
 function bedsShown(p: WallPlan, run: number): SteelView['beds'] {
   const { wall, gauge } = p;
   const bonded = p.runs.find((r) => r.index === run);
@@ -181,7 +159,6 @@ export function steelView(plan: WallPlan, run: number): SteelView {
     steel: wall.steel,
     grout: wall.grout,
     cells: cellsShown(p, run, lines),
-    corner: cornerShown(p, run),
     beams: steel.beams
       .filter((b) => b.run === run)
       .flatMap((b) =>

@@ -26,7 +26,7 @@ import { cornersTaken, runEnds } from '../walling/units/lines/ends.js';
 import { narrowPiers, type NarrowPier } from '../walling/units/judging/narrow.js';
 import { jambPlaces } from '../walling/units/judging/snap.js';
 import { bedLimits } from '../stages/gauge/courses.js';
-import type { Choice, Finding } from '../findings/finding.js';
+import type { Choice, Finding, StageName } from '../findings/finding.js';
 import { applyPatch, type Patch } from '../job/edits/patch.js';
 import { editOf, type Edit } from '../job/edits/edit.js';
 import type { WallPlan } from '../plan/plan.js';
@@ -37,6 +37,9 @@ import { rakedCuts, type RakedCut } from './outline.js';
 import type { Figure } from '../stages/figure.js';
 import { keyedFigures } from './figures.js';
 import { coursePicks } from './picks.js';
+import { shapesOver } from '../plan/says.js';
+import { STAGES } from '../plan/registry.js';
+import type { SceneShape } from '../shapes/shape.js';
 import type { Scene } from './scene.js';
 import { steelView, type SteelView } from './steelView.js';
 import { coursePlanScene, tapeMarks, type TapeMark } from './tape.js';
@@ -167,6 +170,8 @@ export interface BenchView {
   flags: PoleFlag[];
   tape: TapeMark[];
   elevation: Scene;
+  /** What a stage draws over the units, where it draws anything. */
+  over: Partial<Record<StageName, SceneShape[]>>;
   odd: Scene;
   even: Scene;
   runFigures: Figure[];
@@ -285,6 +290,7 @@ export function benchView(
     flags: poleFlags(p, run),
     tape: tapeMarks(p, run, show),
     elevation: elevationScene(p, run, says, show),
+    over: { 'set-out': shapesOver(p, run, STAGES, 'set-out'), steel: shapesOver(p, run, STAGES, 'steel') },
     odd: coursePlanScene(p, run, 1),
     even: coursePlanScene(p, run, 2),
     runFigures: keyedFigures(p, run),

@@ -1,57 +1,22 @@
-/** What a shape is; a renderer decides how that looks on its ground. */
-export type Role =
-  | 'ground'
-  | 'footing'
-  | 'opening'
-  | 'opening-name'
-  | 'opening-size'
-  | 'short'
-  | 'sky'
-  | 'vent'
-  | 'bad-joint'
-  | 'letter-fault'
-  | 'letter-choice'
-  | 'letter-note'
-  | 'pole'
-  | 'pole-mark'
-  | 'pole-number'
-  | 'pole-height'
-  | 'pole-flag'
-  | 'bed-tight'
-  | 'bed-open'
-  | 'bed-out'
-  | 'tape'
-  | 'tape-mark'
-  | 'tape-number'
-  | 'course-name'
-  | 'unit-plan'
-  | 'cell'
-  | 'bar'
-  | 'grout'
-  | 'board'
-  | 'bed-steel'
-  | 'movement-joint'
-  | 'dpc'
-  | 'tie'
-  | 'edge-tie'
-  | 'tray'
-  | 'weep'
-  | 'title'
-  | 'caution';
+import type { Role } from './roles.js';
 
+export type { Role } from './roles.js';
+
+export type Anchor = 'start' | 'middle' | 'end';
+
+/**
+ * One thing drawn, in millimetres. A `mark` is as large on every medium whatever the scale: its glyph is the theme's, and a letter may stand in it.
+ * `id` says what it is a picture of, for whoever can be pressed.
+ */
 export type SceneShape =
   | { type: 'rect'; role: Role; x: number; y: number; w: number; h: number; id?: string }
   | { type: 'shape'; role: Role; points: readonly (readonly [number, number])[]; id?: string }
+  | { type: 'path'; role: Role; points: readonly (readonly [number, number])[]; id?: string }
   | { type: 'line'; role: Role; x1: number; y1: number; x2: number; y2: number; id?: string }
-  | {
-      type: 'text';
-      role: Role;
-      x: number;
-      y: number;
-      text: string;
-      anchor: 'start' | 'middle' | 'end';
-      id?: string;
-    };
+  | { type: 'mark'; role: Role; x: number; y: number; text?: string; id?: string }
+  | { type: 'text'; role: Role; x: number; y: number; text: string; anchor: Anchor; id?: string };
+
+const named = (id: string | undefined): { id?: string } => (id === undefined ? {} : { id });
 
 export const rect = (role: Role, x: number, y: number, w: number, h: number, id?: string): SceneShape => ({
   type: 'rect',
@@ -60,38 +25,46 @@ export const rect = (role: Role, x: number, y: number, w: number, h: number, id?
   y,
   w,
   h,
-  ...(id === undefined ? {} : { id }),
+  ...named(id),
 });
+
 /** A closed shape by its corners. */
 export const shape = (
   role: Role,
   points: readonly (readonly [number, number])[],
   id?: string,
-): SceneShape => ({
-  type: 'shape',
+): SceneShape => ({ type: 'shape', role, points, ...named(id) });
+
+/** A broken line through points, open at its ends. */
+export const path = (
+  role: Role,
+  points: readonly (readonly [number, number])[],
+  id?: string,
+): SceneShape => ({ type: 'path', role, points, ...named(id) });
+
+export const line = (
+  role: Role,
+  x1: number,
+  y1: number,
+  x2: number,
+  y2: number,
+  id?: string,
+): SceneShape => ({ type: 'line', role, x1, y1, x2, y2, ...named(id) });
+
+export const mark = (role: Role, x: number, y: number, text?: string, id?: string): SceneShape => ({
+  type: 'mark',
   role,
-  points,
-  ...(id === undefined ? {} : { id }),
+  x,
+  y,
+  ...(text === undefined ? {} : { text }),
+  ...named(id),
 });
-export const line = (role: Role, x1: number, y1: number, x2: number, y2: number): SceneShape => ({
-  type: 'line',
-  role,
-  x1,
-  y1,
-  x2,
-  y2,
-});
+
 export const words = (
   role: Role,
   x: number,
   y: number,
   text: string,
-  anchor: 'start' | 'middle' | 'end' = 'start',
-): SceneShape => ({
-  type: 'text',
-  role,
-  x,
-  y,
-  text,
-  anchor,
-});
+  anchor: Anchor = 'start',
+  id?: string,
+): SceneShape => ({ type: 'text', role, x, y, text, anchor, ...named(id) });

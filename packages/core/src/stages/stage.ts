@@ -25,9 +25,11 @@ export interface Given<W> {
   tried: (runs: FaceLaid['runs']) => object | undefined;
 }
 
-/** A sheet to print, and how its button is called. */
+/** A sheet to print: how it is asked for, what it is called, and whether each run has its own. */
 export interface Paper<W> {
   kind: string;
+  name: string;
+  over: 'wall' | 'run';
   sheet(job: string, work: W, run: number, show: Show): PaperSheet;
 }
 

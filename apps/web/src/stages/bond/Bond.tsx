@@ -3,11 +3,10 @@ import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/job';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
-import { fileName } from '../../ui/download';
 import { Section } from '../../ui/Section';
 import { Choices } from '../Choices';
 import { Lock } from '../Lock';
-import { TakeAway } from '../TakeAway';
+import { ofSheet, TakeAway } from '../TakeAway';
 import { Weights } from '../Weights';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
@@ -21,7 +20,7 @@ const throughBond = (id: BondId): boolean => BONDS.some((b) => b.id === id && b.
 
 /** Unit, joints and start; openings; and the ways to bond it. */
 export function Bond(props: PanelProps): ReactNode {
-  const { job, view, show, planner } = props;
+  const { job, view, show } = props;
   const { set } = useWallFields(job, view);
   const refusal = useOpenJob((s) => s.refusal);
   const own = (job.units ?? []).map((u) => [u.id, u.name ?? u.id] as const);
@@ -110,12 +109,9 @@ export function Bond(props: PanelProps): ReactNode {
       <AirBricks {...props} />
       <Closing {...props} />
       <TakeAway
+        {...props}
         title="Take the tape"
-        what="tape"
-        name="Tape"
-        asked={{ wall: view.wall.id, run: String(view.run), show }}
-        rows={() => planner.tape(job, view.wall.index, view.run, show)}
-        file={`${fileName(view.runs[view.run]?.name ?? view.wall.name)}-tape`}
+        which={ofSheet('tape')}
         says="Running marks to every perp and jamb, odd and even courses, all from the start of the run."
       />
     </>

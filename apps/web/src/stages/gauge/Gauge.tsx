@@ -4,11 +4,10 @@ import { useOpenJob } from '../../state/job';
 import { look } from '../../state/view';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
-import { fileName } from '../../ui/download';
 import { Section } from '../../ui/Section';
 import { Choices } from '../Choices';
 import { Lock } from '../Lock';
-import { TakeAway } from '../TakeAway';
+import { ofSheet, TakeAway } from '../TakeAway';
 import { Weights } from '../Weights';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
@@ -17,7 +16,7 @@ import { RealUnits } from './RealUnits';
 
 /** The height against whole courses, and the ways to bring them together. */
 export function Gauge(props: PanelProps): ReactNode {
-  const { job, view, show, planner } = props;
+  const { job, view, show } = props;
   const { set } = useWallFields(job, view);
   const refusal = useOpenJob((s) => s.refusal);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
@@ -105,12 +104,9 @@ export function Gauge(props: PanelProps): ReactNode {
       </Section>
       <RealUnits {...props} />
       <TakeAway
+        {...props}
         title="Take the pole"
-        what="pole"
-        name="Pole"
-        asked={{ wall: view.wall.id, show }}
-        rows={() => planner.pole(job, view.wall.index, show)}
-        file={`${fileName(view.wall.name)}-pole`}
+        which={ofSheet('pole')}
         says="Cumulative marks from the base, nail spacing, and a small full-size gauge with a ruler to check the printer by."
       />
     </>

@@ -1,6 +1,6 @@
-import { sayMm, UNITS, type CavityAmounts } from '@even-tally/core';
+import { SCHEMES, sayMm, UNITS, type CavityAmounts } from '@even-tally/core';
 import type { ReactNode } from 'react';
-import { TieMark, trayPath, WeepMark } from '../../bench/CavityLayer';
+import { Mark as DrawnMark } from '../../bench/Shapes';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
@@ -27,18 +27,24 @@ function Crossing({
 }): ReactNode {
   const lines: [ReactNode, string][] = [
     [
-      <TieMark key="tie" x={12} y={8} edge={false} />,
+      <DrawnMark key="tie" role="tie" x={12} y={8} />,
       `${a.ties - a.edgeTies} ties in ${a.levels.levels.length} level rows, staggered, falling outward`,
     ],
   ];
   if (a.edgeTies > 0)
-    lines.push([<TieMark key="edge" x={12} y={8} edge />, `${a.edgeTies} more at jambs, ends and joints`]);
+    lines.push([
+      <DrawnMark key="edge" role="edge-tie" x={12} y={8} />,
+      `${a.edgeTies} more at jambs, ends and joints`,
+    ]);
   if (a.trays > 0) {
     lines.push([
-      <path key="tray" d={trayPath(2, 22, 13)} fill="none" stroke="#1c5c8f" strokeWidth="3" />,
+      <path key="tray" d="M2 4V13H22V4" fill="none" stroke={SCHEMES.day.wet} strokeWidth="3" />,
       `${a.trays} ${a.trays === 1 ? 'tray' : 'trays'}, ${metres(a.trayLength)}, ${a.stopEnds} stop ends; look at each before the course that covers it`,
     ]);
-    lines.push([<WeepMark key="weep" x={12} y={14} />, `${a.weeps} weeps: perps left open over the trays`]);
+    lines.push([
+      <DrawnMark key="weep" role="weep" x={12} y={14} />,
+      `${a.weeps} weeps: perps left open over the trays`,
+    ]);
   }
   if (a.sleeves > 0)
     lines.push([

@@ -1,30 +1,36 @@
-import { line, shape, type SceneShape } from '../../shapes/shape.js';
+import { line, mark, path, rect, type SceneShape } from '../../shapes/shape.js';
 import { cavityPlaces, type CavityWall } from './places.js';
 
-/** Half the width a tie is drawn, mm. */
-const TIE = 18;
+/** Ends of a tray turned up, and how far a sleeve is drawn about its vent, mm. */
+const UPSTAND = 60;
+const SLEEVE = 20;
 
-/** What goes across a cavity behind one run. */
+/** What goes across a cavity behind one run, and into it. */
 export function cavityShapes(work: CavityWall, run: number): SceneShape[] {
   const places = cavityPlaces(work);
   if (!places) return [];
   const here = <T extends { run: number }>(list: readonly T[]): T[] => list.filter((x) => x.run === run);
   const length = work.wall.runs[run]?.length ?? 0;
   return [
-    ...(places.dpc === null ? [] : [line('dpc', 0, places.dpc, length, places.dpc)]),
-    ...here(places.ties).map(({ at, level, edge }) =>
-      shape(edge ? 'edge-tie' : 'tie', [
-        [at - TIE, level],
-        [at, level + TIE],
-        [at + TIE, level],
-        [at, level - TIE],
+    ...(places.dpc === null ? [] : [line('dpc', -UPSTAND, places.dpc, length + UPSTAND, places.dpc)]),
+    ...here(places.sleeves).map((s) =>
+      rect(
+        'sleeve',
+        s.from - SLEEVE,
+        s.bottom - SLEEVE,
+        s.to - s.from + 2 * SLEEVE,
+        s.top - s.bottom + 2 * SLEEVE,
+      ),
+    ),
+    ...here(places.ties).map(({ at, level, edge }) => mark(edge ? 'edge-tie' : 'tie', at, level)),
+    ...here(places.trays).map((t) =>
+      path('tray', [
+        [t.from, t.level + UPSTAND],
+        [t.from, t.level],
+        [t.to, t.level],
+        [t.to, t.level + UPSTAND],
       ]),
     ),
-    ...here(places.trays).flatMap((t) => [
-      line('tray', t.from, t.level, t.to, t.level),
-      line('tray', t.from, t.level, t.from, t.level + 2 * TIE),
-      line('tray', t.to, t.level, t.to, t.level + 2 * TIE),
-    ]),
-    ...here(places.weeps).map((w) => line('weep', w.at, w.level, w.at, w.level + 2.5 * TIE)),
+    ...here(places.weeps).map((w) => mark('weep', w.at, w.level)),
   ];
 }

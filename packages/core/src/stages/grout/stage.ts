@@ -26,5 +26,5 @@ export const grout = stage<'grout', SteelStageWork, Grouted>({
   working: (work, figure) => GROUT_WORKINGS[figure]?.(work) ?? null,
   shapes: (work, run) => groutShapes(carried(work), run),
   holds: (work) => [...groutHolds(carried(work)), ...afterGrout(work)],
-  papers: [{ kind: 'pours', sheet: poursSheet }],
+  papers: [{ kind: 'lifts', name: 'Lifts', over: 'run', sheet: poursSheet }],
 });

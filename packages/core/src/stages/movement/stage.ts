@@ -1,4 +1,4 @@
-import { line } from '../../shapes/shape.js';
+import { line, mark } from '../../shapes/shape.js';
 import type { BondWork } from '../bond/stage.js';
 import { figuresNamed } from '../figure.js';
 import type { GaugeWork } from '../gauge/stage.js';
@@ -23,9 +23,13 @@ export const movement = stage<'movement', SetOutWork & GaugeWork & BondWork, obj
       : [],
   working: (work, figure) => MOVEMENT_WORKINGS[figure]?.(work) ?? null,
   shapes: ({ wall, gauge }, run) => {
-    const top = gauge.courses[gauge.count - 1]?.top ?? 0;
+    const top = (gauge.courses[gauge.count - 1]?.top ?? 0) + PAST;
     return wall.joints
-      .filter((j) => j.run === run && j.refused === null)
-      .map((j) => line('movement-joint', (j.from + j.to) / 2, -PAST, (j.from + j.to) / 2, top + PAST));
+      .filter((j) => j.run === run)
+      .flatMap((j) => {
+        const x = (j.from + j.to) / 2;
+        const role = j.refused === null ? 'movement-joint' : 'joint-refused';
+        return [line(role, x, -PAST, x, top, j.id), mark('joint-head', x, top)];
+      });
   },
 });

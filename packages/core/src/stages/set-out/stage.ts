@@ -1,5 +1,6 @@
 import { stage } from '../stage.js';
 import { setOutIssues } from './issues.js';
+import { levelShapes } from './shapes.js';
 import { siteLevels, type SiteLevels } from './site.js';
 import { setOutWall, type SetWall } from './wall.js';
 
@@ -18,4 +19,5 @@ export const setOut = stage<'set-out', object, SetOutWork>({
     return { wall, site: siteLevels(job, wall.unitHeight + wall.bed) };
   },
   issues: (_, { wall }) => setOutIssues(wall),
+  shapes: levelShapes,
 });

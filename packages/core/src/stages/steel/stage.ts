@@ -57,7 +57,12 @@ export const steel = stage<'steel', BeforeSteel, Steeled>({
   shapes: (work, run) => steelShapes(carried(work), run),
   holds: (work) => concreteHold(carried(work)),
   papers: [
-    { kind: 'starters', sheet: startersSheet },
-    { kind: 'bars', sheet: (job, work, _run, show) => barsSheet(job, work, show) },
+    { kind: 'starters', name: 'Starters', over: 'run', sheet: startersSheet },
+    {
+      kind: 'bars',
+      name: 'Bars',
+      over: 'wall',
+      sheet: (job, work, _run, show) => barsSheet(job, work, show),
+    },
   ],
 });

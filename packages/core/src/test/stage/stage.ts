@@ -72,6 +72,8 @@ export const scaffold = stage<'scaffold', SetOutWork & GaugeWork & BondWork, Boa
   papers: [
     {
       kind: 'boards',
+      name: 'Boards',
+      over: 'wall',
       sheet: (job, { boards }) => ({
         title: 'Boards',
         sub: job,

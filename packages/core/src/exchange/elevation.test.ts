@@ -3,8 +3,15 @@ import { plan } from '../plan/plan.js';
 import { working } from '../plan/working.js';
 import { documentOf, jobOf, soundJob } from '../test/jobs.js';
 import { CAUTION } from '../stages/paper.js';
-import { sheetSvg } from './sheet.js';
+import { elevationPages } from './pages/elevationPages.js';
+import { pagesSvg } from './svg.js';
 import { tallyRows } from './csv.js';
+import { SCHEMES } from '../scene/theme.js';
+import type { WallPlan } from '../plan/plan.js';
+
+const { print } = SCHEMES;
+const sheetSvg = (p: WallPlan, run: number, show: 'ft-in' | 'mm'): string =>
+  pagesSvg(elevationPages(p, run, show), p.wall.name);
 
 const wall = {
   line: straight("24'"),
@@ -22,8 +29,8 @@ test('the sheet as SVG holds every piece, the letters, the caution, and escapes 
   expect(svg).toContain('&lt;script&gt;&amp;&quot;');
   expect(svg).toContain('A  FAULT: 13 courses');
   expect(svg).toContain(CAUTION.slice(0, 40));
-  const units = svg.match(/fill="#(cfcabd|e0d2ad|e3b98a|9da7a4)"\/>/g) ?? [];
-  expect(units).toHaveLength(p.tally.total);
+  const [, units = ''] = /<g class="units"[^>]*>(.*?)<\/g>/.exec(svg) ?? [];
+  expect(units.match(/<(rect|polygon) /g)).toHaveLength(p.tally.total);
   expect(svg).not.toMatch(/NaN|undefined/);
 });
 
@@ -33,7 +40,7 @@ test('the sheet shows the bars, the filled cells, the joints, and what crosses a
     return sheetSvg(p, 0, 'ft-in');
   };
   const drawn = (svg: string, ink: RegExp): number => (svg.match(ink) ?? []).length;
-  const GROUT = /fill="#8d9aa6" fill-opacity/g;
+  const GROUT = new RegExp(`fill="${print.grout}" fill-opacity`, 'g');
   const steel = { vertical: { bar: '#4', every: '32"' }, bed: { every: 2, kind: 'ladder' as const } };
   const bare = sheet({});
   const full = sheet({ steel, grout: { fill: 'steel' }, joints: [{ id: 'J', run: 0, at: "10'" }] });
@@ -51,7 +58,9 @@ test('the sheet shows the bars, the filled cells, the joints, and what crosses a
       build: { cavity: { inner: 'block-440x215x100', width: 100 } },
     },
   );
-  expect(drawn(cavity, /stroke="#1c4f7c"/g)).toBeGreaterThanOrEqual(5);
+  // A tray is a line bent up at its ends, a weep a mark.
+  expect(drawn(cavity, /<polyline /g)).toBeGreaterThanOrEqual(1);
+  expect(drawn(cavity, /<path /g)).toBeGreaterThanOrEqual(5);
   expect(cavity).not.toMatch(/NaN|undefined/);
 });
 
@@ -60,7 +69,7 @@ test('letters of findings about one place stand side by side', () => {
   const p = planOf({ ...wall, wall: { steel: { vertical: { bar: '#4', every: '30"' } } } });
   const svg = sheetSvg(p, 0, 'ft-in');
   const places = [
-    ...svg.matchAll(/<text x="([\d.-]+)" y="([\d.-]+)"[^>]*paint-order="stroke"[^>]*>([A-Z])<\/text>/g),
+    ...svg.matchAll(/<g class="mark">.*?<text x="([\d.-]+)" y="([\d.-]+)"[^>]*>([A-Z])<\/text><\/g>/g),
   ].map((m) => `${m[1]},${m[2]}`);
   expect(places.length).toBeGreaterThan(3);
   expect(new Set(places).size).toBe(places.length);

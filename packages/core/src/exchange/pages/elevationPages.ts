@@ -1,0 +1,86 @@
+import { sayMm, type Show } from '../../measure/format.js';
+import { CAUTION } from '../../stages/paper.js';
+import type { WallPlan } from '../../plan/plan.js';
+import { shapesOver } from '../../plan/says.js';
+import { elevationScene, letterFindings } from '../../scene/elevation.js';
+import { FOOTING_DRAWN } from '../../scene/outline.js';
+import { poleScene } from '../../scene/pole.js';
+import { coursePlanScene, tapeScene } from '../../scene/tape.js';
+import { PAPER_PIXEL } from '../../scene/theme.js';
+import type { SceneShape } from '../../shapes/shape.js';
+import { Flow } from './flow.js';
+import { paperFor, type Page } from './page.js';
+
+/** Letters are so far across, mm of paper. */
+const LETTER = 28 * PAPER_PIXEL;
+/** Beside the elevation: heights, the pole and its flags; under it the tape; between courses from above; mm of paper. */
+const HEIGHTS = 20;
+const POLE = 5;
+const FLAGS = 20;
+const TAPE = 6;
+const GAP = 3;
+/** Right of it: the footing goes past the wall, and pours are named there. */
+const RIGHT = 16;
+
+/** Marks that stand on one place, set side by side. */
+function apart(shapes: readonly SceneShape[], wide: number): SceneShape[] {
+  const stood: { x: number; y: number }[] = [];
+  return shapes.map((shape) => {
+    if (shape.type !== 'mark' || shape.text === undefined) return shape;
+    let { x } = shape;
+    while (stood.some((s) => Math.abs(s.x - x) < wide && Math.abs(s.y - shape.y) < wide)) x += wide;
+    stood.push({ x, y: shape.y });
+    return { ...shape, x };
+  });
+}
+
+/** Site levels are said on the bench; on paper they would lie across everything. */
+const onPaper = (s: SceneShape): boolean => !s.role.startsWith('level-') && s.role !== 'cell-open';
+
+/** The sheet of one run: pole, elevation, tape, odd and even courses, and what the wall says. */
+export function elevationPages(plan: WallPlan, run: number, show: Show): Page[] {
+  const { wall } = plan;
+  const length = wall.runs[run]?.length ?? 0;
+  const letters = letterFindings(plan.findings.filter((f) => f.run === null || f.run === run));
+  const elevation = elevationScene(plan, run, letters, show);
+  const flow = new Flow(paperFor(show, true), CAUTION);
+  flow.say('title', wall.runs.length > 1 ? `${wall.name}: ${wall.runs[run]?.name ?? ''}` : wall.name);
+  flow.say(
+    'sub',
+    `${sayMm(length, show)} long on the outside face, ${sayMm(wall.height, show)} high, ${wall.unit.name}`,
+    3,
+  );
+  const courses = [1, 2].map((course) => coursePlanScene(plan, run, course));
+  const { box } = elevation;
+  const wide = flow.wide - HEIGHTS - POLE - FLAGS - RIGHT;
+  const deep = Math.max(...courses.map((c) => c.box.h));
+  // Courses are drawn to the elevation's scale, so they take of its height what their depth asks.
+  const under = 2 * deep + 2 * FOOTING_DRAWN;
+  const scale = Math.min(wide / box.w, (flow.room - TAPE - 5 * GAP - 2) / (box.h + under));
+  const left = flow.left + HEIGHTS + POLE + FLAGS;
+  const x = left - box.x * scale;
+  const base = flow.y + 3 + box.h * scale;
+  flow.place({ scene: poleScene(plan, run, show, POLE / scale), scale, x: flow.left + HEIGHTS, y: base });
+  const over = shapesOver(plan, run).filter(onPaper);
+  flow.place({
+    scene: {
+      ...elevation,
+      shapes: [...over, ...apart(elevation.shapes, LETTER / scale)],
+    },
+    scale,
+    x,
+    y: base,
+  });
+  let down = base + FOOTING_DRAWN * scale + GAP + TAPE;
+  flow.place({ scene: tapeScene(plan, run, show, TAPE / scale), scale, x, y: down });
+  courses.forEach((scene, i) => {
+    down += GAP + scene.box.h * scale;
+    const at = down + scene.box.y * scale;
+    flow.place({ scene, scale, x, y: at });
+    flow.text('course-name', i === 0 ? 'odd' : 'even', left - GAP, at - (wall.unitWidth / 2) * scale, 'end');
+  });
+  flow.y = down + 2 * GAP;
+  for (const l of letters)
+    flow.say('says', `${l.letter}  ${l.finding.severity.toUpperCase()}: ${l.finding.says}`);
+  return flow.pages;
+}

@@ -1,0 +1,43 @@
+import { sayMm, showMm, type Show } from '../../measure/format.js';
+import type { WallWork } from '../../plan/work.js';
+import { planScene } from '../../scene/plan.js';
+import { CAUTION } from '../../stages/paper.js';
+import { Flow } from './flow.js';
+import { paperFor, type Page } from './page.js';
+import { flowDrawing } from './sheetPages.js';
+import { flowTable } from './tables.js';
+
+/** Room round a plan for its names, which are as large however small it is drawn: of its own size. */
+const AIR = 0.06;
+
+/** A wall from above to scale, and its runs as a table: what is set out with the tape. */
+export function planPages(job: string, work: WallWork, show: Show): Page[] {
+  const { wall } = work;
+  const flow = new Flow(paperFor(show), CAUTION);
+  flow.say('title', `Plan, ${wall.name}`);
+  const deep = wall.cavity?.overall ?? wall.thickness;
+  flow.say('sub', `${job}. ${sayMm(deep, show)} thick. Lengths are of the outside face, as built`, 1.5);
+  const { box, shapes } = planScene(work, show);
+  const air = AIR * Math.max(box.w, box.h);
+  flowDrawing(
+    flow,
+    { box: { x: box.x - air, y: box.y - air, w: box.w + 2 * air, h: box.h + 2 * air }, shapes },
+    flow.paper.h * 0.5,
+  );
+  flowTable(flow, {
+    name: 'Runs',
+    head: ['run', 'length', 'turns at its end', 'openings'],
+    figures: [1, 2],
+    rows: wall.runs.map((r, i) => {
+      const corner = wall.line.corners.find((c) => c.from === i);
+      const openings = wall.openings.filter((o) => o.run === i);
+      return [
+        r.name,
+        showMm(r.length, show, 64),
+        corner ? `${Math.round(Math.abs(corner.turn) * 10) / 10}° ${corner.turn > 0 ? 'left' : 'right'}` : '',
+        openings.map((o) => `${o.name} from ${showMm(o.from, show)} to ${showMm(o.to, show)}`).join('; '),
+      ];
+    }),
+  });
+  return flow.pages;
+}

@@ -1,0 +1,173 @@
+import { sayMm, showMm, type Show } from '../../measure/format.js';
+import type { Mm } from '../../measure/length.js';
+import { line, rect, words, type SceneShape } from '../../shapes/shape.js';
+import type { PoleSheet } from '../poleSheet.js';
+import { Flow, leadingOf, sizeOf } from './flow.js';
+import { onPage, paperFor, type Page, type Paper } from './page.js';
+import { fitted } from './textWidth.js';
+
+const ROW = 5.3;
+/** Longest full-size template that lies on a sheet with its ruler beside it, mm. */
+const TEMPLATE = 230;
+/** The strip beside the table: how wide it is, and how far a fixed height is marked past it, mm. */
+const STRIP = 8;
+const PAST = 3.5;
+
+interface Column {
+  x: Mm;
+  width: Mm;
+  right: boolean;
+  head: string;
+}
+
+function columns(left: Mm): Column[] {
+  return [
+    { x: left, width: 14, right: true, head: 'course' },
+    { x: left + 17, width: 21, right: true, head: 'bed' },
+    { x: left + 41, width: 31, right: true, head: 'top from base' },
+    { x: left + 75, width: 25, right: true, head: 'mm' },
+    { x: left + 104, width: 67, right: false, head: 'lands here' },
+  ];
+}
+
+function heading(flow: Flow, sheet: PoleSheet, show: Show): void {
+  flow.say('title', sheet.title);
+  flow.say('sub', sheet.sub, 1.5);
+  flow.say(
+    'says',
+    'Every mark is measured from the base, the underside of bed 1. Never step one course from the last.',
+  );
+  flow.say('says', `Nails or marks: ${sheet.spacing.join('; ')}.`);
+  if (sheet.missed.length > 0) flow.say('says-strong', `Not on any course: ${sheet.missed.join('; ')}.`);
+  if (sheet.stands.length > 0) {
+    const stands = sheet.stands.map(
+      (s) =>
+        `${s.where}: ${s.up === 0 ? 'from the base' : `from course ${s.up + 1}, its foot ${sayMm(s.level, show)} up`}`,
+    );
+    flow.say('says', `The footing steps, so a pole for each corner: ${stands.join('; ')}.`);
+  }
+  if (sheet.oldPitch !== null)
+    flow.say(
+      'says',
+      `Carried over from the old work: ${sayMm(sheet.oldPitch, show)} a course, drawn broken on the pole.`,
+    );
+  flow.y += 3;
+}
+
+/** The pole to scale at the left edge of the page, one strip for the rows on this page. */
+function strip(flow: Flow, rows: PoleSheet['rows'], top: Mm, bottom: Mm): void {
+  const [first, last] = [rows[0], rows.at(-1)];
+  if (!first || !last) return;
+  const base = first.top - first.bed - first.unit;
+  const scale = (bottom - top) / (last.top - base);
+  const y = (mm: number): number => bottom - (mm - base) * scale;
+  const { left } = flow;
+  flow.put(rect('template', left, -bottom, STRIP, bottom - top));
+  for (const r of rows) {
+    const at = y(r.top);
+    flow.rule('pole-mark', left, at, left + STRIP, at);
+    if (r.fixed) flow.rule('pole-fixed', left + STRIP, at, left + STRIP + PAST, at);
+    if (r.old && r.old.top > base && r.old.top <= last.top)
+      flow.rule('pole-old', left + STRIP / 2, y(r.old.top), left + STRIP + PAST, y(r.old.top));
+    const high = (r.bed + r.unit) * scale;
+    if (high >= sizeOf('pole-number') * 1.1)
+      flow.text('pole-number', String(r.course), left + STRIP / 2, at + high / 2, 'middle');
+  }
+}
+
+/** How a mark stands to the old work's nearest course. */
+function oldNote(r: PoleSheet['rows'][number], show: Show): string {
+  if (!r.old) return '';
+  const by = Math.abs(r.old.above);
+  const off = by < 0.5 ? 'level with' : `${sayMm(by, show)} ${r.old.above > 0 ? 'above' : 'below'}`;
+  return `${off} old ${r.old.course}`;
+}
+
+const KIND = { whole: '', sawn: ' (sawn)', 'half-high': ' (half-high)' } as const;
+
+/** Heights lowest at the foot of the page, as they stand on the pole. */
+function tablePages(flow: Flow, sheet: PoleSheet, show: Show): void {
+  heading(flow, sheet, show);
+  const cols = columns(flow.left + STRIP + PAST + 3);
+  const put = (role: 'table-head' | 'table-cell', text: string, c: Column, down: Mm): void =>
+    flow.text(
+      role,
+      fitted(text, c.width, sizeOf(role), role === 'table-head'),
+      c.right ? c.x + c.width : c.x,
+      down,
+      c.right ? 'end' : 'start',
+    );
+  let rest = sheet.rows;
+  while (rest.length > 0) {
+    flow.y += leadingOf('table-head');
+    cols.forEach((c) => put('table-head', c.head, c, flow.y - 1.2));
+    const start = flow.y;
+    const fit = Math.max(1, Math.floor(flow.room / ROW));
+    const here = rest.slice(0, fit);
+    rest = rest.slice(fit);
+    strip(flow, here, start, start + here.length * ROW);
+    [...here].reverse().forEach((r, i) => {
+      const down = start + (i + 1) * ROW;
+      const cells = [
+        String(r.course),
+        showMm(r.bed, show, 64),
+        showMm(r.top, show, 64),
+        r.top.toFixed(2),
+        `${[r.fixed, oldNote(r, show)].filter(Boolean).join('; ')}${KIND[r.kind]}`,
+      ];
+      cols.forEach((c, k) => put('table-cell', cells[k] ?? '', c, down - 1.5));
+      flow.rule('table-rule', flow.left + STRIP + PAST + 3, down, flow.left + flow.wide, down);
+    });
+    if (rest.length > 0) flow.newPage();
+  }
+}
+
+/** A full-size strip of the first courses, with a ruler to prove that the printer did not shrink it. */
+function template(paper: Paper, sheet: PoleSheet, show: Show): Page[] {
+  const rows = sheet.rows.filter((r) => r.top <= TEMPLATE);
+  const last = rows.at(-1)?.top ?? 0;
+  if (rows.length === 0) return [];
+  const check = show === 'mm' ? 100 : 4 * 25.4;
+  const flow = new Flow(paper, '');
+  flow.say('sub', 'Gauge template, full size');
+  flow.say(
+    'says',
+    `Print at 100 %. The ruler must measure ${sayMm(check, show)} exactly; if it does not, throw this page away. It shows the first ${rows.length} only: mark the pole itself from the table.`,
+  );
+  const shapes: SceneShape[] = [rect('template', 0, 0, 42, last)];
+  for (const r of rows)
+    shapes.push(
+      line('template-mark', 0, r.top, 42, r.top),
+      line('pole-old', 0, r.top - r.unit, 42, r.top - r.unit),
+      words('template-number', 46, r.top, `${r.course}   ${showMm(r.top, show, 64)}`),
+    );
+  const x = paper.w - 2 * paper.margin - 21;
+  const parts = show === 'mm' ? 10 : 4;
+  shapes.push(line('template-mark', x, 0, x, check));
+  for (let i = 0; i <= parts; i++) {
+    const y = (check / parts) * i;
+    shapes.push(line('template-mark', x, y, x + (i % parts === 0 ? 6 : 3), y));
+  }
+  shapes.push(words('template-number', x, check + 4, sayMm(check, show), 'middle'));
+  flow.place({ ...onPage(shapes), x: paper.margin, y: paper.h - paper.margin });
+  return flow.pages;
+}
+
+/** The story pole on paper: its marks as a table beside the pole to scale, and a small full-size template. */
+export function polePages(sheet: PoleSheet, show: Show): Page[] {
+  const paper = paperFor(show);
+  const flow = new Flow(paper, sheet.caution);
+  tablePages(flow, sheet, show);
+  for (const level of new Set(sheet.stands.map((s) => s.up).filter((up) => up > 0))) {
+    const at = sheet.stands.filter((s) => s.up === level);
+    flow.newPage();
+    const own = {
+      ...sheet,
+      title: `${sheet.title}: ${at.map((s) => s.where).join(' and ')}`,
+      rows: sheet.rows.filter((r) => r.course > level),
+      stands: [],
+    };
+    tablePages(flow, own, show);
+  }
+  return [...flow.pages, ...template(paper, sheet, show)];
+}

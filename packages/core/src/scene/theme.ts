@@ -1,0 +1,290 @@
+import type { Role } from '../shapes/roles.js';
+import type { Kind } from '../walling/units/laying/kinds.js';
+
+/** Every ink there is. A scheme says what each is made of. */
+export const INKS = [
+  'ink',
+  'soft',
+  'sheet',
+  'paper',
+  'glass',
+  'fault',
+  'caution',
+  'settled',
+  'chalk',
+  'live',
+  'rust',
+  'grout',
+  'wet',
+  'timber',
+  'timber-edge',
+  'tape',
+  'tape-edge',
+  'soil',
+  'concrete',
+  'concrete-edge',
+  'mortar-line',
+  'saw',
+  'board',
+  'unit',
+  'unit-header',
+  'unit-half',
+  'unit-closer',
+  'unit-cut',
+  'unit-beam',
+  'unit-corner',
+  'unit-jamb',
+  'unit-shown',
+] as const;
+export type Ink = (typeof INKS)[number];
+
+/** Lime-wash paper by day, slate by night, hard edges in the sun, and black and white on a printer. */
+export type Scheme = 'day' | 'night' | 'sun' | 'print';
+
+const DAY: Record<Ink, string> = {
+  ink: '#22272b',
+  soft: '#565850',
+  sheet: '#fbfaf5',
+  paper: '#efebe1',
+  glass: '#f4f0e4',
+  fault: '#ae2a1c',
+  caution: '#7d5400',
+  settled: '#2e6b3a',
+  chalk: '#1e5aa0',
+  live: '#f0641e',
+  rust: '#9a4318',
+  grout: '#5b7186',
+  wet: '#1c5c8f',
+  timber: '#d9b47c',
+  'timber-edge': '#5d431f',
+  tape: '#f4e07a',
+  'tape-edge': '#6d6115',
+  soil: '#ddd5c3',
+  concrete: '#b9b1a0',
+  'concrete-edge': '#6b665b',
+  'mortar-line': '#6b665b',
+  saw: '#7a5a2e',
+  board: '#ece2a8',
+  unit: '#c9c5b8',
+  'unit-header': '#b9b4a4',
+  'unit-half': '#ddcfa8',
+  'unit-closer': '#e0c391',
+  'unit-cut': '#e2b788',
+  'unit-beam': '#9fa9a7',
+  'unit-corner': '#c0bcae',
+  'unit-jamb': '#cbc6b6',
+  'unit-shown': '#b3ae9f',
+};
+
+export const SCHEMES: Record<Scheme, Record<Ink, string>> = {
+  day: DAY,
+  night: {
+    ...DAY,
+    ink: '#f1ede2',
+    soft: '#b6b1a3',
+    sheet: '#262d32',
+    paper: '#1b2024',
+    glass: '#11161a',
+    fault: '#ff9c8e',
+    caution: '#e9b75a',
+    settled: '#8fcf9c',
+    chalk: '#8fbdf0',
+    rust: '#e08a58',
+    grout: '#7d96ad',
+    wet: '#7fb8e6',
+    soil: '#2c2a24',
+    concrete: '#4a4a45',
+    'concrete-edge': '#8d887b',
+    'mortar-line': '#1b2024',
+    unit: '#6d6b63',
+    'unit-header': '#7c7a70',
+    'unit-half': '#857a55',
+    'unit-closer': '#8f7a4a',
+    'unit-cut': '#96703f',
+    'unit-beam': '#57686b',
+    'unit-corner': '#76746a',
+    'unit-jamb': '#6f6d63',
+    'unit-shown': '#5c5a52',
+    saw: '#f0cf9a',
+  },
+  sun: {
+    ...DAY,
+    ink: '#000000',
+    soft: '#1d1d1d',
+    sheet: '#ffffff',
+    paper: '#ffffff',
+    glass: '#ffffff',
+    fault: '#a30d00',
+    caution: '#6b4500',
+    chalk: '#003a85',
+    settled: '#0c4f1c',
+    'mortar-line': '#000000',
+    'concrete-edge': '#000000',
+    unit: '#e6e3da',
+    'unit-header': '#cfccc2',
+    'unit-corner': '#d9d6cc',
+    'unit-jamb': '#dedbd1',
+  },
+  print: {
+    ink: '#000000',
+    soft: '#333333',
+    sheet: '#ffffff',
+    paper: '#ffffff',
+    glass: '#ffffff',
+    fault: '#000000',
+    caution: '#000000',
+    settled: '#000000',
+    chalk: '#000000',
+    live: '#000000',
+    rust: '#000000',
+    grout: '#9a9a9a',
+    wet: '#000000',
+    timber: '#ffffff',
+    'timber-edge': '#000000',
+    tape: '#ffffff',
+    'tape-edge': '#000000',
+    soil: '#e8e8e8',
+    concrete: '#d2d2d2',
+    'concrete-edge': '#000000',
+    'mortar-line': '#555555',
+    saw: '#000000',
+    board: '#eeeeee',
+    unit: '#ffffff',
+    'unit-header': '#e9e9e9',
+    'unit-half': '#f4f4f4',
+    'unit-closer': '#f4f4f4',
+    'unit-cut': '#ededed',
+    'unit-beam': '#d9d9d9',
+    'unit-corner': '#ffffff',
+    'unit-jamb': '#ffffff',
+    'unit-shown': '#c9c9c9',
+  },
+};
+
+/** How a role looks. Sizes are pixels on a screen; on paper a pixel is `PAPER_PIXEL` mm. */
+export interface Look {
+  fill?: Ink;
+  /** 0 to 1; left out, all of it. */
+  cover?: number;
+  ink?: Ink;
+  weight?: number;
+  dash?: readonly number[];
+  /** Of words, px; how far they stand below their place, and an edge that keeps them clear of what they lie on. */
+  size?: number;
+  bold?: boolean;
+  figures?: boolean;
+  drop?: number;
+  halo?: Ink;
+  /** Of a mark: its outline about its place, px, y down as screens have it. */
+  glyph?: string;
+}
+
+/** Millimetres of paper to a pixel of the screen: a sheet is read nearer. */
+export const PAPER_PIXEL = 0.2;
+
+const ring = (r: number): string => `M${-r} 0a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0z`;
+const letter = (ink: Ink): Look => ({
+  glyph: ring(13),
+  fill: 'sheet',
+  ink,
+  weight: 2.4,
+  size: 14,
+  bold: true,
+});
+
+/** The one theme. What is not here has no look and is not drawn. */
+export const THEME: Partial<Record<Role, Look>> = {
+  ground: { fill: 'soil' },
+  footing: { fill: 'concrete', ink: 'concrete-edge', weight: 0.8 },
+  opening: { fill: 'sheet', ink: 'ink', weight: 1.6 },
+  'opening-name': { fill: 'ink', size: 13, bold: true, drop: -3 },
+  'opening-size': { fill: 'ink', size: 12, figures: true, drop: 15 },
+  short: { ink: 'fault', weight: 1, dash: [7, 5] },
+  'short-name': { fill: 'fault', size: 12, bold: true, drop: -6 },
+  sky: { fill: 'paper', ink: 'ink', weight: 1.6 },
+  vent: { fill: 'glass', ink: 'ink', weight: 1 },
+  'bad-joint': { ink: 'fault', weight: 4 },
+  'letter-fault': letter('fault'),
+  'letter-choice': letter('ink'),
+  'letter-note': letter('caution'),
+  grout: { fill: 'grout', cover: 0.72 },
+  'cell-open': { fill: 'sheet', cover: 0.14 },
+  bar: { ink: 'rust', weight: 2 },
+  'bar-inside': { ink: 'rust', weight: 2, dash: [8, 3] },
+  'beam-bar': { ink: 'rust', weight: 2 },
+  'bed-steel': { ink: 'rust', weight: 2.4, dash: [9, 3] },
+  'starter-clear': { ink: 'settled', weight: 2.4, glyph: 'M-4 14l3 4l6 -8' },
+  'starter-touching': { ink: 'caution', weight: 2.4, glyph: 'M-5 14h10' },
+  'starter-blocked': { ink: 'fault', weight: 2.4, glyph: 'M-4 10l8 8m0 -8l-8 8' },
+  'pour-end': { ink: 'ink', weight: 1, dash: [10, 4, 2, 4] },
+  'pour-name': { fill: 'soft', size: 12, bold: true, drop: 5 },
+  'movement-joint': { ink: 'ink', weight: 2.5 },
+  'joint-refused': { ink: 'caution', weight: 1.5, dash: [4, 5] },
+  'joint-head': { fill: 'ink', glyph: 'M-6 -8h12l-6 8z' },
+  dpc: { ink: 'ink', weight: 3 },
+  sleeve: { ink: 'ink', weight: 1.5, dash: [4, 2] },
+  tie: { fill: 'ink', ink: 'sheet', weight: 1, glyph: 'M0 -5l5 5l-5 5l-5 -5z' },
+  'edge-tie': { fill: 'sheet', ink: 'ink', weight: 2, glyph: 'M0 -5l5 5l-5 5l-5 -5z' },
+  tray: { ink: 'wet', weight: 3 },
+  weep: { ink: 'wet', weight: 2, glyph: 'M0 -11v9m-3 -3l3 4l3 -4' },
+  'level-ground': { ink: 'tape-edge', fill: 'tape-edge', weight: 1.6, dash: [2, 4], size: 12, bold: true },
+  'level-plinth': { ink: 'settled', fill: 'settled', weight: 1.6, dash: [9, 5], size: 12, bold: true },
+  'level-slab': { ink: 'ink', fill: 'ink', weight: 1.6, dash: [9, 5], size: 12, bold: true },
+  'level-datum': { ink: 'chalk', fill: 'chalk', weight: 1.6, size: 12, bold: true },
+  pole: { fill: 'timber', ink: 'timber-edge', weight: 1 },
+  'pole-mark': { ink: 'ink', weight: 1.4 },
+  'pole-number': { fill: 'ink', size: 12, bold: true, figures: true, drop: 4.5 },
+  'pole-height': { fill: 'ink', size: 12, figures: true, drop: 4 },
+  'pole-flag': { fill: 'chalk', size: 12, bold: true, drop: 4 },
+  'pole-fixed': { ink: 'ink', weight: 3 },
+  'pole-old': { ink: 'ink', weight: 1.4, dash: [4, 4] },
+  'bed-tight': { fill: 'caution' },
+  'bed-open': { fill: 'caution' },
+  'bed-out': { fill: 'fault' },
+  tape: { fill: 'tape', ink: 'tape-edge', weight: 1 },
+  'tape-mark': { ink: 'ink', weight: 1 },
+  'tape-number': { fill: 'ink', size: 12, figures: true, drop: 4 },
+  'course-name': { fill: 'ink', size: 13, bold: true, drop: 4 },
+  'unit-plan': { fill: 'unit', ink: 'mortar-line', weight: 0.8 },
+  cell: { fill: 'sheet', ink: 'mortar-line', weight: 0.8 },
+  board: { fill: 'board', ink: 'mortar-line', weight: 0.8 },
+  'wall-plan': { fill: 'unit', ink: 'ink', weight: 1.6 },
+  'opening-plan': { fill: 'sheet', ink: 'ink', weight: 1 },
+  'footing-plan': { ink: 'concrete-edge', weight: 1, dash: [6, 4] },
+  'run-line': { ink: 'ink', weight: 2.4 },
+  'run-name': { fill: 'ink', size: 12, bold: true, drop: 4 },
+  'wall-name': { fill: 'ink', size: 13, bold: true, drop: 4 },
+  dimension: { ink: 'soft', weight: 0.8 },
+  'dimension-name': { fill: 'ink', size: 12, figures: true, drop: 4, halo: 'paper' },
+  'unit-cut': { fill: 'unit', ink: 'ink', weight: 1.2 },
+  'ground-line': { ink: 'tape-edge', weight: 2 },
+  title: { fill: 'ink', size: 32, bold: true },
+  sub: { fill: 'ink', size: 18 },
+  says: { fill: 'ink', size: 17 },
+  'says-strong': { fill: 'ink', size: 17, bold: true },
+  'table-head': { fill: 'ink', size: 16, bold: true },
+  'table-cell': { fill: 'ink', size: 16 },
+  'table-rule': { ink: 'soft', weight: 0.6 },
+  caution: { fill: 'ink', size: 14 },
+  template: { ink: 'ink', weight: 1 },
+  'template-mark': { ink: 'ink', weight: 1 },
+  'template-number': { fill: 'ink', size: 16, bold: true, drop: 5 },
+};
+
+/** What lies under the units. */
+export const UNDER_UNITS: readonly Role[] = ['ground', 'footing'];
+
+/** The ink a unit of a kind is filled with. */
+export const UNIT_INKS: Partial<Record<Kind | 'shown', Ink>> = {
+  header: 'unit-header',
+  half: 'unit-half',
+  'three-quarter': 'unit-closer',
+  closer: 'unit-closer',
+  cut: 'unit-cut',
+  beam: 'unit-beam',
+  corner: 'unit-corner',
+  jamb: 'unit-jamb',
+  shown: 'unit-shown',
+};
+
+export const unitInk = (kind: string | undefined): Ink => UNIT_INKS[kind as Kind] ?? 'unit';

@@ -1,0 +1,3 @@
+export * from './ask.js';
+export * from './csv.js';
+export * from './kinds.js';
