@@ -177,12 +177,12 @@ test('a straight joint is found on the drawing, and gone when its fix is pressed
     'bond',
   );
   expect(await textOf(page, '[aria-label="The wall says"]')).toMatch(/13 perps stand in line/);
-  expect(await page.$$eval('path[stroke="#ae2a1c"][stroke-width="4"]', (l) => l.length)).toBe(1);
+  expect(await page.$$eval('[data-role="bad-joint"]', (l) => l.length)).toBe(1);
   await press(page, 'Move Hatch 10 mm left');
   await page.waitForFunction(
     () => !document.querySelector('[aria-label="The wall says"]')?.textContent?.includes('stand in line'),
   );
-  expect(await page.$$eval('path[stroke="#ae2a1c"][stroke-width="4"]', (l) => l.length)).toBe(0);
+  expect(await page.$$eval('[data-role="bad-joint"]', (l) => l.length)).toBe(0);
 });
 
 test('the pole is printed and read back: every course at its mark', async () => {

@@ -24,6 +24,7 @@ for (let n = 1; n <= pdf.numPages; n++) {
         if (next && goesOn(item, next)) return item.str;
         return item.str + (item.hasEOL ? '\n' : ' ');
       })
-      .join(''),
+      .join('')
+      .replace(/ {2,}/g, ' '),
   );
 }

@@ -54,16 +54,8 @@ function drawn(s: SceneShape, at: Placed, inks: Inks): ReactNode {
     case 'path':
       return <polyline points={points(s.points)} {...paintOf(look, inks)} fill="none" />;
     case 'line':
-      return (
-        <line
-          x1={at.x(s.x1)}
-          x2={at.x(s.x2)}
-          y1={at.y(s.y1)}
-          y2={at.y(s.y2)}
-          {...paintOf(look, inks)}
-          {...(isBar(s.role) ? { strokeWidth: Math.max(look.weight ?? 2, BAR * at.scale) } : {})}
-        />
-      );
+      // Drawn together with those of its role.
+      return null;
     case 'mark':
       return (
         <path d={look.glyph} transform={`translate(${at.x(s.x)} ${at.y(s.y)})`} {...paintOf(look, inks)} />
@@ -86,6 +78,36 @@ function drawn(s: SceneShape, at: Placed, inks: Inks): ReactNode {
   }
 }
 
+type Line = Extract<SceneShape, { type: 'line' }>;
+
+/** Lines of one role that follow one another, together: a wall off its bond has hundreds, and they move with every frame of a drag. */
+function together(shapes: readonly SceneShape[]): (SceneShape | Line[])[] {
+  const list: (SceneShape | Line[])[] = [];
+  for (const s of shapes) {
+    const last = list.at(-1);
+    if (s.type !== 'line') list.push(s);
+    else if (Array.isArray(last) && last[0]?.role === s.role) last.push(s);
+    else list.push([s]);
+  }
+  return list;
+}
+
+function Lines({ lines, at, inks }: { lines: readonly Line[]; at: Placed; inks: Inks }): ReactNode {
+  const role = lines[0]?.role;
+  const look = role && THEME[role];
+  if (!look) return null;
+  const d = lines.map((l) => `M${at.x(l.x1)} ${at.y(l.y1)}L${at.x(l.x2)} ${at.y(l.y2)}`).join('');
+  return (
+    <path
+      d={d}
+      data-role={role}
+      {...paintOf(look, inks)}
+      fill="none"
+      {...(isBar(role) ? { strokeWidth: Math.max(look.weight ?? 2, BAR * at.scale) } : {})}
+    />
+  );
+}
+
 /** Shapes of a scene over the canvas, as the theme has them. Nothing here can be pressed: what can lies over them. */
 export const Shapes = memo(function Shapes({
   shapes,
@@ -102,11 +124,15 @@ export const Shapes = memo(function Shapes({
   };
   return (
     <g pointerEvents="none">
-      {shapes.map((s, i) => (
-        <g key={i} data-role={s.role}>
-          {drawn(s, at, inks)}
-        </g>
-      ))}
+      {together(shapes).map((s, i) =>
+        Array.isArray(s) ? (
+          <Lines key={i} lines={s} at={at} inks={inks} />
+        ) : (
+          <g key={i} data-role={s.role}>
+            {drawn(s, at, inks)}
+          </g>
+        ),
+      )}
     </g>
   );
 });
