@@ -12,6 +12,7 @@ export default ts.config(
       parserOptions: {
         project: [
           'packages/core/tsconfig.test.json',
+          'packages/words/tsconfig.test.json',
           'packages/exports/tsconfig.test.json',
           'apps/server/tsconfig.test.json',
           'apps/web/tsconfig.json',

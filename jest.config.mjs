@@ -1,10 +1,13 @@
 /** One Jest, five projects. Workspaces are modules; Jest reads them as CommonJS through swc. */
 const toSource = {
   '^@even-tally/core$': '<rootDir>/packages/core/src/index.ts',
+  '^@even-tally/words$': '<rootDir>/packages/words/src/index.ts',
   '^@even-tally/exports$': '<rootDir>/packages/exports/src/index.ts',
   '^@even-tally/exports/node$': '<rootDir>/packages/exports/src/node/index.ts',
   '^(\\.{1,2}/.*)\\.js$': '$1',
 };
+/** Packages that are modules only: read through swc too. */
+const MODULES = ['intl-messageformat', '@formatjs', 'd3-[a-z-]+', 'internmap', 'idb'];
 const swc = (extra = {}) => [
   '@swc/jest',
   {
@@ -25,6 +28,7 @@ const project = (displayName, testMatch, rest = {}) => ({
   moduleNameMapper: toSource,
   transform: { '^.+\\.(t|j)sx?$': swc() },
   modulePathIgnorePatterns: ['/dist/', '/.data/'],
+  transformIgnorePatterns: [`/node_modules/(?!(${MODULES.join('|')})/)`],
   ...rest,
 });
 
@@ -33,7 +37,10 @@ export default {
     project('core', ['<rootDir>/packages/core/src/**/*.test.ts', '<rootDir>/apps/cli/src/**/*.test.ts'], {
       setupFilesAfterEnv: ['<rootDir>/packages/core/src/test/seed.ts'],
     }),
-    project('exports', ['<rootDir>/packages/exports/src/**/*.test.ts']),
+    project('exports', [
+      '<rootDir>/packages/exports/src/**/*.test.ts',
+      '<rootDir>/packages/words/src/**/*.test.ts',
+    ]),
     project('server', ['<rootDir>/apps/server/test/**/*.test.ts'], {
       setupFiles: ['reflect-metadata'],
       transform: {
@@ -52,7 +59,6 @@ export default {
         'workers/start$': '<rootDir>/apps/web/test/planner.ts',
         '^\\./start$': '<rootDir>/apps/web/test/planner.ts',
       },
-      transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|idb)/)'],
     }),
     project('e2e', ['<rootDir>/e2e/**/*.test.ts'], {
       globalSetup: '<rootDir>/e2e/open.ts',

@@ -195,7 +195,9 @@ async function measure(address, pid, url) {
   const began = performance.now();
   const made = await Promise.all(
     Array.from({ length: 20 }, async (_, i) => {
-      bad(await ask(address, 'GET', `/api/jobs/${people[i].id}/exports/pdf:pole?wall=wall-0`, people[i].cookie));
+      bad(
+        await ask(address, 'GET', `/api/jobs/${people[i].id}/exports/pdf:pole?wall=wall-0`, people[i].cookie),
+      );
       return performance.now() - began;
     }),
   );

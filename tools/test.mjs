@@ -37,6 +37,11 @@ const FIRST = [
     command: [...bin('typescript/bin/tsc'), '-p', 'packages/core/tsconfig.test.json'],
   },
   {
+    name: 'types: words',
+    minutes: 5,
+    command: [...bin('typescript/bin/tsc'), '-p', 'packages/words/tsconfig.test.json'],
+  },
+  {
     name: 'types: exports',
     minutes: 5,
     command: [...bin('typescript/bin/tsc'), '-p', 'packages/exports/tsconfig.test.json'],
@@ -65,6 +70,7 @@ const FIRST = [
       '--config',
       '.dependency-cruiser.cjs',
       'packages/core/src',
+      'packages/words/src',
       'packages/exports/src',
       'apps/server/src',
       'apps/web/src',

@@ -86,11 +86,11 @@ build() {
 
 TSC="node node_modules/typescript/bin/tsc"
 build_cli() {
-  build "command line" packages/core/src packages/exports/src apps/cli/src apps/cli/vite.config.ts package-lock.json -- \
+  build "command line" packages/core/src packages/words/src packages/exports/src apps/cli/src apps/cli/vite.config.ts package-lock.json -- \
     node node_modules/vite/bin/vite.js build apps/cli
 }
-build_server() { build server packages/core/src packages/exports/src apps/server/src package-lock.json -- $TSC -b apps/server; }
+build_server() { build server packages/core/src packages/words/src packages/exports/src apps/server/src package-lock.json -- $TSC -b apps/server; }
 build_web() {
-  build "web application" packages/core/src packages/exports/src apps/web/src apps/web/index.html apps/web/vite.config.ts package-lock.json -- \
+  build "web application" packages/core/src packages/words/src packages/exports/src apps/web/src apps/web/index.html apps/web/vite.config.ts package-lock.json -- \
     node node_modules/vite/bin/vite.js build apps/web
 }

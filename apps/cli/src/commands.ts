@@ -1,4 +1,5 @@
 import { plan as planJob, planJson, sayFault } from '@even-tally/core';
+import { createWords, languageOf } from '@even-tally/words';
 import { called, complain, isRecord, readJobFile, readRecordFile } from './reading.js';
 import { readable } from './readable.js';
 
@@ -24,10 +25,11 @@ export function plan(args: string[]): number {
   const planned = planJob(read.value, record?.value.entries ?? [], {
     advise: !call.flags.has('--no-advice'),
   });
+  const { say } = createWords(languageOf(read.value.profile), read.value.show);
   process.stdout.write(
     call.flags.has('--json')
-      ? `${JSON.stringify(planJson(planned), null, 1)}\n`
-      : readable(read.value, planned),
+      ? `${JSON.stringify(planJson(planned, say), null, 1)}\n`
+      : readable(read.value, planned, say),
   );
   return 0;
 }

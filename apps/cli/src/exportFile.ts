@@ -1,6 +1,7 @@
 import { renameSync, rmSync, writeFileSync } from 'node:fs';
 import { sayFault } from '@even-tally/core';
 import { EXPORTS, exportNamed } from '@even-tally/exports';
+import { createWords, languageOf } from '@even-tally/words';
 import { called, complain, readJobFile, readRecordFile } from './reading.js';
 
 /** Writes all of a file or none of it: what was there before stays until the new one is whole. */
@@ -44,6 +45,7 @@ export async function exportFile(args: string[]): Promise<number> {
     wall,
     run: null,
     show: job.show,
+    say: createWords(languageOf(job.profile), job.show).say,
     now: new Date().toISOString(),
   });
   if (!bytes) return (complain(['There is nothing to draw: the job has no walls.']), 1);

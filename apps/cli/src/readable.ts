@@ -14,6 +14,7 @@ import {
   showVolume,
   type JobDocument,
   type Plan,
+  type Say,
   type Quantity,
   type WallPlan,
 } from '@even-tally/core';
@@ -31,7 +32,7 @@ function courseTable(p: WallPlan, show: JobDocument['show']): string[] {
   return [head, ...lines];
 }
 
-function wallText(p: WallPlan, show: JobDocument['show']): string[] {
+function wallText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
   const runs = p.wall.runs.map((r) => `${r.name} ${sayMm(r.length, show)}`).join(', ');
   const counts = KINDS.filter((k) => p.tally.pieces[k] > 0).map(
     (k) => `  ${KIND_NAMES[k].padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`,
@@ -46,7 +47,7 @@ function wallText(p: WallPlan, show: JobDocument['show']): string[] {
   const mortar = mortarOfWall(p);
   const findings = p.findings.map(
     (f) =>
-      `  ${f.severity.toUpperCase()} ${f.says}${f.fixes.length > 0 ? ` Fixes: ${f.fixes.map((x) => x.says).join('; ')}.` : ''}`,
+      `  ${f.severity.toUpperCase()} ${say(f.says)}${f.fixes.length > 0 ? ` Fixes: ${f.fixes.map((x) => say(x.says)).join('; ')}.` : ''}`,
   );
   return [
     '',
@@ -91,5 +92,5 @@ function steelText(p: WallPlan, show: JobDocument['show']): string[] {
 }
 
 /** The plan for reading: a course table, the tally and what the walls say. */
-export const readable = (job: JobDocument, plan: Plan): string =>
-  [job.name, ...plan.walls.flatMap((p) => wallText(p, job.show)), ''].join('\n');
+export const readable = (job: JobDocument, plan: Plan, say: Say): string =>
+  [job.name, ...plan.walls.flatMap((p) => wallText(p, job.show, say)), ''].join('\n');

@@ -147,7 +147,7 @@ test('the planner answers with pieces first and advice after, and the latest ask
   const w = await planner.ask('working', { key: 'n/wall/mortar.used' }, taller);
   expect(w).toMatchObject({ title: 'Mortar to mix', quantity: 'volume' });
   const take = (kind: string): Promise<string> =>
-    planner.ask('export', { kind, wall: 0, run: 0, show: 'ft-in', record: [] }, taller);
+    planner.ask('export', { kind, wall: 0, run: 0, show: 'ft-in', words: 'en-us', record: [] }, taller);
   expect(await take('csv:tally')).toMatch(/^wall,run,/);
   expect(await take('svg:elevation')).toMatch(/^<\?xml/);
   await expect(take('pdf:pole')).rejects.toThrow('There is no such export here: pdf:pole.');

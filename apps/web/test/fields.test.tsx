@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { unbroken } from '../src/ui/unbroken';
+import { Typeset } from '../src/ui/Typeset';
 import { LengthField } from '../src/ui/LengthField';
 
 function field(onChange: (v: string | number) => boolean, show: 'ft-in' | 'mm' = 'ft-in'): HTMLInputElement {
@@ -74,8 +74,8 @@ test('Escape gives the old length back', async () => {
   expect(input.value).toBe('8′-8″');
 });
 
-test('a measure is not torn in two where a line breaks', () => {
-  expect(unbroken('wants 2″ × 3″; it has 4 5⁄8″ and 1′-2 11⁄16″')).toBe(
-    'wants 2″ × 3″; it has 4\u00a05⁄8″ and 1′-2\u00a011⁄16″',
-  );
+test('a measure is not torn in two where a line breaks, and its fraction is drawn as one', () => {
+  const { container } = render(<Typeset words="wants 2″ × 3″; it has 4 5⁄8″ and 1′-2 11⁄16″" />);
+  expect(container.textContent).toBe('wants 2″ × 3″; it has 4\u00a05⁄8″ and 1′-2\u00a011⁄16″');
+  expect([...container.querySelectorAll('.fraction')].map((f) => f.textContent)).toEqual(['5⁄8', '11⁄16']);
 });

@@ -29,7 +29,11 @@ test('holds as rows for a spreadsheet say who has signed', async () => {
   const planner = openPlanner();
   const job = heldWall();
   const said = async (record: readonly RecordEntry[]): Promise<string> =>
-    await planner.ask('export', { kind: 'csv:holds', wall: 0, run: 0, show: 'ft-in', record }, job);
+    await planner.ask(
+      'export',
+      { kind: 'csv:holds', wall: 0, run: 0, show: 'ft-in', words: 'en-us', record },
+      job,
+    );
   const [first] = holdsOf(workWall(job, 0));
   if (!first) throw new Error('something is held');
   expect(await said([])).not.toContain('signed by');

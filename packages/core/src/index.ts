@@ -116,3 +116,5 @@ export * from './scene/planLine.js';
 export * from './scene/site.js';
 export { carried, carryingLeaf, type Leaf } from './walling/units/leaves/leaf.js';
 export * from './exchange/pages/fractions.js';
+export * from './messages/message.js';
+export { ROOMS, type Catalogue } from './plan/messages.js';

@@ -1,4 +1,4 @@
-import type { Job, Page, RecordEntry, Show } from '@even-tally/core';
+import type { Job, Page, RecordEntry, Say, Show } from '@even-tally/core';
 
 /** What an export is made from. Walls and runs by their places in the document; null for all there are. */
 export interface ExportAsk {
@@ -7,6 +7,8 @@ export interface ExportAsk {
   wall: number | null;
   run: number | null;
   show: Show;
+  /** What puts findings into words. */
+  say: Say;
   /** When it is made, ISO 8601: some formats say it, and nothing here looks at a clock. */
   now: string;
   /** Told now and then how much is done, 0 to 1. */

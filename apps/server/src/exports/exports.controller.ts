@@ -31,7 +31,7 @@ export class ExportsController {
     @CurrentVisitor() visitor: Visitor,
     @JobId() id: string,
     @Param('kind') kind: string,
-    @Query() { wall, run, show }: Exporting,
+    @Query() { wall, run, show, words }: Exporting,
     @Leaves() leaves: AbortSignal,
   ): Promise<StreamableFile> {
     const found = exportNamed(kind);
@@ -46,6 +46,7 @@ export class ExportsController {
       wall: wall ?? null,
       run: run ?? null,
       show: show ?? null,
+      words: words ?? null,
       record,
       now,
     };

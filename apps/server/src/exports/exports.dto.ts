@@ -1,6 +1,7 @@
 import { Type } from 'class-transformer';
 import { IsIn, IsInt, IsOptional, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
 import type { Show } from '@even-tally/core';
+import { SPOKEN, type Language } from '@even-tally/words';
 
 export class Exporting {
   /** Id of the wall; left out, every wall. */
@@ -21,4 +22,9 @@ export class Exporting {
   @IsOptional()
   @IsIn(['ft-in', 'mm'])
   show?: Show;
+
+  /** What findings are said in; left out, as the trade of the job’s profile says them. */
+  @IsOptional()
+  @IsIn(SPOKEN)
+  words?: Language;
 }

@@ -1,11 +1,13 @@
 import { sayMm, showMm, type BenchView, type Show } from '@even-tally/core';
 import type { ReactNode } from 'react';
+import { useWords } from '../state/words';
 
 const cell = 'border-t border-rule px-3 py-1';
 
 /** The drawing in words: the same courses, openings and findings, for reading out or where a picture does not serve. */
 export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNode {
   const run = view.runs[view.run];
+  const { say } = useWords(show);
   return (
     <div
       className="absolute inset-0 overflow-auto bg-sheet p-6"
@@ -54,7 +56,7 @@ export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNo
       <ul className="list-disc pl-6">
         {view.says.map((s) => (
           <li key={s.letter}>
-            {s.letter}, {s.finding.severity}: {s.finding.says}
+            {s.letter}, {s.finding.severity}: {say(s.finding.says)}
           </li>
         ))}
       </ul>

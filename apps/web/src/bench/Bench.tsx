@@ -1,4 +1,4 @@
-import { CAUTION, sayMm, showMm, type BenchView, type Show, type StageName } from '@even-tally/core';
+import { CAUTION, type BenchView, type Show, type StageName } from '@even-tally/core';
 import { memo, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { JobContext, useJob, useOpenJob } from '../state/job';
@@ -7,11 +7,13 @@ import { useShown } from '../state/shown';
 import { look, useViewing } from '../state/view';
 import type { PanelProps } from '../stages/panel';
 import { stageNamed } from '../stages/registry';
+import { Measure } from '../ui/Measure';
 import { Stumble } from '../ui/Stumble';
 import { Waiting } from '../ui/Waiting';
 import { AsList } from './AsList';
 import { ClashDialog } from './ClashDialog';
 import { KeysDialog } from './Dialogs';
+import { LanguagePick } from './LanguagePick';
 import { Elevation } from './Elevation';
 import { onKey } from './keys';
 import { layOut, sameLayout, type Layout } from './layout';
@@ -56,15 +58,16 @@ function FootBar({ view, show }: { view: BenchView; show: Show }): ReactNode {
             Course <b>{course.number}</b> of {view.courses.length}
           </span>
           <span>
-            top <span className="figures">{showMm(course.top, show)}</span>
+            top <Measure mm={course.top} show={show} />
           </span>
           <span>
-            bed <span className="figures">{showMm(course.bed, show)}</span>
+            bed <Measure mm={course.bed} show={show} />
           </span>
           <span className="text-[#d8dcd9]">{view.picks[course.number - 1]}</span>
         </p>
       )}
       <span className="ml-auto flex">
+        <LanguagePick />
         <button className={button} onClick={() => look({ asList: !asList })}>
           {asList ? 'Back to the drawing' : 'Read as a list'}
         </button>
@@ -127,7 +130,7 @@ function Faces({ view, jobName, show, stage }: Facing & { view: BenchView }): Re
         <div className="pointer-events-none absolute top-3 right-5 left-5 flex items-baseline justify-between gap-4">
           <h1 className="truncate font-narrow text-xl font-bold">{run?.name}, seen from outside</h1>
           <p className="shrink-0 text-[13px] text-soft">
-            {view.wall.bondName}, {how}; <span className="figures">{sayMm(run?.length ?? 0, show)}</span>
+            {view.wall.bondName}, {how}; <Measure mm={run?.length ?? 0} show={show} said />
           </p>
         </div>
         {asList && <AsList view={view} show={show} />}
@@ -220,7 +223,7 @@ function Sheet(): ReactNode {
             aria-label="Slip"
             tabIndex={0}
           >
-            <Slip view={slip.view} stage={at.key} stem={stem} />
+            <Slip view={slip.view} stage={at.key} stem={stem} show={show} />
             <at.Panel {...panel} />
             <p className="px-4 pt-4 text-[13px] text-soft">{CAUTION}</p>
           </aside>

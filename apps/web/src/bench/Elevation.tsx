@@ -13,6 +13,7 @@ import {
 import { memo, useEffect, useMemo, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { useJob } from '../state/job';
 import { labelOf } from '../state/newId';
+import { TypesetInDrawing } from '../ui/Typeset';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
 import { LevelLines } from './LevelLines';
@@ -143,7 +144,7 @@ function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): ReactNode {
             </text>{' '}
             {size.length * 7 < w && (
               <text x={w / 2} y={h / 2 + 15} textAnchor="middle" className="figures fill-ink text-[12px]">
-                {size}
+                <TypesetInDrawing words={size} />
               </text>
             )}
           </>

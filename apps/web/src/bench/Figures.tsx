@@ -1,4 +1,5 @@
 import { sayMass, sayMm, showArea, showVolume, type Figure, type Show } from '@even-tally/core';
+import { Typeset } from '../ui/Typeset';
 import type { ReactNode } from 'react';
 import { look } from '../state/view';
 
@@ -29,7 +30,9 @@ export function Figures({
     <section aria-label={title}>
       <div className="flex items-baseline justify-between border-b-2 border-ink px-4 pt-4 pb-1">
         <h2 className="heading">{title}</h2>
-        <p className="figures text-[13px]">{aside}</p>
+        <p className="figures text-[13px]">
+          <Typeset words={aside ?? ''} />
+        </p>
       </div>
       <ul>
         {figures.map((f) => (
@@ -40,7 +43,9 @@ export function Figures({
               aria-haspopup="dialog"
             >
               <span className="underline decoration-dotted underline-offset-4">{f.name}</span>
-              <span className="figures font-semibold">{sayFigure(f, show)}</span>
+              <span className="figures font-semibold">
+                <Typeset words={sayFigure(f, show)} />
+              </span>
             </button>
           </li>
         ))}

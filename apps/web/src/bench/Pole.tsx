@@ -3,6 +3,7 @@ import { select } from 'd3-selection';
 import { millimetres, sayMm, showMm, writeLength, type BenchView, type Show } from '@even-tally/core';
 import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { useJob } from '../state/job';
+import { TypesetInDrawing } from '../ui/Typeset';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
 import type { Layout } from './layout';
@@ -210,7 +211,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
                 // Feet, inches and sixteenths of a tall wall just fit, drawn closer.
                 letterSpacing={showMm(m.top, show).length > 10 ? -0.7 : undefined}
               >
-                {showMm(m.top, show)}
+                <TypesetInDrawing words={showMm(m.top, show)} />
               </text>
             )}
           </g>

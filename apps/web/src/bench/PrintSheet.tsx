@@ -1,5 +1,6 @@
 import { CAUTION, type Job, type BenchView, type Show } from '@even-tally/core';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useLanguage } from '../state/words';
 import type { Planner } from '../workers/planner';
 import { sayFigure } from './Figures';
 
@@ -18,15 +19,16 @@ export function PrintSheet({
   const [svg, setSvg] = useState('');
   const { index } = view.wall;
   const { run } = view;
+  const words = useLanguage();
   useEffect(() => {
     // Made while the hands rest, so that it is there when the printer asks.
     const timer = setTimeout(() => {
       planner
-        .ask('export', { kind: 'svg:elevation', wall: index, run, show, record: [] }, job)
+        .ask('export', { kind: 'svg:elevation', wall: index, run, show, words, record: [] }, job)
         .then(setSvg, () => setSvg(''));
     }, 700);
     return () => clearTimeout(timer);
-  }, [job, index, run, show, planner]);
+  }, [job, index, run, show, words, planner]);
   // Encoded once, not with every move of a drag: a picture of ten thousand units is megabytes.
   const picture = useMemo(() => (svg ? `data:image/svg+xml;utf8,${encodeURIComponent(svg)}` : ''), [svg]);
   return (

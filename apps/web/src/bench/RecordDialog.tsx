@@ -7,6 +7,7 @@ import { useOpenJob } from '../state/job';
 import { openRecord, useRecord } from '../state/record';
 import { look, useViewing } from '../state/view';
 import { download, fileName } from '../ui/download';
+import { useLanguage } from '../state/words';
 import type { Planner } from '../workers/planner';
 
 /** Everything that is on record for the job, as plain rows: what a later row has corrected is struck through, not hidden. */
@@ -23,13 +24,14 @@ function Rows({ planner }: { planner: Planner }): ReactNode {
   useEffect(() => {
     if (id !== null) void openRecord(id);
   }, [id]);
+  const words = useLanguage();
   const close = (): void => look({ recordOpen: false });
   const rows = recordRows(new Folded(entries).rows());
   const wallName = (wall: string | null): string =>
     wall === null ? 'the job' : (job?.walls.find((w) => w.id === wall)?.name ?? wall);
   const save = (): void => {
     void planner
-      .ask('export', { kind: 'csv:record', wall: null, run: null, show: 'mm', record: entries }, job)
+      .ask('export', { kind: 'csv:record', wall: null, run: null, show: 'mm', words, record: entries }, job)
       .then((text) => download(`${fileName(job?.name ?? 'job')}-record.csv`, 'text/csv', text));
   };
   return (

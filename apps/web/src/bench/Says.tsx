@@ -1,9 +1,10 @@
-import type { BenchView, StageName } from '@even-tally/core';
+import type { BenchView, Show, StageName } from '@even-tally/core';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { useJob } from '../state/job';
 import { look, useViewing } from '../state/view';
-import { unbroken } from '../ui/unbroken';
+import { useWords } from '../state/words';
+import { Typeset } from '../ui/Typeset';
 import { STAGES } from '../stages/registry';
 
 const WORD = { fault: 'FAULT', choice: 'CHOICE', note: 'NOTE' } as const;
@@ -27,8 +28,19 @@ const twinOf = (said: Said, shown: readonly Said[]): string | null =>
     .find((s) => said.finding.fixes.length > 0 && fixesOf(s) === fixesOf(said))?.letter ?? null;
 const fixesOf = (s: Said): string => JSON.stringify(s.finding.fixes.map((f) => f.edit));
 
-function One({ said, weighed, sameAs }: { said: Said; weighed: boolean; sameAs: string | null }): ReactNode {
+function One({
+  said,
+  weighed,
+  sameAs,
+  show,
+}: {
+  said: Said;
+  weighed: boolean;
+  sameAs: string | null;
+  show: Show;
+}): ReactNode {
   const { edit } = useJob();
+  const { say } = useWords(show);
   const { letter, finding } = said;
   const chosen = useViewing((s) => s.letter === letter);
   const ref = useRef<HTMLLIElement>(null);
@@ -49,18 +61,20 @@ function One({ said, weighed, sameAs }: { said: Said; weighed: boolean; sameAs: 
           {WORD[finding.severity]}
           <span className="font-semibold">{courses(finding.course, finding.to)}</span>
         </p>
-        <p className="break-words">{unbroken(finding.says)}</p>
+        <p className="break-words">
+          <Typeset words={say(finding.says)} />
+        </p>
         {sameAs && <p className="mt-1 text-[13px] text-soft">What settles {sameAs} settles this too.</p>}
         {finding.fixes.length > 0 && !sameAs && (
           <div className="mt-2 flex flex-wrap gap-2">
             {finding.fixes.map((fix, i) => (
               <button
-                key={fix.says}
+                key={i}
                 className={i === 0 ? 'press' : 'press-plain'}
                 onClick={() => edit(fix.edit)}
                 disabled={!weighed}
               >
-                {unbroken(fix.says)}
+                <Typeset words={say(fix.says)} />
               </button>
             ))}
           </div>
@@ -93,7 +107,17 @@ function Elsewhere({ view, stage, stem }: { view: BenchView; stage: StageName; s
 }
 
 /** What the wall says: each finding of this stage, where it is and what would settle it. */
-export function Says({ view, stage, stem }: { view: BenchView; stage: StageName; stem: string }): ReactNode {
+export function Says({
+  view,
+  stage,
+  stem,
+  show,
+}: {
+  view: BenchView;
+  stage: StageName;
+  stem: string;
+  show: Show;
+}): ReactNode {
   const shown = view.says.filter((s) => s.finding.stage === stage);
   const of = (severity: string): number => view.says.filter((s) => s.finding.severity === severity).length;
   const summary = [count(of('fault'), 'fault'), count(of('choice'), 'choice'), count(of('note'), 'note')]
@@ -109,7 +133,7 @@ export function Says({ view, stage, stem }: { view: BenchView; stage: StageName;
       </div>
       <ul>
         {shown.map((s) => (
-          <One key={s.letter} said={s} weighed={view.weighed} sameAs={twinOf(s, shown)} />
+          <One key={s.letter} said={s} weighed={view.weighed} sameAs={twinOf(s, shown)} show={show} />
         ))}
       </ul>
       <Elsewhere view={view} stage={stage} stem={stem} />

@@ -1,5 +1,6 @@
 import { THEME, unitInk, type Ink, type Look, type Role, type SceneShape } from '@even-tally/core';
 import { memo, type ReactNode } from 'react';
+import { TypesetInDrawing } from '../ui/Typeset';
 import { useInks } from '../state/scheme';
 import type { Layout } from './layout';
 
@@ -72,7 +73,7 @@ function drawn(s: SceneShape, at: Placed, inks: Inks): ReactNode {
           fill={inks[look.fill ?? 'ink']}
           {...(look.halo ? { stroke: inks[look.halo], strokeWidth: 5, paintOrder: 'stroke' } : {})}
         >
-          {s.text}
+          <TypesetInDrawing words={s.text} />
         </text>
       );
   }

@@ -1,5 +1,6 @@
 import { showMm, type Scene, type BenchView, type Show } from '@even-tally/core';
 import { memo, useEffect, useRef, type ReactNode } from 'react';
+import { TypesetInDrawing } from '../ui/Typeset';
 import { useInks } from '../state/scheme';
 import { paintCourse } from './paint';
 import type { Layout } from './layout';
@@ -88,7 +89,7 @@ function DrawnTape({ view, layout, show }: { view: BenchView; layout: Layout; sh
               <line x1={x} x2={x} y1="1" y2={m.figure ? 11 : 6} stroke={inks.ink} />
               {m.figure && room && (
                 <text x={x + 3} y="22" className="figures fill-ink text-[12px]">
-                  {showMm(m.at, show)}
+                  <TypesetInDrawing words={showMm(m.at, show)} />
                 </text>
               )}
             </g>

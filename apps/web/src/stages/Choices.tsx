@@ -1,11 +1,21 @@
-import type { BenchChoice } from '@even-tally/core';
+import type { BenchChoice, Show } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useJob } from '../state/job';
-import { unbroken } from '../ui/unbroken';
+import { Typeset } from '../ui/Typeset';
+import { useWords } from '../state/words';
 
 /** Ways to build it, best first, each with its reason; the one in force is marked. */
-export function Choices({ choices, weighed }: { choices: BenchChoice[]; weighed: boolean }): ReactNode {
+export function Choices({
+  choices,
+  weighed,
+  show,
+}: {
+  choices: BenchChoice[];
+  weighed: boolean;
+  show: Show;
+}): ReactNode {
   const { edit } = useJob();
+  const { say } = useWords(show);
   if (choices.length === 0)
     return <p className="text-soft">{weighed ? 'There is only one way here.' : 'Weighing the choices…'}</p>;
   // The one to press is the cheapest that beats what stands.
@@ -23,7 +33,9 @@ export function Choices({ choices, weighed }: { choices: BenchChoice[]; weighed:
         >
           <p className="flex gap-2">
             <span className="figures w-5 shrink-0 text-right font-semibold">{c.rank}</span>
-            <span className="min-w-0 break-words">{unbroken(c.says)}</span>
+            <span className="min-w-0 break-words">
+              <Typeset words={say(c.says)} />
+            </span>
           </p>
           <p className="mt-1 pl-7">
             {c.applied ? (
@@ -34,7 +46,7 @@ export function Choices({ choices, weighed }: { choices: BenchChoice[]; weighed:
                 onClick={() => edit(c.edit)}
                 disabled={!weighed}
               >
-                {unbroken(c.name)}
+                <Typeset words={say(c.name)} />
               </button>
             )}
           </p>

@@ -3,6 +3,7 @@ import type { ExportLine } from '@even-tally/exports';
 import { useEffect, useState } from 'react';
 import { exported, readRecord } from '../state/api';
 import { useJob, useOpenJob } from '../state/job';
+import { useLanguage } from '../state/words';
 import { download, fileName } from '../ui/download';
 import type { Planner } from '../workers/planner';
 
@@ -37,6 +38,7 @@ const nameOf = ({ kind, of, ending }: ExportLine, { job, wall, run }: From): str
 export function useTakeAway(from: From): TakeAway {
   const { whenKept } = useJob();
   const id = useOpenJob((s) => s.id);
+  const words = useLanguage();
   const [lines, setLines] = useState<readonly ExportLine[]>([]);
   const [busy, setBusy] = useState<string | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -55,10 +57,11 @@ export function useTakeAway(from: From): TakeAway {
     const at = { wall: line.of === 'job' ? null : wall.index, run: line.of === 'run' ? run.index : null };
     if (line.drawn === null) {
       const record = line.recorded && id !== null ? await readRecord(id) : [];
-      return planner.ask('export', { kind: line.kind, ...at, show, record }, job);
+      return planner.ask('export', { kind: line.kind, ...at, show, words, record }, job);
     }
     return exported(await whenKept('Printing'), line.kind, {
       show,
+      words,
       ...(at.wall === null ? {} : { wall: wall.id }),
       ...(at.run === null ? {} : { run: String(at.run) }),
     });

@@ -61,7 +61,8 @@ export function LengthField({
   const setRefused = (next: boolean): void => setTyped(text === null ? null : { over, text, refused: next });
   const leaving = useRef(false);
   const entered = useRef(false);
-  const shown = showMm(value, show, 64);
+  // Typed as it is read back: a field cannot set a fraction.
+  const shown = showMm(value, show, 64).replaceAll('\u2044', '/');
   const parsed =
     text === null || text === shown
       ? null

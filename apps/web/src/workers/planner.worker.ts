@@ -10,6 +10,7 @@ import {
   type WallPlan,
 } from '@even-tally/core';
 import { exportLines, exportNamed } from '@even-tally/exports';
+import { createWords } from '@even-tally/words';
 import { cardOf } from './card';
 import { buffersOf, changeSender } from './changes';
 import type { Answer, Ask, BenchAsk, Question, Questions, Told } from './protocol';
@@ -104,8 +105,9 @@ const ANSWERS: { [Q in Question]: (asks: Questions[Q]['asks']) => Questions[Q]['
   working: ({ key }) => working(jobTold(), [], key),
   card: ({ document, wall }) => cardOf(document, wall),
   exports: exportLines,
-  export: ({ kind, ...asks }) => {
-    const made = exportNamed(kind)?.make({ job: jobTold(), ...asks, now: new Date().toISOString() });
+  export: ({ kind, words, ...asks }) => {
+    const { say } = createWords(words, asks.show);
+    const made = exportNamed(kind)?.make({ job: jobTold(), ...asks, say, now: new Date().toISOString() });
     if (!made || !('text' in made)) throw new Error(`There is no such export here: ${kind}.`);
     return made.text;
   },

@@ -1,5 +1,6 @@
 import type { Edit, Job, JobDocument, RecordEntry, Show, Working } from '@even-tally/core';
 import type { ExportLine } from '@even-tally/exports';
+import type { Language } from '@even-tally/words';
 import type { CardView } from './card';
 import type { ViewChange } from './changes';
 
@@ -20,6 +21,7 @@ export interface Questions {
       wall: number | null;
       run: number | null;
       show: Show;
+      words: Language;
       record: readonly RecordEntry[];
     };
     answers: string;

@@ -1,4 +1,4 @@
-import { planOf, straight, type OneWall } from '../test/jobs.js';
+import { planOf, straight, type OneWall, sayFor } from '../test/jobs.js';
 import { plan } from '../plan/plan.js';
 import { working } from '../plan/working.js';
 import { documentOf, jobOf, soundJob } from '../test/jobs.js';
@@ -11,7 +11,7 @@ import type { WallPlan } from '../plan/plan.js';
 
 const { print } = SCHEMES;
 const sheetSvg = (p: WallPlan, run: number, show: 'ft-in' | 'mm'): string =>
-  pagesSvg(elevationPages(p, run, show), p.wall.name);
+  pagesSvg(elevationPages(p, run, show, sayFor(show)), p.wall.name);
 
 const wall = {
   line: straight("24'"),

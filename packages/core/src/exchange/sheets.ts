@@ -1,5 +1,6 @@
 import type { Job, JobDocument } from '../job/types.js';
 import type { Show } from '../measure/format.js';
+import type { Say } from '../messages/message.js';
 import { plan } from '../plan/plan.js';
 import { STAGES, withNeeds } from '../plan/registry.js';
 import { papersOf } from '../plan/says.js';
@@ -25,6 +26,8 @@ export interface SheetAsk {
   wall: number;
   run: number;
   show: Show;
+  /** What puts findings into words. */
+  say: Say;
 }
 
 /** A sheet that can be carried to the wall: as pages, whoever draws them, and as rows where it is a table. */
@@ -61,10 +64,10 @@ export const SHEETS: readonly SheetKind[] = [
     kind: 'elevation',
     name: 'Elevation',
     of: 'run',
-    pages: ({ job, wall, run, show }) => {
+    pages: ({ job, wall, run, show, say }) => {
       // Sound already: whoever asks for a sheet has a checked job.
       const p = plan(job as Job, [], { advise: false, only: [wall] }).walls[0];
-      return p ? elevationPages(p, run, show) : [];
+      return p ? elevationPages(p, run, show, say) : [];
     },
   },
   {

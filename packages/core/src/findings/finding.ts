@@ -1,4 +1,5 @@
 import type { Mm } from '../measure/length.js';
+import type { Said } from '../messages/message.js';
 import type { PatchStep } from '../job/edits/patch.js';
 
 export type Severity = 'fault' | 'choice' | 'note';
@@ -7,7 +8,7 @@ export const STAGE_NAMES = ['set-out', 'gauge', 'bond', 'steel', 'mud', 'days', 
 export type StageName = (typeof STAGE_NAMES)[number];
 
 export interface Fix {
-  says: string;
+  says: Said;
   edit: PatchStep[];
 }
 
@@ -23,7 +24,7 @@ export interface Finding {
   /** Highest course concerned. */
   to: number | null;
   opening: string | null;
-  says: string;
+  says: Said;
   fixes: Fix[];
   source: string;
 }
@@ -33,9 +34,9 @@ export interface Candidate {
   stage: 'gauge' | 'bond';
   kind: string;
   /** A few words for a button. */
-  name: string;
+  name: Said;
   /** The same with its reason and what it costs. */
-  says: string;
+  says: Said;
   edit: PatchStep[];
   cost: number;
   applied: boolean;

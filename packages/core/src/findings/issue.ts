@@ -1,9 +1,10 @@
 import type { PatchStep } from '../job/edits/patch.js';
+import type { Said } from '../messages/message.js';
 import type { Finding } from './finding.js';
 
 /** A way out that might settle an issue. It is offered only once re-planning shows that it does. */
 export interface Try {
-  says: string;
+  says: Said;
   edit: PatchStep[];
 }
 

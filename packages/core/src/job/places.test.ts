@@ -4,7 +4,7 @@ import { copiedRun, copiedWall } from './edits/copied.js';
 import { reversedRun } from './edits/reversed.js';
 import { carry, editOf } from './edits/edit.js';
 import { same } from '../statement/same.js';
-import { faultsOf, soundJob } from '../test/jobs.js';
+import { faultsOf, soundJob, sayFor } from '../test/jobs.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 import { planJson } from '../plan/json.js';
 import type { JobDocument, Wall } from './types.js';
@@ -36,7 +36,10 @@ const planned = (d: JobDocument): WallPlan => {
   return p;
 };
 const json = (d: JobDocument): Record<string, unknown> => {
-  const [wall] = planJson(plan(soundJob(d), [], { advise: false })).walls as Record<string, unknown>[];
+  const [wall] = planJson(plan(soundJob(d), [], { advise: false }), sayFor('mm')).walls as Record<
+    string,
+    unknown
+  >[];
   return wall ?? {};
 };
 interface Piece {
@@ -50,7 +53,7 @@ const pieces = (d: JobDocument, course: number): Piece[] =>
 const lost = (d: JobDocument): string[] =>
   planned(d)
     .findings.filter((f) => f.code === 'place-lost')
-    .map((f) => f.says);
+    .map((f) => sayFor('mm')(f.says));
 
 /** Everything the plan says but the addresses and the sentences. */
 const laid = (d: JobDocument): unknown => {

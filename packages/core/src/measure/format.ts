@@ -46,6 +46,15 @@ export function showMm(value: Mm, show: Show, per = 16): string {
 export const sayMm = (value: Mm, show: Show): string =>
   show === 'mm' ? `${showMm(value, show)} mm` : showMm(value, show);
 
+/** Longest that is still said in inches alone: past it nobody counts them. */
+const MOST_INCHES = 120 * INCH;
+
+/** A spacing as the trade says it: bars at 32″, not at 2′-8″; millimetres as they are. */
+export function sayInches(value: Mm, show: Show): string {
+  if (show === 'mm' || Math.abs(value) > MOST_INCHES) return sayMm(value, show);
+  return `${value < 0 ? '−' : ''}${mixed(Math.round((Math.abs(value) / INCH) * 16), 16, SLASH)}″`;
+}
+
 const DENOMINATORS = [1, 2, 4, 8, 16, 32, 64, 3, 12];
 
 /**

@@ -21,6 +21,7 @@ import {
 import { BAR_SIZES, type BarSize } from '../tables/bars.js';
 import { GROUT_FACTOR } from '../tables/grout.js';
 import type { Finding } from '../findings/finding.js';
+import type { Say } from '../messages/message.js';
 import type { Plan, WallPlan } from './plan.js';
 import { cellPlaces } from '../stages/grout/places.js';
 import { pieceOf, placeIn } from '../stages/set-out/addresses.js';
@@ -95,7 +96,7 @@ const countsJson = (pieces: Counts, total: number): Record<string, number> => {
   return { ...Object.fromEntries(kinds.map((k) => [k, pieces[k]])), total };
 };
 
-function findingJson(wall: WallPlan['wall'], f: Finding): Record<string, unknown> {
+function findingJson(wall: WallPlan['wall'], f: Finding, say: Say): Record<string, unknown> {
   const place = {
     course: f.course,
     to: f.to,
@@ -108,8 +109,8 @@ function findingJson(wall: WallPlan['wall'], f: Finding): Record<string, unknown
     severity: f.severity,
     ...Object.fromEntries(Object.entries(place).filter(([, v]) => v !== null)),
     place: findingPlace(wall, f),
-    says: f.says,
-    fixes: f.fixes,
+    says: say(f.says),
+    fixes: f.fixes.map((x) => ({ says: say(x.says), edit: x.edit })),
     stage: f.stage,
     source: f.source,
   };
@@ -294,7 +295,7 @@ const progressJson = ({ laid, asBuilt }: Progress): Record<string, unknown> => (
   asBuilt: asBuilt.map((a) => ({ ...a, top: tidy(a.top) })),
 });
 
-function wallJson(p: WallPlan): Record<string, unknown> {
+function wallJson(p: WallPlan, say: Say): Record<string, unknown> {
   const leaves = p.leaves.map((leaf) => leafJson(p, leaf));
   return {
     id: p.wall.id,
@@ -317,8 +318,8 @@ function wallJson(p: WallPlan): Record<string, unknown> {
     })),
     bars: barsJson(p),
     cells: cellsJson(p),
-    findings: p.findings.map((f) => findingJson(p.wall, f)),
-    choices: p.choices.map((c) => ({ ...c, cost: tidy(c.cost) })),
+    findings: p.findings.map((f) => findingJson(p.wall, f, say)),
+    choices: p.choices.map((c) => ({ ...c, name: say(c.name), says: say(c.says), cost: tidy(c.cost) })),
     ...(p.progress ? { progress: progressJson(p.progress) } : {}),
   };
 }
@@ -353,15 +354,15 @@ function concreteJson(plan: Plan): Record<string, unknown> {
   };
 }
 
-/** The plan as the contract files it. What is not built yet is present and empty. */
-export function planJson(plan: Plan): Record<string, unknown> {
+/** The plan as the contract files it, its sentences in the words `say` has for them. What is not built yet is present and empty. */
+export function planJson(plan: Plan, say: Say): Record<string, unknown> {
   const sum = (of: (p: WallPlan) => number): number => plan.walls.reduce((total, p) => total + of(p), 0);
   const used = sum((p) => mortarOfWall(p).used);
   const pack = plan.walls[0]?.wall.profile.pack;
   return {
     format: 'even-tally/plan',
     version: 1,
-    walls: plan.walls.map(wallJson),
+    walls: plan.walls.map((p) => wallJson(p, say)),
     tally: {
       units: unitsJson(plan),
       mortar: {

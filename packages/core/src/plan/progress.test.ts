@@ -1,5 +1,5 @@
 import type { RecordEntry } from '../record/entries.js';
-import { jobOf } from '../test/jobs.js';
+import { jobOf, sayFor } from '../test/jobs.js';
 import { chanceOf } from '../test/anyEdit.js';
 import { plan, type WallPlan } from './plan.js';
 import { planJson } from './json.js';
@@ -24,7 +24,7 @@ test('without a record there is no progress, and with one the plan is what it wa
   const bare = planned([]);
   expect(bare.progress).toBeUndefined();
   const filed = (record: RecordEntry[]): Record<string, unknown> =>
-    planJson(plan(job, record, { advise: false }));
+    planJson(plan(job, record, { advise: false }), sayFor('mm'));
   const [without, within] = [filed([]), filed([laid({ run: 0, course: 1 })])];
   const [wall] = within.walls as Record<string, unknown>[];
   expect(wall?.progress).toBeDefined();

@@ -1,10 +1,10 @@
+import { SAYS } from '../walling/units/judging/messages.js';
+import type { Said } from '../messages/message.js';
 import { bondCost, type BondCost } from '../walling/units/judging/cost.js';
 import { snapTries } from '../walling/units/judging/snap.js';
 import { bondWays } from '../walling/units/judging/ways.js';
 import type { PatchStep } from '../job/edits/patch.js';
 import type { JobDocument } from '../job/types.js';
-import { sayMm } from '../measure/format.js';
-import type { SetWall } from '../stages/set-out/wall.js';
 import { carried } from '../walling/units/leaves/leaf.js';
 import { steelCost, type SteelCost } from '../stages/steel/cost.js';
 import type { Candidate } from '../findings/finding.js';
@@ -15,18 +15,16 @@ import type { WallWork } from './work.js';
 /** A candidate that may lead whatever it costs: rank 1 is what the plan does unless the file says otherwise. */
 export type Weighed = Candidate & { leads?: boolean };
 
-function sayCost(wall: SetWall, cost: BondCost, steel: SteelCost): string {
-  const parts = [
-    cost.cutPieces === 0
-      ? 'nothing is sawn'
-      : `${cost.cutPieces} ${cost.cutPieces === 1 ? 'piece is' : 'pieces are'} sawn`,
-    cost.underLeast > 0 ? `${cost.underLeast} too short` : '',
-    cost.shortLaps > 0 ? `${cost.shortLaps} short laps` : '',
-    cost.smallest === null ? '' : `smallest ${sayMm(cost.smallest, wall.show)}`,
-    steel.broken > 0 ? `${steel.broken} ${steel.broken === 1 ? 'bar' : 'bars'} cannot go up` : '',
-    steel.blocked > 0 ? `${steel.blocked} ${steel.blocked === 1 ? 'starter' : 'starters'} in the way` : '',
+function costSaid(cost: BondCost, steel: SteelCost): Said[] {
+  const { cutPieces, underLeast, shortLaps, smallest } = cost;
+  return [
+    SAYS.sawn({ count: cutPieces }),
+    ...(underLeast > 0 ? [SAYS['too-short']({ count: underLeast })] : []),
+    ...(shortLaps > 0 ? [SAYS['short-laps']({ count: shortLaps })] : []),
+    ...(smallest === null ? [] : [SAYS.smallest({ length: smallest })]),
+    ...(steel.broken > 0 ? [SAYS['bars-cannot']({ count: steel.broken })] : []),
+    ...(steel.blocked > 0 ? [SAYS['starters-in-way']({ count: steel.blocked })] : []),
   ];
-  return parts.filter(Boolean).join(', ');
 }
 
 /** Every way the wall may begin, turn its corners and take its cuts, weighed: those weighed so far are handed out. */
@@ -47,7 +45,7 @@ export function* bondCandidates(
       stage: 'bond',
       kind: way.kind,
       name: way.name,
-      says: `${way.name}: ${sayCost(there.wall, cost, steel)}.`,
+      says: SAYS.way({ way: way.name, cost: costSaid(cost, steel) }),
       edit: way.edit,
       cost: cost.total + steel.total,
       applied: way.inForce,
@@ -74,15 +72,14 @@ export function* moveCandidates(
   for (const o of work.wall.openings.filter((one) => sawnFor.has(one.index)).slice(0, most.openings)) {
     const run = work.runs.find((r) => r.index === o.run);
     if (!run) continue;
-    let best: { says: string; edit: PatchStep[]; cost: BondCost; steel: SteelCost; wall: SetWall } | null =
-      null;
+    let best: { says: Said; edit: PatchStep[]; cost: BondCost; steel: SteelCost } | null = null;
     for (const t of snapTries(work.wall, run, o).slice(0, most.places)) {
       yield;
       const there = attempt(t.edit)?.work;
       if (!there) continue;
       const cost = bondCost(there.wall, there.runs);
       if (cost.total < (best?.cost.total ?? now.total) - 1e-9)
-        best = { ...t, cost, steel: steelCost(carried(there).wall, there.steel), wall: there.wall };
+        best = { ...t, cost, steel: steelCost(carried(there).wall, there.steel) };
     }
     if (!best || best.cost.cutPieces >= now.cutPieces) continue;
     const saved = now.cutPieces - best.cost.cutPieces;
@@ -90,7 +87,12 @@ export function* moveCandidates(
       stage: 'bond',
       kind: 'move-opening',
       name: best.says,
-      says: `${best.says}${o.must ? ', if it may' : ''}: ${saved} fewer sawn, so ${sayCost(best.wall, best.cost, best.steel)}.`,
+      says: SAYS['move-saves']({
+        move: best.says,
+        must: o.must ? 'yes' : 'no',
+        saved,
+        cost: costSaid(best.cost, best.steel),
+      }),
       edit: best.edit,
       cost: best.cost.total + best.steel.total + (o.must ? work.wall.weights.bond.movedMust : 0),
       applied: false,

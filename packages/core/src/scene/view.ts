@@ -39,6 +39,7 @@ import { keyedFigures } from './figures.js';
 import { coursePicks } from './picks.js';
 import { shapesOver } from '../plan/says.js';
 import { STAGES } from '../plan/registry.js';
+import type { Said } from '../messages/message.js';
 import type { SceneShape } from '../shapes/shape.js';
 import type { Scene } from './scene.js';
 import { steelView, type SteelView } from './steelView.js';
@@ -186,7 +187,7 @@ export interface BenchView {
 
 /** A finding with its letter, its ways out as edits that name ids. */
 export type BenchFinding = Omit<Lettered, 'finding'> & {
-  finding: Omit<Finding, 'fixes'> & { fixes: { says: string; edit: Edit }[] };
+  finding: Omit<Finding, 'fixes'> & { fixes: { says: Said; edit: Edit }[] };
 };
 export type BenchChoice = Omit<Choice, 'edit'> & { edit: Edit };
 

@@ -3,7 +3,7 @@ import { checkJob } from '../job/check.js';
 import { planJson } from '../plan/json.js';
 import { plan } from '../plan/plan.js';
 import { CASES, caseJob } from './cases.js';
-import { faultsOf, soundJob } from './jobs.js';
+import { faultsOf, soundJob, sayFor } from './jobs.js';
 import type { PieceFile, PlanFile, WallPlanFile } from './outside/files.js';
 import { plannedJson, triedOn } from './outside/run.js';
 
@@ -223,6 +223,6 @@ describe('at the door', () => {
 
   test('what the door lets in plans to JSON without a throw', () => {
     for (const name of NAMES)
-      expect(() => JSON.stringify(planJson(plan(soundJob(CASES[name]))))).not.toThrow();
+      expect(() => JSON.stringify(planJson(plan(soundJob(CASES[name])), sayFor('mm')))).not.toThrow();
   });
 });

@@ -11,6 +11,9 @@ import type {
   Stated,
   Wall,
 } from '../job/types.js';
+import { createWords } from '@even-tally/words';
+import type { Choice, Finding, Fix } from '../findings/finding.js';
+import type { Say } from '../messages/message.js';
 import { plan, type WallPlan } from '../plan/plan.js';
 import { rowsSeen } from '../walling/units/leaves/leaf.js';
 import type { Row } from '../walling/units/laying/row.js';
@@ -71,10 +74,36 @@ export function soundJob(document: unknown): Job {
 
 export const jobOf = (w: OneWall): Job => soundJob(documentOf(w));
 
-export function planOf(w: OneWall, advise = false): WallPlan {
+export function planOf(w: OneWall, advise = false): SaidPlan {
   const p = plan(jobOf(w), [], { advise }).walls[0];
   if (!p) throw new Error('no wall');
-  return p;
+  return inWords(p);
+}
+
+/** What puts into words, for tests that read them: the trade’s own, British, as lengths are shown there. */
+export const sayFor = (show: JobDocument['show']): Say => createWords('en-uk', show).say;
+
+type SaidFix = Omit<Fix, 'says'> & { says: string };
+type SaidFinding = Omit<Finding, 'says' | 'fixes'> & { says: string; fixes: SaidFix[] };
+type SaidChoice = Omit<Choice, 'says' | 'name'> & { says: string; name: string };
+/** A plan with its sentences said. */
+export type SaidPlan = Omit<WallPlan, 'findings' | 'choices'> & {
+  findings: SaidFinding[];
+  choices: SaidChoice[];
+};
+
+/** The same plan, everything it says in words. */
+export function inWords(p: WallPlan): SaidPlan {
+  const say = sayFor(p.wall.show);
+  return {
+    ...p,
+    findings: p.findings.map((f) => ({
+      ...f,
+      says: say(f.says),
+      fixes: f.fixes.map((x) => ({ ...x, says: say(x.says) })),
+    })),
+    choices: p.choices.map((c) => ({ ...c, says: say(c.says), name: say(c.name) })),
+  };
 }
 
 export const faultsOf = (document: unknown): string[] => {

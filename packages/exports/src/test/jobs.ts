@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { checkJob, plan, type Job, type WallPlan } from '@even-tally/core';
+import { createWords } from '@even-tally/words';
 import type { ExportAsk } from '../ask.js';
 import { exportNamed } from '../kinds.js';
 
@@ -24,6 +25,7 @@ export const asked = (job: Job, more: Partial<ExportAsk> = {}): ExportAsk => ({
   wall: null,
   run: null,
   show: job.show,
+  say: createWords('en-uk', job.show).say,
   now: '2026-11-30T12:00:00Z',
   ...more,
 });

@@ -101,7 +101,11 @@ export function Bond(props: PanelProps): ReactNode {
       <UnitCard {...props} />
       <Openings {...props} />
       <Section title="Ways to bond it" aside={<Lock {...props} stage="bond" />}>
-        <Choices choices={view.choices.filter((c) => c.stage === 'bond')} weighed={view.weighed} />
+        <Choices
+          choices={view.choices.filter((c) => c.stage === 'bond')}
+          weighed={view.weighed}
+          show={show}
+        />
       </Section>
       <Weights {...props} stage="bond" />
       <Tops {...props} />

@@ -72,7 +72,11 @@ export function Gauge(props: PanelProps): ReactNode {
         </p>
       </Section>
       <Section title="Ways to reach the heights" aside={<Lock {...props} stage="gauge" />}>
-        <Choices choices={view.choices.filter((c) => c.stage === 'gauge')} weighed={view.weighed} />
+        <Choices
+          choices={view.choices.filter((c) => c.stage === 'gauge')}
+          weighed={view.weighed}
+          show={show}
+        />
       </Section>
       <Weights {...props} stage="gauge" />
       <FixedHeights {...props} />

@@ -1,4 +1,5 @@
 import { sayMm, type Show } from '../../measure/format.js';
+import type { Say } from '../../messages/message.js';
 import { CAUTION } from '../../stages/paper.js';
 import type { WallPlan } from '../../plan/plan.js';
 import { shapesOver } from '../../plan/says.js';
@@ -38,7 +39,7 @@ function apart(shapes: readonly SceneShape[], wide: number): SceneShape[] {
 const onPaper = (s: SceneShape): boolean => !s.role.startsWith('level-') && s.role !== 'cell-open';
 
 /** The sheet of one run: pole, elevation, tape, odd and even courses, and what the wall says. */
-export function elevationPages(plan: WallPlan, run: number, show: Show): Page[] {
+export function elevationPages(plan: WallPlan, run: number, show: Show, say: Say): Page[] {
   const { wall } = plan;
   const length = wall.runs[run]?.length ?? 0;
   const letters = letterFindings(plan.findings.filter((f) => f.run === null || f.run === run));
@@ -81,6 +82,6 @@ export function elevationPages(plan: WallPlan, run: number, show: Show): Page[] 
   });
   flow.y = down + 2 * GAP;
   for (const l of letters)
-    flow.say('says', `${l.letter}  ${l.finding.severity.toUpperCase()}: ${l.finding.says}`);
+    flow.say('says', `${l.letter}  ${l.finding.severity.toUpperCase()}: ${say(l.finding.says)}`);
   return flow.pages;
 }

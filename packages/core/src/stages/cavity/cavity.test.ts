@@ -11,6 +11,7 @@ import {
   soundJob,
   straight,
   type OneWall,
+  sayFor,
 } from '../../test/jobs.js';
 import { behindCavity, carryingLeaf } from '../../walling/units/leaves/leaf.js';
 import { startersSheet } from '../steel/startersSheet.js';
@@ -146,7 +147,7 @@ test('trays, stop ends and weeps over openings; dpc and board by the metre', () 
 
 test('both leaves are ordered, each of its own unit, and the pieces of both are counted', () => {
   const p = planOf(cavityWall());
-  const json = planJson({ walls: [p] }) as {
+  const json = planJson({ walls: [p] }, sayFor('mm')) as {
     walls: { units: { total: number }; inner: { rows: { leaf: number; pieces: unknown[] }[] } }[];
     tally: { units: Record<string, Record<string, { net: number; ordered: number }>> };
   };
@@ -225,7 +226,7 @@ describe('brick before reinforced block', () => {
   });
   const steelIn = (w: OneWall) => {
     const p = planOf(w);
-    const json = planJson({ walls: [p] }) as {
+    const json = planJson({ walls: [p] }, sayFor('mm')) as {
       walls: { bars: { leaf: number; place?: string }[]; cells: { leaf: number; place?: string }[] }[];
       tally: { steel: unknown[]; grout: { geometric: number } };
     };
@@ -268,7 +269,7 @@ describe('brick before reinforced block', () => {
     expect(from).toBeGreaterThan(7.625 / 2);
     expect(says).toContain(`Across the wall: ${sayMm((5.625 + from) * 25.4, 'ft-in')} from the outside face`);
     expect(holdsOf(p).some((h) => h.id === 'before-grout-1')).toBe(true);
-    const { walls, tally } = planJson({ walls: [p] }) as {
+    const { walls, tally } = planJson({ walls: [p] }, sayFor('mm')) as {
       walls: { findings: { code: string }[] }[];
       tally: { grout: { geometric: number } };
     };

@@ -1,4 +1,4 @@
-import { sayMm } from '../../measure/format.js';
+import { SAYS } from './messages.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import { behindCavity, type Leaf, type Leaved } from '../../walling/units/leaves/leaf.js';
 import { LEVEL_WITHIN, tieLevels } from './levels.js';
@@ -11,7 +11,6 @@ export function cavityIssues({ wall, gauge, leaves }: Leaved & Pick<Leaf, 'gauge
   const inner = behindCavity({ leaves });
   const { cavity } = wall;
   if (!cavity || !inner) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
   const path = `/walls/${wall.index}/build/cavity`;
   const levels = tieLevels(
     gauge.courses.slice(0, gauge.count),
@@ -26,7 +25,7 @@ export function cavityIssues({ wall, gauge, leaves }: Leaved & Pick<Leaf, 'gauge
         stage: 'steel',
         severity: 'fault',
         course: 1,
-        says: `The beds of the two leaves do not come level within ${say(LEVEL_WITHIN)} often enough: ${say(levels.widest)} go by without a row of ties, and they may be ${say(cavity.up)} apart.`,
+        says: SAYS['ties-not-level']({ within: LEVEL_WITHIN, widest: levels.widest, up: cavity.up }),
         source: 'the courses of both leaves; PD 6697, from memory',
       }),
     );
@@ -37,11 +36,11 @@ export function cavityIssues({ wall, gauge, leaves }: Leaved & Pick<Leaf, 'gauge
         stage: 'steel',
         severity: 'fault',
         course: 1,
-        says: `A cavity of ${say(cavity.width)} is bridged by its own droppings; the least is ${say(LEAST_CAVITY)}.`,
+        says: SAYS.narrow({ width: cavity.width, least: LEAST_CAVITY }),
         source: 'AD A 2C6, from memory',
         tries: () => [
           {
-            says: `Make it ${say(LEAST_CAVITY)}`,
+            says: SAYS['make-it']({ width: LEAST_CAVITY }),
             edit: [{ op: 'replace', path: `${path}/width`, value: LEAST_CAVITY }],
           },
         ],
@@ -54,7 +53,10 @@ export function cavityIssues({ wall, gauge, leaves }: Leaved & Pick<Leaf, 'gauge
         stage: 'steel',
         severity: 'choice',
         course: 1,
-        says: `The inner leaf’s courses stop ${say(Math.abs(inner.gauge.short))} ${inner.gauge.short > 0 ? 'short of' : 'over'} the height: cut a course, or lay it out with coursing units.`,
+        says: SAYS['inner-off']({
+          by: Math.abs(inner.gauge.short),
+          side: inner.gauge.short > 0 ? 'under' : 'over',
+        }),
         source: 'the inner leaf gauged to the same height',
       }),
     );

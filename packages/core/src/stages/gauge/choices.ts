@@ -1,3 +1,4 @@
+import { SAYS } from './messages.js';
 import { SAME_PLACE } from '../../measure/length.js';
 import type { SetWall } from '../set-out/wall.js';
 import type { Candidate } from '../../findings/finding.js';
@@ -27,9 +28,8 @@ function offCourses(wall: SetWall, way: GaugeWay): number {
 function weighed(wall: SetWall, way: GaugeWay): GaugeWay {
   const off = offCourses(wall, way);
   if (off === 0) return way;
-  const what = wall.heights.length > 0 ? 'fixed height' : 'sill or head';
-  const many = wall.heights.length > 0 ? 'fixed heights' : 'heights of sills and heads';
-  const says = `${way.says} ${off === 1 ? `One ${what} then stands` : `${off} ${many} then stand`} off the courses.`;
+  const what = wall.heights.length > 0 ? 'heights' : 'openings';
+  const says = SAYS['throws-off']({ says: way.says, count: off, what });
   return { ...way, says, cost: way.cost + off * wall.weights.gauge.openingOffCourse };
 }
 

@@ -1,5 +1,7 @@
 import { INCH, millimetres, SAME_PLACE } from '../../measure/length.js';
-import { sayMm, writeLength } from '../../measure/format.js';
+import { writeLength } from '../../measure/format.js';
+import type { Said } from '../../messages/message.js';
+import { SAYS } from './messages.js';
 import { issue, type Issue, type Try } from '../../findings/issue.js';
 import type { SetOpening, SetWall } from '../set-out/wall.js';
 import { bedLimits, gaugeSlack } from './courses.js';
@@ -8,12 +10,21 @@ import type { GaugeSolution } from './solve.js';
 
 function heightIssue(wall: SetWall, gauge: GaugeSolution): Issue[] {
   if (gauge.short === 0 && gauge.outside.length === 0) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
   const limits = bedLimits(wall);
-  const reach =
+  const { least, most } = limits;
+  const bed = gauge.outside[0] ?? 1;
+  const says =
     gauge.short === 0
-      ? `Bed ${gauge.outside[0]} comes to ${say(gauge.courses[(gauge.outside[0] ?? 1) - 1]?.bed ?? 0)}`
-      : `${gauge.count} courses at ${say(wall.bed)} beds stop ${say(Math.abs(gauge.short))} ${gauge.short > 0 ? 'below' : 'above'} the height of ${say(wall.height)}`;
+      ? SAYS['bed-comes-to']({ bed, to: gauge.courses[bed - 1]?.bed ?? 0, least, most })
+      : SAYS['courses-stop']({
+          courses: gauge.count,
+          bed: wall.bed,
+          by: Math.abs(gauge.short),
+          side: gauge.short > 0 ? 'under' : 'over',
+          height: wall.height,
+          least,
+          most,
+        });
   return [
     issue({
       code: 'height-off-gauge',
@@ -21,7 +32,7 @@ function heightIssue(wall: SetWall, gauge: GaugeSolution): Issue[] {
       severity: 'fault',
       course: gauge.outside[0] ?? gauge.count,
       to: gauge.count,
-      says: `${reach}; beds may be ${say(limits.least)} to ${say(limits.most)}.`,
+      says,
       source: wall.profile.bed.source,
     }),
   ];
@@ -51,10 +62,10 @@ function openingTries(
   for (const s of sills) {
     for (const h of heads) {
       if (!(h > s)) continue;
-      const moves: string[] = [];
+      const moves: Said[] = [];
       const edit: Try['edit'] = [];
       const move = (key: 'sill' | 'head', value: number): void => {
-        moves.push(`${key} to ${sayMm(round(value), wall.show)}`);
+        moves.push(SAYS['edge-to']({ edge: key, to: round(value) }));
         edit.push({
           op: 'replace',
           path: `${path}/${key}`,
@@ -63,7 +74,7 @@ function openingTries(
       };
       if (off.sill) move('sill', s);
       if (off.head) move('head', h);
-      tries.push({ says: `Set ${o.name} ${moves.join(', ')}`, edit });
+      tries.push({ says: SAYS['set-opening']({ opening: o.name, moves }), edit });
     }
   }
   return tries;
@@ -73,7 +84,6 @@ function openingIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
   const slack = gaugeSlack(wall);
   const marks = [0, ...gauge.courses.map((c) => c.top)];
   const top = marks.at(-1) ?? 0;
-  const say = (n: number): string => sayMm(n, wall.show);
   const offBy = (h: number): number => (h > top ? 0 : Math.min(...marks.map((m) => Math.abs(m - h))));
   return wall.openings.flatMap((o) => {
     const sill = offBy(o.sill);
@@ -81,8 +91,8 @@ function openingIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
     const off = { sill: sill > slack + SAME_PLACE, head: head > slack + SAME_PLACE };
     if (!off.sill && !off.head) return [];
     const parts = [
-      off.sill ? `sill at ${say(o.sill)} is ${say(sill)}` : '',
-      off.head ? `head at ${say(o.head)} is ${say(head)}` : '',
+      ...(off.sill ? [SAYS['edge-off']({ edge: 'sill', at: o.sill, by: sill })] : []),
+      ...(off.head ? [SAYS['edge-off']({ edge: 'head', at: o.head, by: head })] : []),
     ];
     const course = marks.findIndex((m) => m > (off.sill ? o.sill : o.head) - SAME_PLACE);
     return [
@@ -95,7 +105,7 @@ function openingIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
         run: o.run,
         at: (o.from + o.to) / 2,
         opening: o.id,
-        says: `${o.name}: ${parts.filter(Boolean).join(', ')} off the courses, so a row is sawn in height to it.`,
+        says: SAYS['opening-off']({ opening: o.name, parts }),
         source: wall.profile.bed.source,
         tries: () => openingTries(wall, o, marks, off),
       }),
@@ -107,7 +117,6 @@ function openingIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
 function fixedIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
   const slack = gaugeSlack(wall);
   const marks = [0, ...gauge.courses.map((c) => c.top)];
-  const say = (n: number): string => sayMm(n, wall.show);
   const missed = wall.heights
     .map((h) => ({ h, mark: nearest(marks, h.at)[0] ?? 0 }))
     .filter(({ h, mark }) => Math.abs(mark - h.at) > Math.max(slack, h.tolerance) + SAME_PLACE)
@@ -115,12 +124,16 @@ function fixedIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
   const first = missed[0];
   if (!first) return [];
   const course = Math.max(1, marks.indexOf(first.mark));
-  const parts = missed.map(
-    ({ h, mark }) =>
-      `${h.name} at ${say(h.at)} is ${say(Math.abs(mark - h.at))} ${mark < h.at ? 'over' : 'under'} the top of course ${marks.indexOf(mark)}`,
+  const heights = missed.map(({ h, mark }) =>
+    SAYS['height-off']({
+      height: h.name,
+      at: h.at,
+      by: Math.abs(mark - h.at),
+      side: mark < h.at ? 'over' : 'under',
+      course: marks.indexOf(mark),
+    }),
   );
-  const unmet =
-    gauge.met && gauge.met.missed.length > 0 ? ' No gauge inside the limits meets every fixed height.' : '';
+  const unmet = gauge.met !== null && gauge.met.missed.length > 0;
   const movable = missed.every(({ h }) => !h.must);
   return [
     issue({
@@ -129,13 +142,15 @@ function fixedIssues(wall: SetWall, gauge: GaugeSolution): Issue[] {
       severity: movable ? 'choice' : 'fault',
       course,
       to: course,
-      says: `${parts.join('; ')}.${unmet}`,
+      says: SAYS[unmet ? 'heights-off-none-meets' : 'heights-off']({ heights }),
       source: wall.profile.bed.source,
       tries: () =>
         movable
           ? [
               {
-                says: `Move ${missed.map(({ h, mark }) => `${h.name} to ${say(mark)}`).join(', ')}`,
+                says: SAYS['move-heights']({
+                  moves: missed.map(({ h, mark }) => SAYS['height-to']({ height: h.name, to: mark })),
+                }),
                 edit: missed.map(({ h, mark }) => ({
                   op: 'replace' as const,
                   path: `/walls/${wall.index}/heights/${h.index}/at`,

@@ -1,5 +1,6 @@
 import { INCH, millimetres, SAME_PLACE, toMillimetres } from '../../measure/length.js';
-import { sayMm, writeLength } from '../../measure/format.js';
+import { writeLength } from '../../measure/format.js';
+import { SAYS } from './messages.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import { leastJointFor, type Sampled } from '../set-out/samples.js';
 import type { SetWall } from '../set-out/wall.js';
@@ -9,13 +10,10 @@ interface Sampling {
   joint: number;
   limits: { least: number; most: number };
   key: 'bed' | 'head';
-  name: string;
-  largest: string;
 }
 
 /** Units that vary more than the joint chosen can hide. */
 export function sampleIssues(wall: SetWall): Issue[] {
-  const say = (n: number): string => sayMm(n, wall.show);
   const { bed, head } = wall.profile;
   const of = (l: typeof bed): { least: number; most: number } => ({
     least: toMillimetres(l.least),
@@ -27,19 +25,15 @@ export function sampleIssues(wall: SetWall): Issue[] {
       joint: wall.bed,
       limits: of(bed),
       key: 'bed',
-      name: 'bed',
-      largest: 'thickest',
     },
     {
       units: wall.samples.length,
       joint: wall.head,
       limits: of(head),
       key: 'head',
-      name: 'perp',
-      largest: 'longest',
     },
   ];
-  return samplings.flatMap(({ units, joint, limits, key, name, largest }) => {
+  return samplings.flatMap(({ units, joint, limits, key }) => {
     if (!units) return [];
     const least = leastJointFor(units, limits.least);
     if (joint >= least - SAME_PLACE) return [];
@@ -53,13 +47,21 @@ export function sampleIssues(wall: SetWall): Issue[] {
         stage: 'gauge',
         severity: can ? 'choice' : 'fault',
         run: key === 'head' ? 0 : null,
-        says: `${units.count} units measured, ${say(units.least)} to ${say(units.most)}: the ${largest} would leave a ${name} of ${say(joint - units.most + units.mean)}, and the least allowed is ${say(limits.least)}. ${can ? `A ${name} of ${say(asked)} hides it.` : `No ${name} inside the limits hides it: sort the units, or set the ${largest} aside.`}`,
+        says: SAYS['units-vary']({
+          count: units.count,
+          least: units.least,
+          most: units.most,
+          joint: key,
+          leaves: joint - units.most + units.mean,
+          allowed: limits.least,
+          way: can ? SAYS['joint-hides']({ joint: key, at: asked }) : SAYS['no-joint-hides']({ joint: key }),
+        }),
         source: 'least joint + (largest − mean): common practice',
         tries: () =>
           can
             ? [
                 {
-                  says: `Ask for ${say(asked)} ${name}s`,
+                  says: SAYS['ask-for-joint']({ joint: key, at: asked }),
                   edit: [{ op: 'add', path, value: writeLength(millimetres(asked), wall.show) }],
                 },
               ]

@@ -1,4 +1,4 @@
-import { sayMm } from '../../measure/format.js';
+import { SAYS } from './messages.js';
 import { toTheTape } from '../../walling/units/judging/toTheTape.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import { GROUT_SPACE_SOURCE, GROUT_SPACES } from '../../tables/grout.js';
@@ -7,7 +7,6 @@ import { tightSpaces, type GroutedWall } from './pours.js';
 /** Cells too tight for the height that is to be poured down them. */
 function spaceIssues(work: GroutedWall): Issue[] {
   const { wall, steel, fills, pours } = work;
-  const say = (n: number): string => sayMm(n, wall.show);
   const path = `/walls/${wall.index}/grout`;
   const first = tightSpaces(wall, steel, fills, pours)[0];
   const high = pours.find((p) => p.space === null);
@@ -19,7 +18,7 @@ function spaceIssues(work: GroutedWall): Issue[] {
     )
       .reverse()
       .map((s) => ({
-        says: `Pour no more than ${say(s.pour)} at once`,
+        says: SAYS['pour-lower']({ most: s.pour }),
         edit: [
           wall.grout?.stated
             ? { op: 'add' as const, path: `${path}/pour`, value: toTheTape(wall, s.pour) }
@@ -30,7 +29,7 @@ function spaceIssues(work: GroutedWall): Issue[] {
       aggregate === 'coarse'
         ? [
             {
-              says: 'Use fine grout',
+              says: SAYS['use-fine'](),
               edit: [{ op: 'replace' as const, path: `${path}/aggregate`, value: 'fine' }],
             },
           ]
@@ -38,8 +37,16 @@ function spaceIssues(work: GroutedWall): Issue[] {
     return [...fine, ...lower];
   };
   const says = first
-    ? `${aggregate === 'fine' ? 'Fine' : 'Coarse'} grout poured ${say(first.pour.height)} high wants ${say(first.wanted[0])} × ${say(first.wanted[1])} clear; the cell at ${say(first.at)} has ${say(first.got[0])} × ${say(first.got[1])}.`
-    : `A pour ${say(high?.height ?? 0)} high is higher than the table goes: build it in more than one.`;
+    ? SAYS['space-tight']({
+        aggregate,
+        high: first.pour.height,
+        wide: first.wanted[0],
+        deep: first.wanted[1],
+        at: first.at,
+        hasWide: first.got[0],
+        hasDeep: first.got[1],
+      })
+    : SAYS['past-table']({ high: high?.height ?? 0 });
   return [
     issue({
       code: 'grout-space-tight',
@@ -64,7 +71,7 @@ function solidIssue({ wall }: GroutedWall): Issue[] {
       stage: 'steel',
       severity: 'note',
       course: 1,
-      says: `Grout is asked for, and ${wall.unit.name} has no cells to take it.`,
+      says: SAYS.nowhere({ unit: wall.unit.name }),
       source: 'the unit as specified',
     }),
   ];

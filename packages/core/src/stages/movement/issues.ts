@@ -1,4 +1,5 @@
-import { sayMm } from '../../measure/format.js';
+import { SAYS } from './messages.js';
+import type { Said } from '../../messages/message.js';
 import { SAME_PLACE } from '../../measure/length.js';
 import { toTheTape } from '../../walling/units/judging/toTheTape.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
@@ -38,14 +39,16 @@ export const newJoints = (
     ...(refused === undefined ? {} : { refused }),
   }));
 
+const jointsAt = (places: readonly number[]): Said =>
+  SAYS['joints-at']({ count: places.length, places: places.map((at) => SAYS.place({ at })) });
+
 function dueIssue(wall: SetWall, run: BondedRun): Issue[] {
   const due = panelsOfRun(wall, run.index).filter(isDue);
   const first = due[0];
   const every = jointSpacing(wall, run.index);
   if (!first || every === null) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
   const name = wall.runs[run.index]?.name ?? wall.name;
-  const rule = wall.jointEvery === null ? (wall.movement?.says ?? '') : `${say(every)}, as the drawing says`;
+  const rule = wall.jointEvery === null ? (wall.movement?.says ?? '') : SAYS['as-drawn']({ every });
   return [
     issue({
       code: 'control-joint-due',
@@ -54,13 +57,19 @@ function dueIssue(wall: SetWall, run: BondedRun): Issue[] {
       course: 1,
       run: run.index,
       at: (first.from + first.to) / 2,
-      says: `${name} goes ${say(first.to - first.from)} ${first.start === 'corner' || first.end === 'corner' ? 'with a corner ' : ''}and no movement joint; here it may go ${say(first.most)}. The rule: ${rule}.`,
+      says: SAYS.due({
+        run: name,
+        long: first.to - first.from,
+        corner: first.start === 'corner' || first.end === 'corner' ? 'yes' : 'no',
+        most: first.most,
+        rule,
+      }),
       source: wall.jointEvery === null ? (wall.movement?.source ?? '') : 'the drawing, as stated on the job',
       tries: () => {
         const places = due.flatMap((panel) => proposedJoints(wall, run, panel));
         return [
           {
-            says: `${places.length === 1 ? 'A joint' : `${places.length} joints`} at ${places.map(say).join(', ')}`,
+            says: jointsAt(places),
             edit: added(wall, newJoints(wall, run.index, places)),
           },
         ];
@@ -94,8 +103,8 @@ function weakIssue(wall: SetWall, run: BondedRun): Issue[] {
   const open = weakPlaces(wall, run.index).filter((p) => !middles.some((x) => isIn(p.spans, x)));
   const first = open[0]?.spans[0];
   if (!first) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
-  const what = [...new Set(open.map((p) => p.what))].join(', nor beside ');
+  // One change of height is as good as another to say.
+  const what = new Map(open.map((p) => [JSON.stringify(p.what), p.what]));
   return [
     issue({
       code: 'joint-at-weak-place',
@@ -104,19 +113,18 @@ function weakIssue(wall: SetWall, run: BondedRun): Issue[] {
       course: 1,
       run: run.index,
       at: (first.from + first.to) / 2,
-      says: `No movement joint stands beside ${what}. A wall cracks there first, unless steel beside it and a beam over it hold it together.`,
+      says: SAYS.weak({ places: [...what.values()] }),
       source:
         'NCMA TEK 10-2 series: one side of an opening up to 6 ft, both beyond, from memory; 24 in of height at once: common practice',
       tries: () => {
         const places = placesFor(wall, run, open, middles);
-        const named = places.map(say).join(', ');
         return [
           {
-            says: `${places.length === 1 ? 'A joint' : `${places.length} joints`} at ${named}`,
+            says: jointsAt(places),
             edit: added(wall, newJoints(wall, run.index, places)),
           },
           {
-            says: 'None there: steel holds it together',
+            says: SAYS['none-there'](),
             edit: added(
               wall,
               newJoints(wall, run.index, places, 'steel beside it and over it holds it together'),
@@ -141,7 +149,7 @@ function perpTries(wall: SetWall, run: BondedRun, joint: SetJoint): Try[] {
     .sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle))
     .slice(0, 4)
     .map((x) => ({
-      says: `Bring it to ${sayMm(x, wall.show)}, on a perp`,
+      says: SAYS['bring-to-perp']({ to: x }),
       edit: [
         { op: 'replace', path: `/walls/${wall.index}/joints/${joint.index}/at`, value: toTheTape(wall, x) },
       ],
@@ -173,7 +181,7 @@ function offBondIssues(wall: SetWall, run: BondedRun): Issue[] {
           course,
           run: run.index,
           at: middle,
-          says: `${count} ${count === 1 ? 'piece is' : 'pieces are'} sawn for the movement joint at ${sayMm(middle, wall.show)}: it does not stand on a perp.`,
+          says: SAYS['sawn-for']({ count, at: middle }),
           source: 'the perps of odd and even courses against the joint',
           tries: () => perpTries(wall, run, joint),
         }),
@@ -192,7 +200,7 @@ const refusedIssues = (wall: SetWall): Issue[] =>
         course: 1,
         run: j.run,
         at: (j.from + j.to) / 2,
-        says: `No movement joint at ${sayMm((j.from + j.to) / 2, wall.show)}, by choice: ${j.refused ?? ''}`,
+        says: SAYS.refused({ at: (j.from + j.to) / 2, why: j.refused ?? '' }),
         source: 'refused on this job, with its reason',
       }),
     );

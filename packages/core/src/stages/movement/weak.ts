@@ -1,3 +1,5 @@
+import { SAYS } from './messages.js';
+import type { Said } from '../../messages/message.js';
 import { feet, inches, toMillimetres, type Mm } from '../../measure/length.js';
 import { topAt } from '../set-out/outline.js';
 import type { SetOpening, SetWall } from '../set-out/wall.js';
@@ -17,7 +19,7 @@ interface Span {
 /** A place where a wall cracks first. A joint in any of its spans settles it. */
 export interface WeakPlace {
   spans: Span[];
-  what: string;
+  what: Said;
 }
 
 const clampedTo = ({ from, to }: Span, length: number): Span[] =>
@@ -46,7 +48,7 @@ function openingPlaces(wall: SetWall, run: number, length: number): WeakPlace[] 
       const sides = sidesOf(wall, o, length);
       const name = o.name || o.id;
       return o.to - o.from > WIDE_OPENING
-        ? sides.map((spans) => ({ spans, what: `${name} on both sides, since it is wider than 6 ft` }))
+        ? sides.map((spans) => ({ spans, what: SAYS['both-sides']({ opening: name }) }))
         : [{ spans: sides.flat(), what: name }];
     });
 }
@@ -67,7 +69,7 @@ function heightPlaces(wall: SetWall, run: number, length: number): WeakPlace[] {
     .filter((x) => jump(x) >= HEIGHT_CHANGE)
     .map((x) => ({
       spans: clampedTo({ from: x - reach, to: x + reach }, length),
-      what: 'the change of height',
+      what: SAYS['height-change'](),
     }));
 }
 

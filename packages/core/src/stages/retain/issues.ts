@@ -1,23 +1,25 @@
-import { sayMm } from '../../measure/format.js';
+import { SAYS } from './messages.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import type { SetWall } from '../set-out/wall.js';
 import { engineerReasons, retainLimit } from './retain.js';
 
 /** Ground held that an engineer decides about: the stage stops there, and says what to take along. */
 export function retainIssues({ wall }: { wall: SetWall }): Issue[] {
-  const say = (n: number): string => sayMm(n, wall.show);
   const held = wall.retains;
-  const reasons = engineerReasons(wall, say);
+  const reasons = engineerReasons(wall);
   if (!held || reasons.length === 0) return [];
+  const { footing, steel } = wall;
   const take = [
-    `ground held ${say(held.height)}`,
-    `wall ${say(wall.height)} high and ${say(wall.thickness)} thick`,
-    wall.footing
-      ? `footing ${say(wall.footing.width)} wide and ${say(wall.footing.depth)} deep`
-      : 'the footing',
-    wall.steel?.vertical ? `${wall.steel.vertical.bar} at ${say(wall.steel.vertical.every)}` : 'no uprights',
-    'the soil and its water',
-    'what stands on or near it',
+    SAYS['take-ground']({ height: held.height }),
+    SAYS['take-wall']({ height: wall.height, thick: wall.thickness }),
+    footing
+      ? SAYS['take-footing']({ width: footing.width, depth: footing.depth })
+      : SAYS['take-the-footing'](),
+    steel?.vertical
+      ? SAYS['take-bars']({ bar: steel.vertical.bar, every: steel.vertical.every })
+      : SAYS['take-no-bars'](),
+    SAYS['take-soil'](),
+    SAYS['take-loads'](),
   ];
   return [
     issue({
@@ -26,7 +28,7 @@ export function retainIssues({ wall }: { wall: SetWall }): Issue[] {
       severity: 'fault',
       course: 1,
       key: 'engineer-needed|retains',
-      says: `An engineer decides about this wall: ${reasons.join('; ')}. Nothing here says that it will stand. Take along: ${take.join(', ')}.`,
+      says: SAYS.engineer({ reasons, take }),
       source: `${retainLimit(wall.profile.id).source}; statics: Rankine at 30°, 18 and 20 kN/m³`,
     }),
   ];

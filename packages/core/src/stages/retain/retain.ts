@@ -1,3 +1,5 @@
+import { SAYS } from './messages.js';
+import type { Said } from '../../messages/message.js';
 import { FOOT, type Mm } from '../../measure/length.js';
 import type { SetWall } from '../set-out/wall.js';
 
@@ -6,7 +8,6 @@ interface RetainLimit {
   most: number;
   /** Measured from the underside of the footing to the top, or the ground held alone. */
   from: 'footing' | 'ground';
-  says: string;
   source: string;
 }
 
@@ -15,13 +16,11 @@ export const retainLimit = (profile: SetWall['profile']['id']): RetainLimit =>
     ? {
         most: 600,
         from: 'ground',
-        says: '600 mm of ground held',
         source: 'warranty standard, from memory',
       }
     : {
         most: 4 * FOOT,
         from: 'footing',
-        says: '4 ft from the underside of the footing to the top',
         source: 'US building codes’ permit limit, from memory',
       };
 
@@ -41,22 +40,24 @@ export const middleThirdHeight = (thickness: Mm): Mm =>
   1000 * Math.sqrt((MASONRY * (thickness / 1000) ** 2) / (ACTIVE * SOIL));
 
 /** Why an engineer decides about this wall; empty where the profile leaves it to the mason. */
-export function engineerReasons(wall: SetWall, say: (mm: number) => string): string[] {
+export function engineerReasons(wall: SetWall): Said[] {
   const held = wall.retains;
   if (!held) return [];
   const limit = retainLimit(wall.profile.id);
   const high = limit.from === 'ground' ? held.height : wall.height + (wall.footing?.depth ?? 0);
   const barred = wall.steel?.vertical !== undefined && wall.steel?.vertical !== null;
   return [
-    high > limit.most + 0.5 ? `${say(high)} is over ${limit.says}` : '',
+    ...(high > limit.most + 0.5
+      ? [SAYS['over-limit']({ high, limit: SAYS[`limit-${limit.from}`]({ most: limit.most }) })]
+      : []),
     ...held.more,
-    !barred && wall.wythes === 1 && wall.thickness < SINGLE_SKIN
-      ? `a single skin of ${say(wall.thickness)}`
-      : '',
-    !barred && held.height > middleThirdHeight(wall.thickness)
-      ? `without bars ${say(wall.thickness)} of wall leaves its middle third at about ${say(middleThirdHeight(wall.thickness))} of ground`
-      : '',
-  ].filter(Boolean);
+    ...(!barred && wall.wythes === 1 && wall.thickness < SINGLE_SKIN
+      ? [SAYS['single-skin']({ thick: wall.thickness })]
+      : []),
+    ...(!barred && held.height > middleThirdHeight(wall.thickness)
+      ? [SAYS['middle-third']({ thick: wall.thickness, ground: middleThirdHeight(wall.thickness) })]
+      : []),
+  ];
 }
 
 export interface RetainAmounts {

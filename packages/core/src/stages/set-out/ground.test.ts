@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { plan } from '../../plan/plan.js';
 import { planJson } from '../../plan/json.js';
 import type { JobDocument, Wall } from '../../job/types.js';
-import { closed, corner, documentOf, faultsOf, planOf, soundJob, straight } from '../../test/jobs.js';
+import { closed, corner, documentOf, faultsOf, planOf, soundJob, straight, sayFor } from '../../test/jobs.js';
 import { bagsState, footingAmounts, tripsFor } from './footing.js';
 import { fadePlan } from './lean.js';
 import { controllingPoint, footingTops, layersOff, rodReading, instrumentHeight } from './levels.js';
@@ -251,7 +251,9 @@ describe('footings', () => {
       ],
     });
     const { concrete } = (
-      planJson(plan(job, [], { advise: false })) as never as { tally: { concrete: { geometric: number } } }
+      planJson(plan(job, [], { advise: false }), sayFor('mm')) as never as {
+        tally: { concrete: { geometric: number } };
+      }
     ).tally;
     // A 6 m by 600; B 3 m less the 192.5 that A's stands out: no square metre twice.
     expect(concrete.geometric).toBeCloseTo((6 + 3 - 0.1925) * 0.6 * 0.2, 9);
@@ -263,7 +265,7 @@ describe('footings', () => {
   test('concrete stands in the plan, in the ground and to order', () => {
     const job = soundJob(document({ footing: { width: 450, depth: 150 } }));
     const { concrete } = (
-      planJson(plan(job, [], { advise: false })) as {
+      planJson(plan(job, [], { advise: false }), sayFor('mm')) as {
         tally: { concrete: { geometric: number; used: number; ordered: Record<string, number> } };
       }
     ).tally;

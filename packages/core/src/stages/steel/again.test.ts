@@ -4,7 +4,7 @@ import type { Build, CellChange, Steel, Wall } from '../../job/types.js';
 import { planJson } from '../../plan/json.js';
 import { plan, type Plan } from '../../plan/plan.js';
 import { anySoundWall, HALF } from '../../test/anyWall.js';
-import { closed, documentOf, jobOf, type OneWall } from '../../test/jobs.js';
+import { closed, documentOf, jobOf, type OneWall, sayFor } from '../../test/jobs.js';
 
 const bars = (more: Partial<Steel> = {}): OneWall['wall'] => ({
   steel: { vertical: { bar: '#4', every: 812.8 }, beams: [{ course: 'top', bar: '#4', count: 2 }], ...more },
@@ -85,7 +85,7 @@ function after(w: OneWall, e: Edit): OneWall {
   };
 }
 
-const said = (p: Plan): string => JSON.stringify(planJson(p));
+const said = (p: Plan): string => JSON.stringify(planJson(p, sayFor('mm')));
 
 test('planning again from what was planned before comes out as planning from nothing, edit after edit', () => {
   const sound = (w: OneWall): boolean => checkJob(documentOf(w)).ok;

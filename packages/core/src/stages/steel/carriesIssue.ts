@@ -1,3 +1,4 @@
+import { SAYS } from './messages.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import type { JobDocument } from '../../job/types.js';
 import { carryingLeaf, couldCarry, type Leaved } from '../../walling/units/leaves/leaf.js';
@@ -16,13 +17,11 @@ export function carriesIssue(job: JobDocument, { wall, leaves }: Leaved): Issue[
       stage: 'steel',
       severity: 'fault',
       course: 1,
-      says: absent
-        ? 'Bars and grout are asked for in the inner leaf, and the wall has none laid for itself.'
-        : `Bars and grout are asked for in the ${asked} leaf, whose units have no cells; the other’s have.`,
+      says: absent ? SAYS['inner-none']() : SAYS['leaf-no-cells']({ leaf: asked }),
       source: 'the units of both leaves',
       tries: () => [
         {
-          says: `Put them in the ${asked === 'inner' ? 'outer' : 'inner'} leaf`,
+          says: SAYS['put-in-leaf']({ leaf: asked === 'inner' ? 'outer' : 'inner' }),
           edit: [{ op: 'remove', path: `/walls/${wall.index}/build/carries` }],
         },
       ],

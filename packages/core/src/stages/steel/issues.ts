@@ -1,4 +1,5 @@
-import { sayMm } from '../../measure/format.js';
+import { SAYS } from './messages.js';
+import type { Said } from '../../messages/message.js';
 import { toTheTape } from '../../walling/units/judging/toTheTape.js';
 import type { PatchStep } from '../../job/edits/patch.js';
 import type { Held } from '../../job/types.js';
@@ -12,17 +13,8 @@ import { wallLap } from './steel.js';
 import { starterIssues } from './starterIssues.js';
 import { barOf } from '../../tables/bars.js';
 import { insideWidth } from './cells.js';
-import type { BarReason, Verticals } from './vertical.js';
+import type { Verticals } from './vertical.js';
 import type { SetWall } from '../set-out/wall.js';
-
-const REASONS: Record<BarReason, string> = {
-  end: 'at an end of the wall',
-  corner: 'at a corner',
-  jamb: 'at a jamb',
-  joint: 'beside a movement joint',
-  spacing: 'at the spacing',
-  asked: 'where it was put by hand',
-};
 
 const steelPath = (wall: SetWall): string => `/walls/${wall.index}/steel`;
 
@@ -30,10 +22,10 @@ const steelPath = (wall: SetWall): string => `/walls/${wall.index}/steel`;
 function spacingIssue({ wall, steel }: ReinforcedWall): Issue[] {
   const s = steel.spacing;
   if (!s || s.fits) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
-  const up = (Math.floor(s.asked / s.pitch) + 1) * s.pitch;
+  const next = (Math.floor(s.asked / s.pitch) + 1) * s.pitch;
+  const { asked, pitch, used } = s;
   const set = (every: number): Try => ({
-    says: `Space them at ${say(every)}`,
+    says: SAYS['space-them']({ every }),
     edit: [{ op: 'replace', path: `${steelPath(wall)}/vertical/every`, value: toTheTape(wall, every) }],
   });
   return [
@@ -43,11 +35,11 @@ function spacingIssue({ wall, steel }: ReinforcedWall): Issue[] {
       severity: 'choice',
       course: 1,
       says:
-        s.used > s.asked
-          ? `Bars at ${say(s.asked)} do not suit this unit: its cells stand ${say(s.pitch)} apart, and nothing less than that can be had.`
-          : `Bars at ${say(s.asked)} do not suit this unit: its cells stand ${say(s.pitch)} apart. They stand at ${say(s.used)}, the next lower that fits; ${say(up)} fits too, if the drawing allows it.`,
+        used > asked
+          ? SAYS['spacing-not-had']({ asked, pitch })
+          : SAYS['spacing-lower']({ asked, pitch, used, next }),
       source: 'the continuous cells of the bond',
-      tries: () => [set(s.used), set(up)],
+      tries: () => [set(used), set(next)],
     }),
   ];
 }
@@ -61,10 +53,10 @@ function solidIssue({ wall }: ReinforcedWall): Issue[] {
       stage: 'steel',
       severity: 'fault',
       course: 1,
-      says: `${wall.unit.name} has no cells: upright bars have nowhere to go in this wall.`,
+      says: SAYS['no-cells']({ unit: wall.unit.name }),
       source: 'the unit as specified',
       tries: () => [
-        { says: 'Take the uprights out', edit: [{ op: 'remove', path: `${steelPath(wall)}/vertical` }] },
+        { says: SAYS['take-uprights-out'](), edit: [{ op: 'remove', path: `${steelPath(wall)}/vertical` }] },
       ],
     }),
   ];
@@ -83,16 +75,24 @@ const changeTries = (wall: SetWall, run: number, at: number, reach: number): Try
   wall.changes
     .filter((c) => c.run === run && Math.abs(c.at - at) <= reach)
     .map((c) => ({
-      says: `Lay the unit in course ${c.course} as the bond has it`,
+      says: SAYS['as-the-bond']({ course: c.course }),
       edit: [{ op: 'remove', path: `/walls/${wall.index}/build/pieces/${c.index}` }],
     }));
 
-/** The widest place in a run where bars stand further apart than asked, in words. */
-function sayGap(wall: SetWall, v: Verticals): string {
+/** The widest place in a run where bars stand further apart than asked. */
+function gapSaid(v: Verticals): Said[] {
   const [widest] = [...v.gaps].sort((a, b) => b.to - b.from - (a.to - a.from));
-  if (!widest || !v.spacing) return '';
-  const say = (n: number): string => sayMm(n, wall.show);
-  return `Between ${say(widest.from)} and ${say(widest.to)} no cell goes up: there is no bar for ${say(widest.to - widest.from)}, and ${say(v.spacing.asked)} was asked.`;
+  if (!widest || !v.spacing) return [];
+  const { from, to } = widest;
+  return [SAYS.gap({ from, to, long: to - from, asked: v.spacing.asked })];
+}
+
+/** Bars that cannot go through, the first of them. */
+function brokenSaid({ broken: [first, ...more] }: Verticals): Said[] {
+  if (!first) return [];
+  const { why, at, course } = first;
+  const said = { count: more.length + 1, why, at };
+  return [course === null ? SAYS['broken-no-cell'](said) : SAYS['broken-across']({ ...said, course })];
 }
 
 function brokenIssues(work: ReinforcedWall): Issue[] {
@@ -101,11 +101,6 @@ function brokenIssues(work: ReinforcedWall): Issue[] {
     const first = v.broken[0];
     const run = runs[k];
     if ((!first && v.gaps.length === 0) || !run) return [];
-    const say = (n: number): string => sayMm(n, wall.show);
-    const count = v.broken.length;
-    const broken = first
-      ? `${count === 1 ? 'A bar' : `${count} bars, the first`} ${REASONS[first.why]}, at ${say(first.at)}, cannot go through: ${first.course === null ? 'there is no cell there at all' : `course ${first.course} stands across it`}.`
-      : '';
     const at = first?.at ?? ((v.gaps[0]?.from ?? 0) + (v.gaps[0]?.to ?? 0)) / 2;
     return [
       issue({
@@ -115,7 +110,7 @@ function brokenIssues(work: ReinforcedWall): Issue[] {
         course: first?.course ?? 1,
         run: run.index,
         at,
-        says: [broken, sayGap(wall, v)].filter(Boolean).join(' '),
+        says: SAYS['cannot-go']({ parts: [...brokenSaid(v), ...gapSaid(v)] }),
         source: 'the cells of every course, followed up the wall',
         tries: () => [
           ...(first ? changeTries(wall, run.index, first.at, wall.unitLength) : []),
@@ -132,7 +127,6 @@ function brokenIssues(work: ReinforcedWall): Issue[] {
 
 /** Bars taken out of places where they belong by rule, and changes by hand that lost their cell. */
 function byHandIssues({ wall, steel }: ReinforcedWall): Issue[] {
-  const say = (n: number): string => sayMm(n, wall.show);
   const without = (index: number): PatchStep[] => [
     { op: 'remove', path: `${steelPath(wall)}/cells/${index}` },
   ];
@@ -146,9 +140,9 @@ function byHandIssues({ wall, steel }: ReinforcedWall): Issue[] {
         run: l.run,
         at: l.at,
         key: `bar-left-out|${l.change.id}`,
-        says: `The bar ${REASONS[l.why]}, at ${say(l.at)}, was taken out by hand. Bars stand at ends, corners, jambs and beside movement joints always.`,
+        says: SAYS['left-out']({ why: l.why, at: l.at }),
         source: 'TMS 402 7.4 and common practice, from memory; the drawing decides',
-        tries: () => [{ says: 'Put the bar back', edit: without(l.change.index) }],
+        tries: () => [{ says: SAYS['put-back'](), edit: without(l.change.index) }],
       }),
     ),
     ...v.lost.map((c) =>
@@ -160,20 +154,15 @@ function byHandIssues({ wall, steel }: ReinforcedWall): Issue[] {
         run: c.run,
         at: c.at,
         key: `cell-change-lost|${c.id}`,
-        says: `A cell was changed by hand at ${c.place ?? say(c.at)}, and no continuous cell stands there now.`,
+        says: SAYS['cell-lost']({ at: c.place ?? SAYS['at-length']({ at: c.at }) }),
         source: 'the continuous cells of the bond',
-        tries: () => [{ says: 'Forget that change', edit: without(c.index) }],
+        tries: () => [{ says: SAYS['forget-change'](), edit: without(c.index) }],
       }),
     ),
   ]);
 }
 
-const HELD: readonly [Held, string][] = [
-  ['soil', 'Free at the top, soil behind it'],
-  ['floors', 'Held by floors at bottom and top'],
-  ['free-standing', 'Standing free'],
-  ['drawing', 'As the drawing says'],
-];
+const HELD: readonly Held[] = ['soil', 'floors', 'free-standing', 'drawing'];
 
 /** How a wall is held is asked, never inferred. */
 function heldIssue({ wall, steel }: ReinforcedWall): Issue[] {
@@ -184,11 +173,11 @@ function heldIssue({ wall, steel }: ReinforcedWall): Issue[] {
       stage: 'steel',
       severity: 'choice',
       course: 1,
-      says: 'Nobody has said how this wall is held, and that decides on which side of their cells the bars stand. Until then they are drawn in the middle.',
+      says: SAYS['held-not-said'](),
       source: 'common practice; the engineer’s drawing goes before it',
       tries: () =>
-        HELD.map(([value, says]) => ({
-          says,
+        HELD.map((value) => ({
+          says: SAYS.held({ how: value }),
           edit: [{ op: 'add', path: `/walls/${wall.index}/held`, value }],
         })),
     }),
@@ -199,7 +188,6 @@ function heldIssue({ wall, steel }: ReinforcedWall): Issue[] {
 function sizeIssues({ wall, steel }: ReinforcedWall): Issue[] {
   const vertical = wall.steel?.vertical;
   if (!vertical || wall.unit.shells === null) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
   const bar = barOf(vertical.bar);
   let least = insideWidth(wall);
   for (const v of steel.verticals)
@@ -215,23 +203,27 @@ function sizeIssues({ wall, steel }: ReinforcedWall): Issue[] {
         stage: 'steel',
         severity: 'fault',
         course: 1,
-        says: `${bar.size} wants ${say(Math.max(need, 2 * bar.diameter))} of clear cell; the tightest here is ${say(least)}.`,
+        says: SAYS['bar-too-large']({
+          bar: bar.size,
+          wants: Math.max(need, 2 * bar.diameter),
+          has: least,
+        }),
         source:
           'TMS 402 6.1.2: a bar no thicker than half the least clear dimension; TMS 602 3.4 B clearance; from memory',
       }),
     );
-  if (lap.beyond !== null)
+  if (lap.beyond)
     list.push(
       issue({
         code: 'lap-rule-beyond',
         stage: 'steel',
         severity: 'choice',
         course: 1,
-        says: lap.beyond,
+        says: SAYS['lap-beyond']({ bar: bar.size }),
         source: lap.source,
         tries: () => [
           {
-            says: 'Use the computed lap',
+            says: SAYS['use-computed-lap'](),
             edit: [{ op: 'add', path: `${steelPath(wall)}/lap`, value: { rule: 'computed' } }],
           },
         ],
@@ -244,7 +236,7 @@ function sizeIssues({ wall, steel }: ReinforcedWall): Issue[] {
         stage: 'steel',
         severity: 'note',
         course: 1,
-        says: 'The footing’s depth is not stated, so its starters are not on the bar schedule yet.',
+        says: SAYS['starters-wait'](),
         source: 'a starter is hooked 3 in above the bottom of its footing',
       }),
     );
@@ -254,22 +246,22 @@ function sizeIssues({ wall, steel }: ReinforcedWall): Issue[] {
 /** Beams in courses the wall does not have: said once, and put right together. */
 function beamIssues({ wall, steel: { nowhere }, gauge }: ReinforcedWall): Issue[] {
   if (nowhere.length === 0) return [];
-  const one = nowhere.length === 1;
+  const count = nowhere.length;
   const path = (index: number): string => `${steelPath(wall)}/beams/${index}`;
   return [
     issue({
       code: 'beam-nowhere',
       stage: 'steel',
       severity: 'fault',
-      says: `${one ? 'A beam is' : `${nowhere.length} beams are`} asked for where the wall has no course for ${one ? 'it' : 'them'}: it has ${gauge.count} courses.`,
+      says: SAYS['beam-nowhere']({ count, courses: gauge.count }),
       source: 'the courses as gauged',
       tries: () => [
         {
-          says: `Put ${one ? 'it' : 'them'} in the top course`,
+          says: SAYS['beams-to-top']({ count }),
           edit: nowhere.map((i) => ({ op: 'replace', path: `${path(i)}/course`, value: 'top' })),
         },
         {
-          says: `Take ${one ? 'it' : 'them'} out`,
+          says: SAYS['beams-out']({ count }),
           // From the last, so that the places of those before it stay what they are.
           edit: [...nowhere].reverse().map((i) => ({ op: 'remove', path: path(i) })),
         },

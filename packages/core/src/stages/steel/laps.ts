@@ -19,8 +19,8 @@ export interface Lap {
   rule: LapRule;
   says: string;
   source: string;
-  /** Why the rule asked for does not serve this bar, or null. */
-  beyond: string | null;
+  /** The rule asked for does not serve a bar so large. */
+  beyond: boolean;
 }
 
 const PSI = 0.00689476;
@@ -56,7 +56,7 @@ export function lapOf(size: string, asked: LapAsked, cover: number): Lap {
       rule: 'drawing',
       says: 'as the drawing says',
       source: 'stated on this job',
-      beyond: null,
+      beyond: false,
     };
   const tooLarge = diameter > LARGEST_BY_DIAMETERS + 0.5;
   if (asked.rule === 'computed' || (asked.rule === '48d' && tooLarge)) {
@@ -65,10 +65,7 @@ export function lapOf(size: string, asked: LapAsked, cover: number): Lap {
       rule: 'computed',
       says: '0.13 d² fy γ ÷ (K √f′m), at least 12 in',
       source: 'TMS 402 Eq. 6-1, from memory',
-      beyond:
-        asked.rule === '48d'
-          ? `${size} is over No. 6, where 48 diameters do not serve: the lap is computed, for the drawing to confirm.`
-          : null,
+      beyond: asked.rule === '48d',
     };
   }
   const times = asked.rule === '40d' ? 40 : 48;
@@ -80,6 +77,6 @@ export function lapOf(size: string, asked: LapAsked, cover: number): Lap {
       times === 48
         ? 'the older allowable-stress rule, 0.002 d fs at 24 000 psi (IBC 2107.2.1), from memory'
         : 'common practice; the drawing may ask for more',
-    beyond: null,
+    beyond: false,
   };
 }

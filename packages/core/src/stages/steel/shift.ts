@@ -1,6 +1,7 @@
+import { SAYS } from './messages.js';
+import type { Said } from '../../messages/message.js';
 import { toTheTape } from '../../walling/units/judging/toTheTape.js';
 import { INCH, inches, toMillimetres } from '../../measure/length.js';
-import { sayMm } from '../../measure/format.js';
 import type { Try } from '../../findings/issue.js';
 import type { SetWall } from '../set-out/wall.js';
 import { roomInCell } from './place.js';
@@ -98,19 +99,22 @@ export function bestShift(wall: SetWall, steel: SteelWork): Shift | null {
     );
 }
 
-/** A shift in words, as a mason on one run would say it. */
-export function sayShift(wall: SetWall, run: number, shift: Shift): string {
+/** A shift as a mason on one run would say it. */
+export function shiftSaid(wall: SetWall, run: number, shift: Shift): Said[] {
   const { on, out } = seenFrom(wall, run, shift);
-  const part = (mm: number, plus: string, minus: string): string[] =>
-    Math.abs(mm) < 0.1 ? [] : [`${sayMm(Math.abs(mm), wall.show)} ${mm > 0 ? plus : minus}`];
-  return [...part(on, 'on', 'back'), ...part(out, 'outward', 'inward')].join(' and ');
+  const part = (mm: number, plus: (typeof SAYS)['shift-on'], minus: (typeof SAYS)['shift-on']): Said[] =>
+    Math.abs(mm) < 0.1 ? [] : [(mm > 0 ? plus : minus)({ by: Math.abs(mm) })];
+  return [
+    ...part(on, SAYS['shift-on'], SAYS['shift-back']),
+    ...part(out, SAYS['shift-outward'], SAYS['shift-inward']),
+  ];
 }
 
 /** The wall laid out anew by a shift: its starters stand where they stood, so they measure otherwise from it. */
 export function shiftTry(wall: SetWall, run: number, shift: Shift): Try {
   const path = `/walls/${wall.index}/steel/starters`;
   return {
-    says: `Lay the wall out ${sayShift(wall, run, shift)}: ${shift.clear} of ${shift.of} starters come up clear`,
+    says: SAYS['lay-out']({ shift: shiftSaid(wall, run, shift), clear: shift.clear, of: shift.of }),
     edit: (wall.steel?.starters ?? []).flatMap((s) => {
       const { on, out } = seenFrom(wall, s.run, shift);
       return [

@@ -1,8 +1,8 @@
+import { SAYS } from './messages.js';
 import { bondWays } from '../../walling/units/judging/ways.js';
-import { sayMm } from '../../measure/format.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import type { ReinforcedWall } from './steel.js';
-import { bestShift, sayShift, shiftTry, type Shift } from './shift.js';
+import { bestShift, shiftSaid, shiftTry, type Shift } from './shift.js';
 import { judgeStarters, MOST_SLOPE } from './starters.js';
 import { drilled } from './steel.js';
 import { turnTry } from './turning.js';
@@ -12,7 +12,6 @@ export function starterIssues({ wall, steel, runs }: ReinforcedWall): Issue[] {
   const size = wall.steel?.vertical?.bar;
   const judged = judgeStarters(wall, steel);
   if (size === undefined || judged.length === 0) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
   let found: Shift | null | undefined;
   const shiftOf = (): Shift | null => (found === undefined ? (found = bestShift(wall, steel)) : found);
   return runs.flatMap((run): Issue[] => {
@@ -26,17 +25,17 @@ export function starterIssues({ wall, steel, runs }: ReinforcedWall): Issue[] {
     const drill = drilled(size);
     const which =
       own.length === 1
-        ? `The starter at ${say(first.at)} does not come up clear in a cell${blocked > 0 ? ', but under a web or a perp' : ''}. It wants`
-        : `${off.length} of ${own.length} starters do not come up clear in a cell${blocked > 0 ? `, ${blocked} under a web or a perp` : ''}; the first, at ${say(first.at)}, wants`;
+        ? SAYS['one-starter-off']({ at: first.at, blocked: blocked > 0 ? 'yes' : 'no' })
+        : SAYS['starters-off']({ off: off.length, of: own.length, blocked, at: first.at });
     const ways = [
-      shift
-        ? `laying the wall out ${sayShift(wall, run.index, shift)} clears ${shift.clear} of ${shift.of}`
-        : '',
-      turn ? 'turning the sawn unit over one end for end' : '',
-      `a bar may be brought over no more than 1 in 6, ${say(wall.unitHeight * MOST_SLOPE)} in a course, never heated`,
-      `else cut it off and drill beside it: hole ${say(drill.hole)}, ${say(drill.depth)} deep, ${say(drill.edge)} from an edge, by the adhesive maker’s table`,
-      'or ask the engineer',
-    ].filter(Boolean);
+      ...(shift
+        ? [SAYS['way-shift']({ shift: shiftSaid(wall, run.index, shift), clear: shift.clear, of: shift.of })]
+        : []),
+      ...(turn ? [SAYS['way-turn']()] : []),
+      SAYS['way-bend']({ by: wall.unitHeight * MOST_SLOPE }),
+      SAYS['way-drill'](drill),
+      SAYS['way-engineer'](),
+    ];
     return [
       issue({
         code: 'starter-off',
@@ -45,7 +44,12 @@ export function starterIssues({ wall, steel, runs }: ReinforcedWall): Issue[] {
         course: 1,
         run: run.index,
         at: first.at,
-        says: `${which} ${say(Math.abs(first.need))}${first.need === 0 ? ' across the wall' : ''}. To try: ${ways.join('; ')}.`,
+        says: SAYS['starter-off']({
+          which,
+          need: Math.abs(first.need),
+          across: first.need === 0 ? 'yes' : 'no',
+          ways,
+        }),
         source: 'TMS 602 Art. 3.4 B, from memory; hole and depth: common practice',
         tries: () => [
           ...(shift ? [shiftTry(wall, run.index, shift)] : []),

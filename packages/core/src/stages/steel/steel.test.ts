@@ -3,7 +3,17 @@ import type { Steel, Wall } from '../../job/types.js';
 import { plan, type WallPlan } from '../../plan/plan.js';
 import { planJson } from '../../plan/json.js';
 import { working } from '../../plan/working.js';
-import { closed, corner, jobOf, planOf, soundJob, straight, type OneWall, lengths } from '../../test/jobs.js';
+import {
+  closed,
+  corner,
+  jobOf,
+  planOf,
+  soundJob,
+  straight,
+  type OneWall,
+  lengths,
+  sayFor,
+} from '../../test/jobs.js';
 import { insideWidth } from './cells.js';
 import { middleOf } from './shafts.js';
 import { bestShift, seenFrom } from './shift.js';
@@ -228,7 +238,7 @@ test('the schedule carries every upright, starter, beam and footing bar, and its
 
 test('an upright taller than a stock bar is lapped, and its length has the lap in it', () => {
   const p = planOf({ line: straight("8'"), height: '33\' 4"', wall: wallWith(BARS) });
-  const json = planJson({ walls: [p] }) as {
+  const json = planJson({ walls: [p] }, sayFor('mm')) as {
     walls: { bars: { length: number; bottom: number; top: number }[] }[];
   };
   const [bar] = json.walls[0]?.bars ?? [];
@@ -275,8 +285,8 @@ test('starts are ranked by the starters they leave clear, and by bars that can g
   const blocked = planOf(north({ ...BARS, starters: webs }), true);
   const says = blocked.findings.find((f) => f.code === 'starter-off');
   expect(says?.severity).toBe('fault');
-  expect(says?.says).toContain('3 of 3');
-  expect(says?.says).toContain('1 in 6');
+  expect(sayFor('mm')(says?.says ?? '')).toContain('3 of 3');
+  expect(sayFor('mm')(says?.says ?? '')).toContain('1 in 6');
   const cost = (p: WallPlan): number => p.choices.find((c) => c.kind === 'start-whole')?.cost ?? NaN;
   expect(cost(blocked) - cost(clear)).toBeCloseTo(3 * 60, 6);
   expect(blocked.choices.find((c) => c.kind === 'start-whole')?.says).toContain('3 starters in the way');
@@ -318,8 +328,10 @@ test('a starter under the web of a sawn block is cleared by turning that block e
   expect(over(before)?.from).toBeCloseTo(80 + 1, 6);
   expect(over(before)?.to).toBeCloseTo(72 + 1 + 6.3125 + 1 + 6.3125, 6);
   const off = before?.findings.find((f) => f.code === 'starter-off');
-  const fix = off?.fixes.find((f) => f.says.startsWith('Turn the sawn unit'));
-  expect(fix?.says).toMatch(/^Turn the sawn unit over it end for end in the 3 courses it lies in/);
+  const fix = off?.fixes.find((f) => sayFor('mm')(f.says).startsWith('Turn the sawn unit'));
+  expect(sayFor('mm')(fix?.says ?? '')).toMatch(
+    /^Turn the sawn unit over it end for end in the 3 courses it lies in/,
+  );
   const after = applyPatch(job, fix?.edit ?? []);
   if (!after.ok) throw new Error(after.why);
   const again = plan(soundJob(after.value)).walls[0];
@@ -334,8 +346,8 @@ test('whole blocks are the same either way round: turning one is not offered', (
   const off = plan(jobOf(north({ ...BARS, starters }))).walls[0]?.findings.find(
     (f) => f.code === 'starter-off',
   );
-  expect(off?.says).not.toContain('turning');
-  expect(off?.fixes.filter((f) => f.says.startsWith('Turn'))).toEqual([]);
+  expect(sayFor('mm')(off?.says ?? '')).not.toContain('turning');
+  expect(off?.fixes.filter((f) => sayFor('mm')(f.says).startsWith('Turn'))).toEqual([]);
 });
 
 test('the shift is one press: the starters stay where they are, and measure otherwise from the wall', () => {
@@ -348,8 +360,8 @@ test('the shift is one press: the starters stay where they are, and measure othe
   }));
   const job = jobOf(north({ ...BARS, starters }));
   const off = plan(job).walls[0]?.findings.find((f) => f.code === 'starter-off');
-  const fix = off?.fixes.find((f) => f.says.startsWith('Lay the wall out'));
-  expect(fix?.says).toContain('2 of 2 starters come up clear');
+  const fix = off?.fixes.find((f) => sayFor('mm')(f.says).startsWith('Lay the wall out'));
+  expect(sayFor('mm')(fix?.says ?? '')).toContain('2 of 2 starters come up clear');
   const after = applyPatch(job, fix?.edit ?? []);
   if (!after.ok) throw new Error(after.why);
   const again = plan(soundJob(after.value)).walls[0];

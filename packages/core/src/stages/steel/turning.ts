@@ -1,3 +1,4 @@
+import { SAYS } from './messages.js';
 import type { BondedRun } from '../../walling/units/laying/bond.js';
 import type { Piece, Row } from '../../walling/units/laying/row.js';
 import { toTheTape } from '../../walling/units/judging/toTheTape.js';
@@ -46,9 +47,8 @@ export function turnTry(wall: SetWall, run: BondedRun, off: readonly JudgedStart
       ? changes.map((value) => ({ op: 'add', path: `${path}/-`, value }))
       : [{ op: 'add', path, value: changes }];
   const courses = new Set(changes.map((c) => c.course)).size;
-  const where = courses === 1 ? `course ${first.course}` : `the ${courses} courses it lies in`;
   return {
-    says: `Turn the sawn unit over it end for end in ${where}${shows ? '; its sawn end then shows' : ''}`,
+    says: SAYS['turn-unit']({ courses, course: first.course ?? 0, shows: shows ? 'yes' : 'no' }),
     edit,
   };
 }

@@ -1,3 +1,4 @@
+import { sayFor } from '../jobs.js';
 import { checkJob } from '../../job/check.js';
 import { planJson } from '../../plan/json.js';
 import { plan } from '../../plan/plan.js';
@@ -8,7 +9,7 @@ import type { JobFile, PlanFile } from './files.js';
 export function plannedJson(job: unknown, advise = false): PlanFile | null {
   const checked = checkJob(job);
   if (!checked.ok) return null;
-  return JSON.parse(JSON.stringify(planJson(plan(checked.job, [], { advise })))) as PlanFile;
+  return JSON.parse(JSON.stringify(planJson(plan(checked.job, [], { advise }), sayFor('mm')))) as PlanFile;
 }
 
 /** What is wrong with the plan of a job; null where the door does not let it in. */

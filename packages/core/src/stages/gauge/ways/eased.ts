@@ -1,5 +1,5 @@
+import { SAYS } from '../messages.js';
 import { INCH, SAME_PLACE } from '../../../measure/length.js';
-import { sayMm } from '../../../measure/format.js';
 import type { SetWall } from '../../set-out/wall.js';
 import { bedLimits, evenSpread, layCourses } from '../courses.js';
 import type { GaugeSolution } from '../solve.js';
@@ -24,7 +24,6 @@ export const inForce = (now: GaugeSolution, count: number, lowest: number): bool
 export function easedWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
   const { height, unitHeight, bed } = wall;
   const limits = bedLimits(wall);
-  const say = (n: number): string => sayMm(n, wall.show);
   const counts = countsNear(wall);
   const divides = counts.length === 1;
   const bedFor = (n: number): number => height / n - unitHeight;
@@ -41,10 +40,10 @@ export function easedWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
     const courses = layCourses(evenSpread(n, b), unitHeight);
     return {
       kind: 'ease-all',
-      name: divides ? `${n} courses at ${say(bed)}` : `Ease ${n} beds to ${say(b)}`,
+      name: divides ? SAYS['courses-at']({ courses: n, bed }) : SAYS['ease-all']({ beds: n, to: b }),
       says: divides
-        ? `${n} courses at the target bed of ${say(bed)}: the height divides.`
-        : `Ease every bed to ${say(b)}: ${n} courses land on the height, and ${say(Math.abs(b - bed))} a bed goes unnoticed.`,
+        ? SAYS['courses-at-divides']({ courses: n, bed })
+        : SAYS['ease-all-because']({ to: b, courses: n, by: Math.abs(b - bed) }),
       edit: gaugeEdit(wall, n === usual ? null : { courses: n }),
       cost: sumSquares(courses, bed),
       applied: inForce(now, n, n),
@@ -65,7 +64,6 @@ function usualJoints(wall: SetWall): number[] {
 
 /** Another joint asked for by name, where one a mason can measure brings the height out on whole courses. */
 export function jointWays(wall: SetWall): GaugeWay[] {
-  const say = (n: number): string => sayMm(n, wall.show);
   return usualJoints(wall)
     .filter((joint) => Math.abs(joint - wall.bed) > SAME_PLACE)
     .flatMap((joint): GaugeWay[] => {
@@ -75,8 +73,8 @@ export function jointWays(wall: SetWall): GaugeWay[] {
       return [
         {
           kind: 'another-joint',
-          name: `Ask for ${say(joint)} beds`,
-          says: `Ask for ${say(joint)} beds instead of ${say(wall.bed)}: ${n} courses then divide the height, and whoever mixes and strikes works to one figure.`,
+          name: SAYS['ask-beds']({ bed: joint }),
+          says: SAYS['ask-beds-because']({ bed: joint, was: wall.bed, courses: n }),
           edit: [
             {
               op: 'add',

@@ -1,11 +1,11 @@
+import { SAYS } from '../messages.js';
 import { SAME_PLACE } from '../../../measure/length.js';
-import { sayMm } from '../../../measure/format.js';
 import type { SetWall } from '../../set-out/wall.js';
 import { bedLimits, layCourses } from '../courses.js';
 import { changeAt, hiddenLimits } from '../limits.js';
 import type { GaugeSolution } from '../solve.js';
 import { countsNear, inForce } from './eased.js';
-import { gaugeEdit, plural, sumSquares, type GaugeWay } from './way.js';
+import { gaugeEdit, sumSquares, type GaugeWay } from './way.js';
 
 interface Low {
   lowest: number;
@@ -33,21 +33,20 @@ export function leastLowest(wall: SetWall, count: number, unnoticed: boolean): L
 }
 
 function lowestWay(wall: SetWall, now: GaugeSolution, n: number, found: Low, seen: boolean): GaugeWay {
-  const say = (value: number): string => sayMm(value, wall.show);
   const limits = bedLimits(wall);
   const { lowest, bed: low } = found;
   const courses = layCourses({ count: n, lowest, lowBed: low, bed: wall.bed, odd: null }, wall.unitHeight);
   const past = low < limits.least - SAME_PLACE || low > limits.most + SAME_PLACE;
   const hides = (courses[lowest - 1]?.top ?? 0) <= wall.hiddenTo;
   const where = hides
-    ? 'The finish hides it.'
+    ? SAYS['finish-hides']()
     : seen
-      ? `The fewest beds the limits allow; a change of ${say(Math.abs(low - wall.bed))} shows on a fair face.`
-      : 'One change near the ground, too small to catch the eye.';
+      ? SAYS['change-shows']({ by: Math.abs(low - wall.bed) })
+      : SAYS['change-unseen']();
   return {
     kind: seen ? 'lowest-beds' : 'lowest-unnoticed',
-    name: `Lose it in the lowest ${plural(lowest, 'bed')}`,
-    says: `Lose it low down: the lowest ${plural(lowest, 'bed')} at ${say(low)}, then ${n - lowest} at ${say(wall.bed)}. ${where}`,
+    name: SAYS['lose-lowest']({ beds: lowest }),
+    says: SAYS['lose-lowest-because']({ beds: lowest, low, rest: n - lowest, bed: wall.bed, seen: where }),
     edit: gaugeEdit(wall, { courses: n, lowest }),
     cost: sumSquares(courses, wall.bed) + (past ? lowest * wall.weights.gauge.bedOutside : 0),
     applied: inForce(now, n, lowest),

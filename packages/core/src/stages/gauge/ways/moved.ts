@@ -1,5 +1,6 @@
+import type { Said } from '../../../messages/message.js';
+import { SAYS } from '../messages.js';
 import { INCH, SAME_PLACE } from '../../../measure/length.js';
-import { sayMm } from '../../../measure/format.js';
 import type { PatchStep } from '../../../job/edits/patch.js';
 import type { SetWall } from '../../set-out/wall.js';
 import { evenSpread, gaugeSlack, layCourses } from '../courses.js';
@@ -30,17 +31,17 @@ function movedFooting(wall: SetWall, up: number): PatchStep[] | null {
 /** Target beds throughout, and the footing raised or lowered, or another height asked for. */
 export function movedWays(wall: SetWall): GaugeWay[] {
   const pitch = wall.unitHeight + wall.bed;
-  const say = (n: number): string => sayMm(n, wall.show);
   const list: GaugeWay[] = [];
   for (const n of countsNear(wall)) {
     const up = wall.height - n * pitch;
     const courses = layCourses(evenSpread(n, wall.bed), wall.unitHeight);
     const footing = movedFooting(wall, up);
+    const way = up > 0 ? 'raise' : 'lower';
     if (footing) {
       list.push({
         kind: 'move-footing',
-        name: `${up > 0 ? 'Raise' : 'Lower'} the footing ${say(Math.abs(up))}`,
-        says: `${up > 0 ? 'Raise' : 'Lower'} the footing ${say(Math.abs(up))}: ${n} courses at ${say(wall.bed)}, and every sill, head and the top stay at their levels. Only before it is poured.`,
+        name: SAYS['move-footing']({ way, by: Math.abs(up) }),
+        says: SAYS['move-footing-because']({ way, by: Math.abs(up), courses: n, bed: wall.bed }),
         edit: footing,
         cost: wall.weights.gauge.movedFooting + Math.abs(up) / 10,
         applied: false,
@@ -52,8 +53,14 @@ export function movedWays(wall: SetWall): GaugeWay[] {
     if (reached.some((h) => h > n * pitch + SAME_PLACE)) continue;
     list.push({
       kind: 'change-height',
-      name: `Ask for ${say(n * pitch)} high`,
-      says: `Ask for a height of ${say(n * pitch)}, ${say(Math.abs(up))} ${up > 0 ? 'less' : 'more'}: ${n} courses at ${say(wall.bed)}. Whoever drew the height must agree.`,
+      name: SAYS['ask-height']({ height: n * pitch }),
+      says: SAYS['ask-height-because']({
+        height: n * pitch,
+        by: Math.abs(up),
+        side: up > 0 ? 'less' : 'more',
+        courses: n,
+        bed: wall.bed,
+      }),
       edit: [
         { op: 'replace', path: `/walls/${wall.index}/height`, value: write(wall, n * pitch) },
         ...gaugeEdit(wall, null),
@@ -73,7 +80,7 @@ export function openingWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
   const top = marks.at(-1) ?? 0;
   const grid = wall.show === 'mm' ? 1 : INCH / 16;
   const edit: PatchStep[] = [];
-  const says: string[] = [];
+  const says: Said[] = [];
   const settle = (height: number): number => {
     const mark = marks.reduce((best, m) => (Math.abs(m - height) < Math.abs(best - height) ? m : best), 0);
     return mark >= wall.height - SAME_PLACE ? wall.height : Math.round(mark / grid) * grid;
@@ -83,19 +90,24 @@ export function openingWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
     if (!(head > sill)) continue;
     const path = `/walls/${wall.index}/openings/${o.index}`;
     const moves = [
-      { key: 'sill', from: o.sill, to: sill },
-      { key: 'head', from: o.head, to: head },
+      { key: 'sill' as const, from: o.sill, to: sill },
+      { key: 'head' as const, from: o.head, to: head },
     ].filter((m) => Math.abs(m.to - m.from) > slack);
     if (moves.length === 0) continue;
     for (const m of moves) edit.push({ op: 'replace', path: `${path}/${m.key}`, value: write(wall, m.to) });
-    says.push(`${o.name} ${moves.map((m) => `${m.key} to ${sayMm(m.to, wall.show)}`).join(', ')}`);
+    says.push(
+      SAYS['opening-moves']({
+        opening: o.name,
+        moves: moves.map((m) => SAYS['edge-to']({ edge: m.key, to: m.to })),
+      }),
+    );
   }
   if (edit.length === 0) return [];
   return [
     {
       kind: 'move-openings',
-      name: 'Bring the openings to the courses',
-      says: `Bring the openings that may move to the courses as they lie: ${says.join('; ')}. Only while the frames are not bought.`,
+      name: SAYS['bring-openings'](),
+      says: SAYS['bring-openings-because']({ moves: says }),
       edit,
       cost: says.length * wall.weights.gauge.movedOpening,
       applied: false,

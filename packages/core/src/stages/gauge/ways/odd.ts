@@ -1,16 +1,15 @@
-import { sayMm } from '../../../measure/format.js';
 import type { SetWall } from '../../set-out/wall.js';
+import { SAYS } from '../messages.js';
 import { bedLimits, evenSpread, layCourses } from '../courses.js';
 import { LEAST_SAWN_OFF, THINNEST_SAWN } from '../limits.js';
 import type { GaugeSolution } from '../solve.js';
-import { gaugeEdit, plural, sumSquares, type GaugeWay } from './way.js';
+import { gaugeEdit, sumSquares, type GaugeWay } from './way.js';
 
 /** One course of half-high units, the rest eased over it. */
 export function halfHighWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
   const { halfHigh, height, unitHeight, bed } = wall;
   if (halfHigh === null) return [];
   const limits = bedLimits(wall);
-  const say = (n: number): string => sayMm(n, wall.show);
   const near = (height - halfHigh - bed) / (unitHeight + bed);
   return [...new Set([Math.floor(near + 1e-9), Math.ceil(near - 1e-9)])].flatMap((whole): GaugeWay[] => {
     const eased = (height - halfHigh - whole * unitHeight) / (whole + 1);
@@ -22,8 +21,8 @@ export function halfHighWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
     return [
       {
         kind: 'half-high',
-        name: 'Begin with a half-high course',
-        says: `Begin with a half-high course of ${say(halfHigh)} units and ${plural(whole, 'whole course')} over it, beds at ${say(eased)}. Another unit to order.`,
+        name: SAYS['half-high-first'](),
+        says: SAYS['half-high-first-because']({ high: halfHigh, courses: whole, bed: eased }),
         edit: gaugeEdit(wall, { halfHigh: 1, courses: whole + 1 }),
         cost: wall.weights.gauge.halfHighCourse + sumSquares(courses, bed),
         applied: now.met === null && now.halfHigh === 1 && now.count === whole + 1 && now.short === 0,
@@ -36,7 +35,6 @@ export function halfHighWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
 /** One course sawn to what is left. */
 export function sawnWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
   const { height, unitHeight, bed } = wall;
-  const say = (n: number): string => sayMm(n, wall.show);
   const below = Math.max(1, Math.floor(height / (unitHeight + bed) + 1e-9));
   const left = height - below * (unitHeight + bed) - bed;
   if (!(left >= THINNEST_SAWN && left <= unitHeight - LEAST_SAWN_OFF)) return [];
@@ -47,8 +45,8 @@ export function sawnWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
   return [
     {
       kind: 'sawn-course',
-      name: `Saw course 1 to ${say(left)}`,
-      says: `Saw course 1 to ${say(left)} and lay ${plural(below, 'whole course')} over it: every unit of one row is cut, where the ground hides it. A last resort.`,
+      name: SAYS['saw-course']({ to: left }),
+      says: SAYS['saw-course-because']({ to: left, courses: below }),
       edit: gaugeEdit(wall, { sawn: 1 }),
       cost: wall.weights.gauge.cutCourse,
       applied: now.met === null && now.sawn === 1 && now.count === below + 1 && now.short === 0,

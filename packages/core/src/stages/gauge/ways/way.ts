@@ -1,5 +1,6 @@
 import { millimetres } from '../../../measure/length.js';
 import { writeLength } from '../../../measure/format.js';
+import type { Said } from '../../../messages/message.js';
 import type { PatchStep } from '../../../job/edits/patch.js';
 import type { Gauge, Stated } from '../../../job/types.js';
 import type { SetWall } from '../../set-out/wall.js';
@@ -8,8 +9,8 @@ import type { Course } from '../courses.js';
 /** One way to bring the courses to the height, before it is ranked. */
 export interface GaugeWay {
   kind: string;
-  name: string;
-  says: string;
+  name: Said;
+  says: Said;
   edit: PatchStep[];
   cost: number;
   applied: boolean;
@@ -34,5 +35,3 @@ export const write = (wall: SetWall, value: number): Stated => writeLength(milli
 
 export const sumSquares = (courses: readonly Course[], target: number): number =>
   courses.reduce((sum, c) => sum + (c.bed - target) ** 2, 0);
-
-export const plural = (n: number, one: string): string => (n === 1 ? `one ${one}` : `${n} ${one}s`);

@@ -1,3 +1,5 @@
+import { SAYS } from './messages.js';
+import type { Said } from '../../../messages/message.js';
 import type { PatchStep } from '../../../job/edits/patch.js';
 import type { Build } from '../../../job/types.js';
 import type { Try } from '../../../findings/issue.js';
@@ -8,7 +10,7 @@ import { canPair, runEnds } from '../lines/ends.js';
 /** A bond the wall could have instead: same line, another start or other corners. */
 export interface BondWay {
   kind: string;
-  name: string;
+  name: Said;
   edit: PatchStep[];
   /** What the file says now, or its default. */
   inForce: boolean;
@@ -16,7 +18,7 @@ export interface BondWay {
   leads: boolean;
 }
 
-const setKey = (wall: SetWall, key: keyof Said, value: string | boolean): PatchStep[] => [
+const setKey = (wall: SetWall, key: keyof Stated, value: string | boolean): PatchStep[] => [
   { op: 'add', path: `/walls/${wall.index}/build/${key}`, value },
 ];
 
@@ -28,19 +30,19 @@ export const closersMatter = (wall: SetWall): boolean =>
   cornerCloser(wall) !== null;
 
 /** What the file itself says of these. */
-export type Said = Pick<Build, 'start' | 'corners' | 'closers' | 'cuts'>;
+export type Stated = Pick<Build, 'start' | 'corners' | 'closers' | 'cuts'>;
 
 /** Every start and corner rule open to this wall. A start only matters where run 0 begins free. */
-export function bondWays(wall: SetWall, said: Said = {}): BondWay[] {
+export function bondWays(wall: SetWall, said: Stated = {}): BondWay[] {
   const unit = wall.unit.family;
   const freeStart = runEnds(wall)[0]?.start.other === null;
-  const ways: (Omit<BondWay, 'leads'> & { key: keyof Said })[] = [];
+  const ways: (Omit<BondWay, 'leads'> & { key: keyof Stated })[] = [];
   if (freeStart) {
     for (const start of ['whole', 'half'] as const) {
       ways.push({
         key: 'start',
         kind: `start-${start}`,
-        name: start === 'whole' ? `Begin on a whole ${unit}` : `Begin on a half ${unit}`,
+        name: SAYS[`begin-${start}`]({ unit }),
         edit: wall.start === start ? [] : setKey(wall, 'start', start),
         inForce: wall.start === start,
       });
@@ -51,10 +53,7 @@ export function bondWays(wall: SetWall, said: Said = {}): BondWay[] {
       ways.push({
         key: 'corners',
         kind: `corners-${corners}`,
-        name:
-          corners === 'in-turn'
-            ? 'Take the corners in turn, each run one of its own'
-            : 'Take the corners in pairs, every second run both of its own',
+        name: SAYS[`corners-${corners}`](),
         edit: wall.corners === corners ? [] : setKey(wall, 'corners', corners),
         inForce: wall.corners === corners,
       });
@@ -65,7 +64,7 @@ export function bondWays(wall: SetWall, said: Said = {}): BondWay[] {
       ways.push({
         key: 'closers',
         kind: closers ? 'closers-beside-corners' : 'no-closers',
-        name: closers ? 'Put a closer beside each corner' : 'Run on from the corners without closers',
+        name: closers ? SAYS['closers-beside']() : SAYS['no-closers'](),
         edit: wall.closers === closers ? [] : setKey(wall, 'closers', closers),
         inForce: wall.closers === closers,
       });
@@ -76,7 +75,7 @@ export function bondWays(wall: SetWall, said: Said = {}): BondWay[] {
       ways.push({
         key: 'cuts',
         kind: `cuts-${cuts}`,
-        name: cuts === 'panel' ? 'Cut in mid-panel and keep the reveals sound' : 'Cut at the jambs',
+        name: SAYS[`cuts-${cuts}`](),
         edit: wall.cuts === cuts ? [] : setKey(wall, 'cuts', cuts),
         inForce: wall.cuts === cuts,
       });

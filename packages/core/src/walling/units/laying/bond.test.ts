@@ -2,9 +2,11 @@ import {
   closed,
   corner,
   documentOf,
+  inWords,
   kinds,
   lengths,
   planOf,
+  sayFor,
   soundJob,
   straight,
 } from '../../../test/jobs.js';
@@ -26,7 +28,7 @@ test('a straight wall begins whole and half in turn, and half and whole when so 
 
 test('corners: the earlier run owns them on odd courses, the last run the closing one, and each unit stands once', () => {
   const p = planOf({ line: closed('8\' 8"', "6'"), height: '1\' 4"' });
-  const json = planJson({ walls: [p] }) as {
+  const json = planJson({ walls: [p] }, sayFor('mm')) as {
     walls: {
       rows: {
         pieces: {
@@ -258,7 +260,8 @@ describe('a wall that ends on another', () => {
       { ...first, meets: { wall: 'other', run, at } },
       { ...first, id: 'other', name: 'Long wall' },
     ];
-    return plan(soundJob({ ...document, walls })).walls[0]?.findings ?? [];
+    const p = plan(soundJob({ ...document, walls })).walls[0];
+    return p ? inWords(p).findings : [];
   };
   test('is tied every second course: six courses take three', () => {
     expect(meeting(0, "4'").find((f) => f.code === 'wall-meets')?.says).toMatch(/Long wall.* 3 ties/);

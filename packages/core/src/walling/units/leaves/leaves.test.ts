@@ -1,6 +1,6 @@
 import { planJson } from '../../../plan/json.js';
 import { plan } from '../../../plan/plan.js';
-import { jobOf, planOf, straight, type OneWall } from '../../../test/jobs.js';
+import { jobOf, planOf, straight, type OneWall, sayFor } from '../../../test/jobs.js';
 import { steelView } from '../../../scene/steelView.js';
 import { carryingLeaf } from './leaf.js';
 
@@ -16,7 +16,7 @@ interface LeafSaid {
 
 const said = (w: OneWall) =>
   (
-    planJson(plan(jobOf(w), [], { advise: false })) as {
+    planJson(plan(jobOf(w), [], { advise: false }), sayFor('mm')) as {
       walls: {
         leaves: LeafSaid[];
         rows: LeafSaid['rows'];

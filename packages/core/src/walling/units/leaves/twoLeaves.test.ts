@@ -1,6 +1,6 @@
 import { planJson } from '../../../plan/json.js';
 import { plan, type WallPlan } from '../../../plan/plan.js';
-import { jobOf, planOf, type OneWall, rowsBehind } from '../../../test/jobs.js';
+import { jobOf, planOf, type OneWall, rowsBehind, sayFor } from '../../../test/jobs.js';
 import { behindCavity } from './leaf.js';
 import type { Row } from '../laying/row.js';
 
@@ -83,7 +83,7 @@ describe('round a curve', () => {
   });
 
   test('what is behind is given where it is seen from the face, with its own length beside', () => {
-    const json = planJson(plan(jobOf(round()), [], { advise: false })) as {
+    const json = planJson(plan(jobOf(round()), [], { advise: false }), sayFor('mm')) as {
       walls: { rows: { leaf: number; pieces: { from: number; to: number; length?: number }[] }[] }[];
     };
     const [face, back] = [0, 1].map((leaf) => json.walls[0]?.rows.find((r) => r.leaf === leaf)?.pieces ?? []);

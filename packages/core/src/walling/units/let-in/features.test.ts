@@ -13,6 +13,8 @@ import {
   straight,
   type OneWall,
   rowsBehind,
+  inWords,
+  type SaidPlan,
 } from '../../../test/jobs.js';
 import { plan, type WallPlan } from '../../../plan/plan.js';
 import type { Piece } from '../laying/row.js';
@@ -30,10 +32,10 @@ const change = (c: Partial<PieceChange>): PieceChange => ({
   do: 'split',
   ...c,
 });
-const withChanges = (pieces: PieceChange[], over: Partial<OneWall> = {}): WallPlan =>
+const withChanges = (pieces: PieceChange[], over: Partial<OneWall> = {}): SaidPlan =>
   planOf(wall({ build: { pieces }, ...over }), true);
 const codes = (p: WallPlan): string[] => p.findings.map((f) => f.code);
-const first = (document: JobDocument): WallPlan => plan(soundJob(document)).walls[0] as WallPlan;
+const first = (document: JobDocument): SaidPlan => inWords(plan(soundJob(document)).walls[0] as WallPlan);
 
 describe('units laid otherwise', () => {
   test('parted in two halves, with a joint between', () => {
@@ -145,7 +147,7 @@ describe('air bricks and vents', () => {
 });
 
 describe('soldiers', () => {
-  const over = (width: number, head = 450): WallPlan =>
+  const over = (width: number, head = 450): SaidPlan =>
     planOf(
       {
         ...brick,

@@ -9,6 +9,7 @@ import {
   straight,
   type OneWall,
   rowsBehind,
+  sayFor,
 } from '../../../test/jobs.js';
 
 const brick = (build: Partial<Build>, more: Partial<OneWall> = {}): OneWall => ({
@@ -134,8 +135,8 @@ describe('one-brick walls', () => {
   test('the second leaf has its own rows in the plan', () => {
     const p = planOf(brick({ bond: 'english', wythes: 2 }));
     const rows =
-      (planJson({ walls: [p] }) as { walls: { rows: { course: number; leaf: number }[] }[] }).walls[0]
-        ?.rows ?? [];
+      (planJson({ walls: [p] }, sayFor('mm')) as { walls: { rows: { course: number; leaf: number }[] }[] })
+        .walls[0]?.rows ?? [];
     expect(rows.slice(0, 4).map((r) => [r.course, r.leaf])).toEqual([
       [1, 0],
       [1, 1],

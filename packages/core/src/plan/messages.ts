@@ -1,0 +1,22 @@
+import type { Room } from '../messages/message.js';
+import { CAVITY_ROOM } from '../stages/cavity/messages.js';
+import { GAUGE_ROOM } from '../stages/gauge/messages.js';
+import { GROUT_ROOM } from '../stages/grout/messages.js';
+import { MOVEMENT_ROOM } from '../stages/movement/messages.js';
+import { RETAIN_ROOM } from '../stages/retain/messages.js';
+import { STEEL_ROOM } from '../stages/steel/messages.js';
+import { BOND_ROOM } from '../walling/units/judging/messages.js';
+
+/** Every message there is, by room and name, with what it holds: what a catalogue has words for. */
+export const ROOMS = {
+  gauge: GAUGE_ROOM,
+  bond: BOND_ROOM,
+  steel: STEEL_ROOM,
+  grout: GROUT_ROOM,
+  cavity: CAVITY_ROOM,
+  movement: MOVEMENT_ROOM,
+  retain: RETAIN_ROOM,
+} as const satisfies Record<string, Room>;
+
+/** Words for every message: a language is one of these. */
+export type Catalogue = { [R in keyof typeof ROOMS]: Record<keyof (typeof ROOMS)[R], string> };

@@ -1,0 +1,17 @@
+import { messages } from '../../messages/message.js';
+
+export const MOVEMENT_ROOM = {
+  due: { run: 'name', long: 'length', corner: ['yes', 'no'], most: 'length', rule: 'said' },
+  'as-drawn': { every: 'length' },
+  'joints-at': { count: 'count', places: 'list' },
+  place: { at: 'length' },
+  weak: { places: 'list' },
+  'height-change': {},
+  'both-sides': { opening: 'name' },
+  'none-there': {},
+  'bring-to-perp': { to: 'length' },
+  'sawn-for': { count: 'count', at: 'length' },
+  refused: { at: 'length', why: 'said' },
+} as const;
+
+export const SAYS = messages('movement', MOVEMENT_ROOM);

@@ -1,0 +1,52 @@
+import type { Catalogue } from '@even-tally/core';
+
+export const grout: Catalogue['grout'] = {
+  'space-tight':
+    '{aggregate, select, fine {Fine} other {Coarse}} grout poured {high} high wants {wide} × {deep} clear; the cell at {at} has {hasWide} × {hasDeep}.',
+  'past-table': 'A pour {high} high is higher than the table goes: build it in more than one.',
+  'pour-lower': 'Pour no more than {most} at once',
+  'use-fine': 'Use fine grout',
+  nowhere: 'Grout is asked for, and {unit} has no cells to take it.',
+};
+
+export const cavity: Catalogue['cavity'] = {
+  'ties-not-level':
+    'The beds of the two [leaves] do not come level within {within} often enough: {widest} go by without a row of ties, and they may be {up} apart.',
+  narrow: 'A cavity of {width} is bridged by its own droppings; the least is {least}.',
+  'make-it': 'Make it {width}',
+  'inner-off':
+    'The inner [leaf]’s courses stop {by} {side, select, under {short of} other {over}} the height: cut a course, or lay it out with coursing units.',
+};
+
+export const movement: Catalogue['movement'] = {
+  due: '{run} goes {long} {corner, select, yes {with a corner } other {}}and no movement joint; here it may go {most}. The rule: {rule}.',
+  'as-drawn': '{every}, as the drawing says',
+  'joints-at': '{count, plural, one {A joint} other {# joints}} at {places}',
+  place: '{at}',
+  weak: 'No movement joint stands beside {places}. A wall cracks there first, unless steel beside it and a beam over it hold it together.',
+  'height-change': 'the change of height',
+  'both-sides': '{opening} on both sides, since it is wider than 6 ft',
+  'none-there': 'None there: steel holds it together',
+  'bring-to-perp': 'Bring it to {to}, on a [perp]',
+  'sawn-for':
+    '{count, plural, one {# piece is} other {# pieces are}} sawn for the movement joint at {at}: it does not stand on a [perp].',
+  refused: 'No movement joint at {at}, by choice: {why}',
+};
+
+export const retain: Catalogue['retain'] = {
+  engineer:
+    'An engineer decides about this wall: {reasons}. Nothing here says that it will stand. Take along: {take}.',
+  'over-limit': '{high} is over {limit}',
+  'limit-ground': '{most} of ground held',
+  'limit-footing': '{most} from the underside of the footing to the top',
+  'single-skin': 'a single skin of {thick}',
+  'middle-third': 'without bars {thick} of wall leaves its middle third at about {ground} of ground',
+  'take-ground': 'ground held {height}',
+  'take-wall': 'wall {height} high and {thick} thick',
+  'take-footing': 'footing {width} wide and {depth} deep',
+  'take-the-footing': 'the footing',
+  'take-bars': '{bar} at {every}',
+  'take-no-bars': 'no uprights',
+  'take-soil': 'the soil and its water',
+  'take-loads': 'what stands on or near it',
+};

@@ -1,0 +1,8 @@
+import type { Catalogue } from '@even-tally/core';
+import { bond } from './bond.js';
+import { gauge } from './gauge.js';
+import { cavity, grout, movement, retain } from './rest.js';
+import { steel } from './steel.js';
+
+/** In the words crews use on site. Written by us and wanting a native mason’s eye. */
+export const es: Catalogue = { gauge, bond, steel, grout, cavity, movement, retain };

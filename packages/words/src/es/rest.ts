@@ -1,0 +1,52 @@
+import type { Catalogue } from '@even-tally/core';
+
+export const grout: Catalogue['grout'] = {
+  'space-tight':
+    'El grout {aggregate, select, fine {fino} other {grueso}} colado de {high} de alto pide {wide} × {deep} libres; la celda a {at} tiene {hasWide} × {hasDeep}.',
+  'past-table': 'Un colado de {high} de alto pasa de lo que da la tabla: hágalo en más de uno.',
+  'pour-lower': 'Colar no más de {most} a la vez',
+  'use-fine': 'Usar grout fino',
+  nowhere: 'Se pide grout, y {unit} no tiene celdas que lo reciban.',
+};
+
+export const cavity: Catalogue['cavity'] = {
+  'ties-not-level':
+    'Las juntas de las dos hojas no quedan a nivel dentro de {within} con la frecuencia debida: pasan {widest} sin una hilera de amarres, y pueden ir a cada {up}.',
+  narrow: 'Una cámara de {width} se tapa con su propia mezcla caída; lo menos es {least}.',
+  'make-it': 'Hacerla de {width}',
+  'inner-off':
+    'Las hiladas de la hoja de adentro quedan {by} {side, select, under {cortas de} other {sobre}} la altura: corte una hilada, o ajústela con piezas de otra altura.',
+};
+
+export const movement: Catalogue['movement'] = {
+  due: '{run} corre {long} {corner, select, yes {con una esquina } other {}}sin junta de movimiento; aquí puede correr {most}. La regla: {rule}.',
+  'as-drawn': '{every}, como dice el plano',
+  'joints-at': '{count, plural, one {Una junta} other {# juntas}} a {places}',
+  place: '{at}',
+  weak: 'No hay junta de movimiento junto a {places}. Ahí se raja primero un muro, a menos que varillas a los lados y una viga encima lo amarren.',
+  'height-change': 'el cambio de altura',
+  'both-sides': '{opening} por los dos lados, porque pasa de 6 pies de ancho',
+  'none-there': 'Ninguna ahí: las varillas lo amarran',
+  'bring-to-perp': 'Llevarla a {to}, en una junta vertical',
+  'sawn-for':
+    'Se {count, plural, one {corta # pieza} other {cortan # piezas}} por la junta de movimiento a {at}: no cae en una junta vertical.',
+  refused: 'Sin junta de movimiento a {at}, por decisión: {why}',
+};
+
+export const retain: Catalogue['retain'] = {
+  engineer:
+    'Un ingeniero decide sobre este muro: {reasons}. Nada aquí dice que va a aguantar. Lleve consigo: {take}.',
+  'over-limit': '{high} pasa de {limit}',
+  'limit-ground': '{most} de tierra contenida',
+  'limit-footing': '{most} desde abajo de la zapata hasta arriba',
+  'single-skin': 'una sola hoja de {thick}',
+  'middle-third': 'sin varillas, un muro de {thick} sale de su tercio medio con cerca de {ground} de tierra',
+  'take-ground': 'la tierra contenida, {height}',
+  'take-wall': 'el muro, {height} de alto y {thick} de grueso',
+  'take-footing': 'la zapata, {width} de ancho y {depth} de peralte',
+  'take-the-footing': 'la zapata',
+  'take-bars': '{bar} a cada {every}',
+  'take-no-bars': 'sin varillas verticales',
+  'take-soil': 'el suelo y su agua',
+  'take-loads': 'lo que hay encima o cerca',
+};

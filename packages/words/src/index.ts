@@ -1,0 +1,2 @@
+export * from './tongues.js';
+export * from './words.js';

@@ -1,0 +1,123 @@
+import {
+  ROOMS,
+  sayMm,
+  sayInches,
+  showArea,
+  showVolume,
+  type Catalogue,
+  type Declared,
+  type Message,
+  type Room,
+  type Said,
+  type Show,
+} from '@even-tally/core';
+import { IntlMessageFormat } from 'intl-messageformat';
+import { en } from './en/index.js';
+import { es } from './es/index.js';
+import { pseudo } from './pseudo.js';
+import { inTongue, type Tongue } from './tongues.js';
+
+/** What things may be said in. */
+export const LANGUAGES = ['en-uk', 'en-us', 'es', 'pseudo'] as const;
+export type Language = (typeof LANGUAGES)[number];
+/** Those somebody speaks, by their own names. */
+export const SPOKEN = ['en-uk', 'en-us', 'es'] as const satisfies readonly Language[];
+export const LANGUAGE_NAMES: Record<(typeof SPOKEN)[number], string> = {
+  'en-uk': 'English (UK)',
+  'en-us': 'English (US)',
+  es: 'Español',
+};
+
+interface Speech {
+  catalogue: Catalogue;
+  /** For plurals, numbers and lists. */
+  locale: string;
+  tongue: Tongue | null;
+}
+
+const SPEECH: Record<Language, Speech> = {
+  'en-uk': { catalogue: en, locale: 'en-GB', tongue: 'uk' },
+  'en-us': { catalogue: en, locale: 'en-US', tongue: 'us' },
+  es: { catalogue: es, locale: 'es', tongue: null },
+  pseudo: { catalogue: pseudo(en), locale: 'en-GB', tongue: 'uk' },
+};
+
+/** The language a profile’s trade speaks, where nobody has chosen. */
+export const languageOf = (profile: string): Language => (profile === 'us' ? 'en-us' : 'en-uk');
+
+/** Formatters cost thirty times what they say: each is made once. */
+const made = new Map<string, IntlMessageFormat>();
+
+function formatter(language: Language, code: string): IntlMessageFormat {
+  const key = `${language}|${code}`;
+  const known = made.get(key);
+  if (known) return known;
+  const { catalogue, locale, tongue } = SPEECH[language];
+  const [room = '', name = ''] = code.split('.');
+  const text = (catalogue as Record<string, Record<string, string>>)[room]?.[name];
+  if (text === undefined) throw new RangeError(`a message: wanted one the catalogue has, got ${code}`);
+  const one = new IntlMessageFormat(tongue ? inTongue(text, tongue) : text, locale);
+  made.set(key, one);
+  return one;
+}
+
+/** What a message of the registry holds. */
+export function declaredOf(code: string): Readonly<Record<string, Declared>> {
+  const [room = '', name = ''] = code.split('.');
+  const found = (ROOMS as Record<string, Room>)[room]?.[name];
+  if (!found) throw new RangeError(`a message: wanted one that is declared, got ${code}`);
+  return found;
+}
+
+export interface Words {
+  language: Language;
+  show: Show;
+  /** A message in words; what is words already stands as it is. */
+  say: (said: Said) => string;
+}
+
+/** Words in one language, with lengths as they are shown. */
+export function createWords(language: Language, show: Show): Words {
+  const { locale } = SPEECH[language];
+  const listed = new Intl.ListFormat(locale, { type: 'conjunction' });
+  const value = (kind: Declared, raw: Message['values'][string]): string | number => {
+    // A hyphen is a sign of the message format: choices are named with a low line there.
+    if (typeof kind !== 'string') return String(raw).replaceAll('-', '_');
+    switch (kind) {
+      case 'length':
+        return sayMm(raw as number, show);
+      case 'spacing':
+        return sayInches(raw as number, show);
+      case 'area':
+        return showArea(raw as number, show);
+      case 'volume':
+        return showVolume(raw as number, show);
+      case 'mass':
+        return show === 'mm'
+          ? `${(raw as number).toFixed(1)} kg`
+          : `${((raw as number) / 0.45359237).toFixed(1)} lb`;
+      case 'count':
+      case 'number':
+        return raw as number;
+      case 'name':
+        return String(raw);
+      case 'said':
+        return say(raw as Said);
+      case 'list':
+        return listed.format((raw as readonly Said[]).map(say));
+      case 'series':
+        return (raw as readonly Said[]).map(say).join('; ');
+      case 'sentences':
+        return (raw as readonly Said[]).map(say).join(' ');
+    }
+  };
+  const say = (said: Said): string => {
+    if (typeof said === 'string') return said;
+    const declared = declaredOf(said.code);
+    const values = Object.fromEntries(
+      Object.entries(said.values).map(([name, raw]) => [name, value(declared[name] ?? 'name', raw)]),
+    );
+    return formatter(language, said.code).format(values) as string;
+  };
+  return { language, show, say };
+}
