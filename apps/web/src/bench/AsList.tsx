@@ -1,3 +1,4 @@
+import { Typeset } from '../ui/Typeset';
 import { sayMm, showMm, type BenchView, type Show } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useWords } from '../state/words';
@@ -16,7 +17,8 @@ export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNo
       aria-label="The sheet as a list"
     >
       <h2 className="heading text-lg">
-        {run?.name}: {sayMm(run?.length ?? 0, show)} long, {sayMm(view.wall.height, show)} high
+        {run?.name}: <Typeset words={sayMm(run?.length ?? 0, show)} /> long,{' '}
+        <Typeset words={sayMm(view.wall.height, show)} /> high
       </h2>
       <h3 className="heading mt-4">Courses, from the top</h3>
       <table className="mt-1">
@@ -34,8 +36,12 @@ export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNo
               <th scope="row" className={`${cell} figures text-left`}>
                 {c.number}
               </th>
-              <td className={`${cell} figures text-right`}>{showMm(c.top, show)}</td>
-              <td className={`${cell} figures text-right`}>{showMm(c.bed, show)}</td>
+              <td className={`${cell} figures text-right`}>
+                <Typeset words={showMm(c.top, show)} />
+              </td>
+              <td className={`${cell} figures text-right`}>
+                <Typeset words={showMm(c.bed, show)} />
+              </td>
               <td className={cell}>{view.picks[c.number - 1]}</td>
             </tr>
           ))}
@@ -47,8 +53,8 @@ export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNo
           .filter((o) => o.run === view.run)
           .map((o) => (
             <li key={o.id}>
-              {o.name}: from {sayMm(o.from, show)} to {sayMm(o.to, show)}, sill {sayMm(o.sill, show)}, head{' '}
-              {sayMm(o.head, show)}
+              {o.name}: from <Typeset words={sayMm(o.from, show)} /> to <Typeset words={sayMm(o.to, show)} />,
+              sill <Typeset words={sayMm(o.sill, show)} />, head <Typeset words={sayMm(o.head, show)} />
             </li>
           ))}
       </ul>
@@ -56,7 +62,7 @@ export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNo
       <ul className="list-disc pl-6">
         {view.says.map((s) => (
           <li key={s.letter}>
-            {s.letter}, {s.finding.severity}: {say(s.finding.says)}
+            {s.letter}, {s.finding.severity}: <Typeset words={say(s.finding.says)} />
           </li>
         ))}
       </ul>

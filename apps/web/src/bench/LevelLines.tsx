@@ -1,6 +1,7 @@
 import { THEME, type BenchView, type SceneShape } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useInks } from '../state/scheme';
+import { TypesetInDrawing } from '../ui/Typeset';
 import type { Layout } from './layout';
 
 /** Air between one name and the next, px. */
@@ -60,7 +61,7 @@ export function LevelLines({ view, layout }: { view: BenchView; layout: Layout }
               strokeWidth="5"
               paintOrder="stroke"
             >
-              {says}
+              <TypesetInDrawing words={says} />
             </text>
           </g>
         );

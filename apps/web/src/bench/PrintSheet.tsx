@@ -1,3 +1,4 @@
+import { Typeset } from '../ui/Typeset';
 import { CAUTION, type Job, type BenchView, type Show } from '@even-tally/core';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useLanguage } from '../state/words';
@@ -43,7 +44,7 @@ export function PrintSheet({
             <tr key={f.key}>
               <td style={{ borderTop: '1px solid #000' }}>{f.name}</td>
               <td style={{ borderTop: '1px solid #000', textAlign: 'right' }} className="figures">
-                {sayFigure(f, show)}
+                <Typeset words={sayFigure(f, show)} />
               </td>
             </tr>
           ))}

@@ -1,3 +1,4 @@
+import { Typeset } from '../ui/Typeset';
 import { DialogTitle } from '@headlessui/react';
 import { Card } from '../ui/Card';
 import {
@@ -60,7 +61,9 @@ export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner
           {working?.inputs.map((i) => (
             <tr key={i.name} className="border-t border-rule align-top">
               <td className="py-1 pr-3">{i.name}</td>
-              <td className="figures py-1 pr-3 text-right">{say(i.value, i.quantity, show)}</td>
+              <td className="figures py-1 pr-3 text-right">
+                <Typeset words={say(i.value, i.quantity, show)} />
+              </td>
               <td className="py-1 text-[13px] text-soft">{i.source}</td>
             </tr>
           ))}

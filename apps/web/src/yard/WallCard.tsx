@@ -1,3 +1,4 @@
+import { Typeset } from '../ui/Typeset';
 import { sayMm, type JobDocument } from '@even-tally/core';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -78,8 +79,13 @@ function Says({ drawn, job }: { drawn: CardView | null | undefined; job: JobDocu
   return (
     <>
       <span className="block text-[13px] text-soft">
-        <span className="figures">{sayMm(drawn.length, job.show)}</span> ×{' '}
-        <span className="figures">{sayMm(drawn.height, job.show)}</span>
+        <span className="figures">
+          <Typeset words={sayMm(drawn.length, job.show)} />
+        </span>{' '}
+        ×{' '}
+        <span className="figures">
+          <Typeset words={sayMm(drawn.height, job.show)} />
+        </span>
         {drawn.runs > 1 ? `, ${drawn.runs} runs` : ''}
       </span>
       {drawn.faults > 0 ? (

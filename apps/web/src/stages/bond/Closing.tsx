@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import {
   closingForecast,
   courseStretches,
@@ -74,7 +75,11 @@ export function Closing({ view, show }: PanelProps): ReactNode {
       </div>
       {last && (
         <p className="text-[13px] text-soft">
-          It should read <span className="figures text-ink">{say(last.to)}</span>.
+          It should read{' '}
+          <span className="figures text-ink">
+            <Typeset words={say(last.to)} />
+          </span>
+          .
         </p>
       )}
       {reading !== '' && !read.ok && <p className="text-xs text-fault">{read.why}</p>}

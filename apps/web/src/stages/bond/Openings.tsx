@@ -1,3 +1,5 @@
+import { Typeset } from '../../ui/Typeset';
+import { Measure } from '../../ui/Measure';
 import { sayMm, type PatchStep, type Stated } from '@even-tally/core';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -135,11 +137,13 @@ function Narrow({ view, show }: PanelProps): ReactNode {
       <ol className="list-decimal space-y-1 pl-5">
         {view.narrow.map((n) => (
           <li key={n.from}>
-            <span className="figures">{say(n.to - n.from)}</span> at{' '}
-            <span className="figures">{say(n.from)}</span>: set the two end units to the jambs first, then the{' '}
+            <Measure mm={n.to - n.from} show={show} said /> at <Measure mm={n.from} show={show} said />: set
+            the two end units to the jambs first, then the{' '}
             {Math.max(n.odd.length, n.even.length) - 2 > 0 ? 'rest' : 'perp'} between at perps of{' '}
-            <b className="figures">{say(n.joint)}</b>, all alike. {n.odd.length} units on odd courses,{' '}
-            {n.even.length} on even.
+            <b className="figures">
+              <Typeset words={say(n.joint)} />
+            </b>
+            , all alike. {n.odd.length} units on odd courses, {n.even.length} on even.
           </li>
         ))}
       </ol>

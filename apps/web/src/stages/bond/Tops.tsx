@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { sayMm, type Top } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { LengthField } from '../../ui/LengthField';
@@ -40,9 +41,11 @@ function CutList({ view, show }: PanelProps): ReactNode {
               {c.courses[1] > c.courses[0] ? `–${c.courses[1]}` : ''}
             </td>
             <td className="figures text-right">{c.count}</td>
-            <td className="figures text-right">{say(c.bed)}</td>
             <td className="figures text-right">
-              {say(c.left)} × {say(c.right)}
+              <Typeset words={say(c.bed)} />
+            </td>
+            <td className="figures text-right">
+              <Typeset words={say(c.left)} /> × <Typeset words={say(c.right)} />
             </td>
           </tr>
         ))}

@@ -1,4 +1,5 @@
-import { pieceOf, sayMm, writeAddress, type PieceChange } from '@even-tally/core';
+import { Measure } from '../../ui/Measure';
+import { pieceOf, writeAddress, type PieceChange } from '@even-tally/core';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
@@ -72,8 +73,8 @@ export function UnitCard({ job, view, show }: PanelProps): ReactNode {
           <p>
             <b className="capitalize">{piece.kind === 'cut' ? 'Sawn' : piece.kind}</b>
             {piece.sawn && piece.kind !== 'cut' ? ', sawn' : ''} in course {course},{' '}
-            <span className="figures">{sayMm(piece.to - piece.from, show)}</span> long, from{' '}
-            <span className="figures">{sayMm(piece.from, show)}</span>.
+            <Measure mm={piece.to - piece.from} show={show} said /> long, from{' '}
+            <Measure mm={piece.from} show={show} said />.
           </p>
           <p className="flex flex-wrap gap-2">
             {DO.filter(([does]) => does !== 'end-for-end' || piece.sawn).map(([does, says]) => (
@@ -92,7 +93,7 @@ export function UnitCard({ job, view, show }: PanelProps): ReactNode {
               className="flex items-center justify-between border-t border-rule py-1 text-[13px]"
             >
               <span>
-                At <span className="figures">{sayMm(c.at, show)}</span>: {DO.find(([d]) => d === c.does)?.[2]}
+                At <Measure mm={c.at} show={show} said />: {DO.find(([d]) => d === c.does)?.[2]}
               </span>
               <button
                 className="min-h-7 shrink-0 pl-2 font-semibold text-chalk"

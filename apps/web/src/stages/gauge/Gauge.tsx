@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { sayMm } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/job';
@@ -29,7 +30,7 @@ export function Gauge(props: PanelProps): ReactNode {
         title="Courses"
         aside={
           <span className="figures text-[13px]">
-            {view.courses.length} in {sayMm(view.wall.built, show)}
+            {view.courses.length} in <Typeset words={sayMm(view.wall.built, show)} />
           </span>
         }
       >
@@ -51,14 +52,20 @@ export function Gauge(props: PanelProps): ReactNode {
           />
         </div>
         <p className="text-[13px] text-soft">
-          Beds come to <span className="figures text-ink">{sayMm(Math.min(...beds), show)}</span>
+          Beds come to{' '}
+          <span className="figures text-ink">
+            <Typeset words={sayMm(Math.min(...beds), show)} />
+          </span>
           {Math.max(...beds) - Math.min(...beds) > 0.05 && (
             <>
               {' '}
-              to <span className="figures text-ink">{sayMm(Math.max(...beds), show)}</span>
+              to{' '}
+              <span className="figures text-ink">
+                <Typeset words={sayMm(Math.max(...beds), show)} />
+              </span>
             </>
           )}
-          ; they may be {sayMm(least, show)} to {sayMm(most, show)}.{' '}
+          ; they may be <Typeset words={sayMm(least, show)} /> to <Typeset words={sayMm(most, show)} />.{' '}
           <button
             className="min-h-6 font-semibold text-chalk underline"
             aria-haspopup="dialog"

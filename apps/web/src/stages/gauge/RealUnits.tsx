@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { sayMm, stated, toMillimetres, type Stated } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
@@ -41,9 +42,15 @@ export function RealUnits({ job, view, show }: PanelProps): ReactNode {
       {view.samples.map((s) => (
         <p key={s.size} className="text-[13px] text-soft">
           {s.count} {s.size === 'height' ? 'heights' : 'lengths'}: mean{' '}
-          <b className="figures text-ink">{say(s.mean)}</b>, from {say(s.least)} to {say(s.most)}. A{' '}
+          <b className="figures text-ink">
+            <Typeset words={say(s.mean)} />
+          </b>
+          , from <Typeset words={say(s.least)} /> to <Typeset words={say(s.most)} />. A{' '}
           {s.size === 'height' ? 'bed' : 'perp'} of at least{' '}
-          <b className="figures text-ink">{say(s.leastJoint)}</b> hides that; this one is {say(s.joint)}.
+          <b className="figures text-ink">
+            <Typeset words={say(s.leastJoint)} />
+          </b>{' '}
+          hides that; this one is <Typeset words={say(s.joint)} />.
         </p>
       ))}
     </Section>

@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import {
   millimetres,
   moduleSizes,
@@ -65,7 +66,10 @@ export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
                 take(`${FORMS.find(([f]) => f === form)?.[1] ?? ''} taken as ${sayMm(s.length, show)}`)
               }
             >
-              <b className="figures">{sayMm(s.length, show)}</b> <span className="font-normal">{s.says}</span>
+              <b className="figures">
+                <Typeset words={sayMm(s.length, show)} />
+              </b>{' '}
+              <span className="font-normal">{s.says}</span>
             </button>
           </li>
         ))}

@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import {
   basePlan,
   millimetres,
@@ -43,10 +44,12 @@ export function BasePlanPart({
   const side = (name: string, of: { modules: number; joint: number }, length: number): ReactNode => (
     <tr className="border-t border-rule">
       <td>{name}</td>
-      <td className="figures text-right">{say(length)}</td>
+      <td className="figures text-right">
+        <Typeset words={say(length)} />
+      </td>
       <td className="figures text-right">
         {Math.floor(of.modules)}
-        {of.modules % 1 ? ' and a half' : ''} at {say(of.joint)}
+        {of.modules % 1 ? ' and a half' : ''} at <Typeset words={say(of.joint)} />
       </td>
     </tr>
   );
@@ -81,19 +84,26 @@ export function BasePlanPart({
           {side('Short side', plan.across, plan.width)}
           <tr className="border-t border-rule">
             <td>Diagonal</td>
-            <td className="figures text-right">{say(plan.diagonal)}</td>
+            <td className="figures text-right">
+              <Typeset words={say(plan.diagonal)} />
+            </td>
             <td />
           </tr>
           <tr className="border-t border-rule">
             <td>Footing</td>
             <td className="figures text-right" colSpan={2}>
-              {say(plan.footing.length)} × {say(plan.footing.width)}, diagonal {say(plan.footingDiagonal)}
+              <Typeset words={say(plan.footing.length)} /> × <Typeset words={say(plan.footing.width)} />,
+              diagonal <Typeset words={say(plan.footingDiagonal)} />
             </td>
           </tr>
         </tbody>
       </table>
       <p>
-        Set its near face <b className="figures">{say(plan.fromNeighbour)}</b> from the neighbour’s foot
+        Set its near face{' '}
+        <b className="figures">
+          <Typeset words={say(plan.fromNeighbour)} />
+        </b>{' '}
+        from the neighbour’s foot
         {lean > 0.5 ? `: it leans ${say(lean)} into the gap at the height of the structure` : ''}.
         {view.survey.lean === null && ' If the neighbour leans, take its lean under The old wall.'}
       </p>

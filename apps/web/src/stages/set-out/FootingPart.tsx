@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { bagsState, sayMm, showArea, showVolume, tripsFor, type Stated } from '@even-tally/core';
 import { useState, type ReactNode } from 'react';
 import { useJob } from '../../state/job';
@@ -45,8 +46,11 @@ function Bags({
         {number('Bags at hand', atHand, setAtHand)}
       </div>
       <p aria-live="polite">
-        It stands <b className="figures">{sayMm(state.depth, show)}</b> deep;{' '}
-        <b className="figures">{state.left}</b> of {state.needed} still to go.
+        It stands{' '}
+        <b className="figures">
+          <Typeset words={sayMm(state.depth, show)} />
+        </b>{' '}
+        deep; <b className="figures">{state.left}</b> of {state.needed} still to go.
         {state.short > 0 && (
           <b className="text-fault">
             {' '}
@@ -98,7 +102,9 @@ export function FootingPart({ job, view, show }: PanelProps): ReactNode {
       </div>
       <dl className="grid grid-cols-[1fr_auto] gap-y-1">
         <dt>Projects each side</dt>
-        <dd className="figures text-right">{sayMm(footing.projection, show)}</dd>
+        <dd className="figures text-right">
+          <Typeset words={sayMm(footing.projection, show)} />
+        </dd>
         <dt>Concrete in the ground</dt>
         <dd className="figures text-right">{showVolume(footing.concrete, show)}</dd>
         {footing.atSteps > 0 && (

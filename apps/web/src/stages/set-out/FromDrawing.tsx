@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import {
   DRAWING_UNITS,
@@ -113,7 +114,9 @@ export function FromDrawing({
                 <li key={i} className="flex items-center gap-4 border-t border-rule py-2">
                   <Small items={line.items} />
                   <span className="grow">
-                    <b className="figures">{sayMm(line.length, show)}</b>{' '}
+                    <b className="figures">
+                      <Typeset words={sayMm(line.length, show)} />
+                    </b>{' '}
                     {line.closed ? 'round, closed' : 'long'},{' '}
                     {line.items.filter((x) => !('turn' in x)).length} runs
                   </span>

@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { layersTotal, millimetres, sayMm, writeLength, type SitePoint, type Stated } from '@even-tally/core';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -55,10 +56,16 @@ function Point({ view, show, index }: PanelProps & { index: number }): ReactNode
       </div>
       {point.rod !== null && (
         <p className="text-[13px] text-soft">
-          The staff should read <b className="figures text-ink">{say(point.rod)}</b>
+          The staff should read{' '}
+          <b className="figures text-ink">
+            <Typeset words={say(point.rod)} />
+          </b>
           {point.error !== null && (
             <>
-              ; it stands <b className="figures text-ink">{say(Math.abs(point.error))}</b>{' '}
+              ; it stands{' '}
+              <b className="figures text-ink">
+                <Typeset words={say(Math.abs(point.error))} />
+              </b>{' '}
               {point.error > 0 ? 'high' : 'low'}
             </>
           )}
@@ -111,7 +118,10 @@ function Layers({ job, view, show }: PanelProps): ReactNode {
       {view.site.buildUp.layers.length > 0 && (
         <div className="grid grid-cols-2 items-end gap-3">
           <p className="pb-5">
-            Together <b className="figures">{sayMm(layersTotal(view.site.buildUp), show)}</b>
+            Together{' '}
+            <b className="figures">
+              <Typeset words={sayMm(layersTotal(view.site.buildUp), show)} />
+            </b>
           </p>
           <LengthField
             label="Total that was stated"
@@ -155,7 +165,10 @@ export function Levels(props: PanelProps): ReactNode {
         <p>
           <b>{site.control.name}</b> governs: it is the highest{' '}
           {site.control.rule === 'ground' ? 'ground' : 'support with its layers'}. The plinth stands at{' '}
-          <b className="figures">{say(site.control.wanted)}</b> above the datum, nowhere lower.
+          <b className="figures">
+            <Typeset words={say(site.control.wanted)} />
+          </b>{' '}
+          above the datum, nowhere lower.
         </p>
       )}
       <div className="grid grid-cols-2 gap-3">
@@ -209,9 +222,13 @@ export function Levels(props: PanelProps): ReactNode {
               <tr key={f.name} className="border-t border-rule">
                 <td>{f.name}</td>
                 <td className="text-right">{f.courses} courses</td>
-                <td className="figures text-right">{say(f.level)}</td>
+                <td className="figures text-right">
+                  <Typeset words={say(f.level)} />
+                </td>
                 {site.instrument !== null && (
-                  <td className="figures text-right">staff {say(site.instrument - f.level)}</td>
+                  <td className="figures text-right">
+                    staff <Typeset words={say(site.instrument - f.level)} />
+                  </td>
                 )}
               </tr>
             ))}

@@ -1,3 +1,5 @@
+import { Typeset } from '../../ui/Typeset';
+import { Measure } from '../../ui/Measure';
 import {
   millimetres,
   sayMm,
@@ -79,7 +81,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
             {drifts.map((d) => (
               <tr key={d.answer} className="border-t border-rule">
                 <td>
-                  {ANSWERS[d.answer]}, <span className="figures">{say(d.bed)}</span>
+                  {ANSWERS[d.answer]}, <Measure mm={d.bed} show={show} said />
                 </td>
                 <td className="figures text-right">
                   {Math.abs(d.perCourse) < 0.05
@@ -141,8 +143,12 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
                   className={`border-t border-rule ${c.inMiddleThird ? '' : 'font-semibold text-fault'}`}
                 >
                   <td>course {c.course}</td>
-                  <td className="figures text-right">{say(c.offset)}</td>
-                  <td className="figures text-right">back {say(c.back)}</td>
+                  <td className="figures text-right">
+                    <Typeset words={say(c.offset)} />
+                  </td>
+                  <td className="figures text-right">
+                    back <Typeset words={say(c.back)} />
+                  </td>
                   <td className="text-right">{c.inMiddleThird ? '' : 'outside'}</td>
                 </tr>
               ))}

@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import {
   millimetres,
   sayMm,
@@ -107,7 +108,7 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
               >
                 <td>{i + 1}</td>
                 <td className="figures text-right">
-                  {say(b.left)} to {say(b.right)}
+                  <Typeset words={say(b.left)} /> to <Typeset words={say(b.right)} />
                 </td>
                 <td className="text-right">
                   {b.verdict === 'sound' ? 'sound' : `${b.verdict} ${say(b.by)}`}

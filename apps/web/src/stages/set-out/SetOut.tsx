@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import {
   bareWall,
   copiedRun,
@@ -172,8 +173,10 @@ export function SetOut(props: PanelProps): ReactNode {
         />
         <p className="text-[13px] text-soft">
           On the tape this run reads{' '}
-          <span className="figures text-ink">{sayMm(view.runs[view.run]?.length ?? 0, show)}</span> on its
-          outside face.
+          <span className="figures text-ink">
+            <Typeset words={sayMm(view.runs[view.run]?.length ?? 0, show)} />
+          </span>{' '}
+          on its outside face.
         </p>
       </Section>
       <Section title="The height">

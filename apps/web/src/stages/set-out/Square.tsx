@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { millimetres, sayMm, stated, toMillimetres, writeLength, type Stated } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
@@ -34,11 +35,25 @@ export function Square({ job, view, show }: PanelProps): ReactNode {
       }
     >
       <p>
-        Both diagonals read <b className="figures">{say(diagonal)}</b> when it is square
+        Both diagonals read{' '}
+        <b className="figures">
+          <Typeset words={say(diagonal)} />
+        </b>{' '}
+        when it is square
         {three && (
           <>
-            ; to start a corner, <b className="figures">{say(three[0])}</b>,{' '}
-            <b className="figures">{say(three[1])}</b> and <b className="figures">{say(three[2])}</b>
+            ; to start a corner,{' '}
+            <b className="figures">
+              <Typeset words={say(three[0])} />
+            </b>
+            ,{' '}
+            <b className="figures">
+              <Typeset words={say(three[1])} />
+            </b>{' '}
+            and{' '}
+            <b className="figures">
+              <Typeset words={say(three[2])} />
+            </b>
           </>
         )}
         .

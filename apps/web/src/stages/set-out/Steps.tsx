@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { sayMm } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { LengthField } from '../../ui/LengthField';
@@ -43,7 +44,10 @@ export function Steps({ job, view, show }: PanelProps): ReactNode {
             onChange={(n) => list.set(s.index, 'up', n)}
           />
           <p className="self-end pb-2 text-[13px] text-soft">
-            its top <span className="figures text-ink">{sayMm(view.courses[s.up - 1]?.top ?? 0, show)}</span>{' '}
+            its top{' '}
+            <span className="figures text-ink">
+              <Typeset words={sayMm(view.courses[s.up - 1]?.top ?? 0, show)} />
+            </span>{' '}
             over the base
           </p>
         </div>

@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import type { BeamCourse } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
@@ -125,8 +126,15 @@ export function Beds({ job, view, show }: PanelProps): ReactNode {
       </div>
       {bed && (
         <p className="text-[13px]">
-          {bed.courses} beds: <span className="figures">{metres(bed.net)}</span> in the wall,{' '}
-          <span className="figures">{metres(bed.withLaps)}</span> with laps, in {bed.pieces} pieces
+          {bed.courses} beds:{' '}
+          <span className="figures">
+            <Typeset words={metres(bed.net)} />
+          </span>{' '}
+          in the wall,{' '}
+          <span className="figures">
+            <Typeset words={metres(bed.withLaps)} />
+          </span>{' '}
+          with laps, in {bed.pieces} pieces
           {bed.corners > 0 ? ` and ${bed.corners} corner pieces` : ''}. Stopped at movement joints.
         </p>
       )}

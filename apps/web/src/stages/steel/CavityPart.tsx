@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { SCHEMES, sayMm, UNITS, type CavityAmounts } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { Mark as DrawnMark } from '../../bench/Shapes';
@@ -138,10 +139,14 @@ export function CavityPart({ job, view, show }: PanelProps): ReactNode {
             />
           </div>
           <p className="text-[13px]">
-            Inner leaf {cavity.courses} courses, {cavity.pieces} pieces; {say(cavity.overall)} over all.{' '}
+            Inner leaf {cavity.courses} courses, {cavity.pieces} pieces;{' '}
+            <Typeset words={say(cavity.overall)} /> over all.{' '}
             {a && (
               <>
-                <b>{say(a.clear)}</b> left clear: look at every course that it stays so.
+                <b>
+                  <Typeset words={say(a.clear)} />
+                </b>{' '}
+                left clear: look at every course that it stays so.
               </>
             )}
           </p>

@@ -1,3 +1,5 @@
+import { Typeset } from '../../ui/Typeset';
+import { Measure } from '../../ui/Measure';
 import { sayMm } from '@even-tally/core';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -76,10 +78,12 @@ export function CellCard({ job, view, show }: PanelProps): ReactNode {
       ) : (
         <>
           <p>
-            Its middle at <span className="figures font-semibold">{say(cell.at)}</span>,{' '}
-            <span className="figures">{say(cell.to - cell.from)}</span> clear from{' '}
-            <span className="figures">{say(cell.bottom)}</span> up to{' '}
-            <span className="figures">{say(cell.top)}</span>.{' '}
+            Its middle at{' '}
+            <span className="figures font-semibold">
+              <Typeset words={say(cell.at)} />
+            </span>
+            , <Measure mm={cell.to - cell.from} show={show} said /> clear from{' '}
+            <Measure mm={cell.bottom} show={show} said /> up to <Measure mm={cell.top} show={show} said />.{' '}
             {cell.bar ? (
               <>
                 Bar <b>{cell.bar}</b>: {cell.why ? WHY[cell.why] : ''}.

@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { showArea, showVolume, sayMm, type Retains } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { Fold } from '../../ui/Fold';
@@ -98,8 +99,10 @@ export function GroundHeld({ job, view, show }: PanelProps): ReactNode {
           {behind && (
             <p className="text-[13px]">
               Behind it: <span className="figures">{showVolume(behind.stone, show)}</span> of stone,{' '}
-              <span className="figures">{metres(behind.pipe)}</span> of pipe,{' '}
-              <span className="figures">{showArea(behind.fabric, show)}</span> of fabric,{' '}
+              <span className="figures">
+                <Typeset words={metres(behind.pipe)} />
+              </span>{' '}
+              of pipe, <span className="figures">{showArea(behind.fabric, show)}</span> of fabric,{' '}
               <span className="figures">{showArea(behind.waterproofing, show)}</span> of waterproofing,{' '}
               {behind.weeps} {retains.weeps === 'pipes' ? 'weep pipes' : 'open perps'}
               {behind.lean > 0 ? `; the top stands ${sayMm(behind.lean, show)} back` : ''}.

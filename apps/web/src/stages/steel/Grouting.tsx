@@ -1,3 +1,4 @@
+import { Typeset } from '../../ui/Typeset';
 import { sayMm, showVolume, type Grout } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { LengthField } from '../../ui/LengthField';
@@ -135,7 +136,9 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
                       {p.cleanouts > 0 ? `, ${p.cleanouts} cleanouts` : ''}
                       {p.stopsUnder !== null ? ', stopped under the beam' : ''}
                     </td>
-                    <td className="figures pl-3 text-right">{say(p.height)}</td>
+                    <td className="figures pl-3 text-right">
+                      <Typeset words={say(p.height)} />
+                    </td>
                     <td className="figures pl-3 text-right">{showVolume(p.used, show)}</td>
                   </tr>
                 ))}

@@ -1,4 +1,5 @@
-import { sayMm } from '@even-tally/core';
+import { Measure } from '../../ui/Measure';
+
 import { useState, type ReactNode } from 'react';
 import { LengthField } from '../../ui/LengthField';
 import { Listed } from '../../ui/Listed';
@@ -55,8 +56,7 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
         <>
           {jointEvery !== null && (
             <p className="text-[13px] text-soft">
-              Here no further apart than <span className="figures">{sayMm(jointEvery, show)}</span>:{' '}
-              {jointRule}.
+              Here no further apart than <Measure mm={jointEvery} show={show} said />: {jointRule}.
             </p>
           )}
           <div className="grid grid-cols-2 gap-3">

@@ -1,3 +1,5 @@
+import { Typeset } from '../../ui/Typeset';
+import { Measure } from '../../ui/Measure';
 import { sayMass, sayMm, sayProof, showMm, type CutList } from '@even-tally/core';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { cutInWorker } from '../../workers/cutter';
@@ -60,7 +62,9 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
                 {l.size}
                 {l.shape === 'hooked' ? ', hooked' : l.shape === 'corner' ? ', bent square' : ''}
               </td>
-              <td className="figures text-right">{say(l.length)}</td>
+              <td className="figures text-right">
+                <Typeset words={say(l.length)} />
+              </td>
               <td className="figures text-right">{l.count}</td>
             </tr>
           ))}
@@ -101,14 +105,15 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
                     <span>
                       {p.times} × {p.pieces.map((x) => `${x.count} ${x.mark}`).join(' + ')}
                     </span>
-                    <span className="figures text-soft">{say(p.left)} left</span>
+                    <span className="figures text-soft">
+                      <Typeset words={say(p.left)} /> left
+                    </span>
                   </li>
                 ))}
               </ul>
               {cutting.cut.reusable > 0 && (
                 <p className="text-[13px] text-soft">
-                  Left over in pieces worth keeping:{' '}
-                  <span className="figures">{sayMm(cutting.cut.reusable, show)}</span>.
+                  Left over in pieces worth keeping: <Measure mm={cutting.cut.reusable} show={show} said />.
                 </p>
               )}
             </>

@@ -1,4 +1,5 @@
-import { BARS, sayMm, UNITS, type Held, type LapRule } from '@even-tally/core';
+import { Measure } from '../../ui/Measure';
+import { BARS, UNITS, type Held, type LapRule } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
@@ -43,7 +44,6 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const vertical = steel?.vertical ?? null;
   const first = show === 'mm' ? { bar: 'T12', every: 600 } : { bar: '#4', every: '32"' };
-  const say = (n: number): string => sayMm(n, show);
   const bars = view.steel.cells.filter((c) => c.bar !== null).length;
   return (
     <Section title="Uprights" aside={vertical ? <span className="text-[13px]">{bars} here</span> : undefined}>
@@ -93,9 +93,9 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
           </div>
           {spacing && (
             <p className="text-[13px] text-soft">
-              Cells go up every <span className="figures">{say(spacing.pitch)}</span>; bars stand at{' '}
-              <span className="figures">{say(spacing.used)}</span>, and always at ends, corners, jambs and
-              beside movement joints.
+              Cells go up every <Measure mm={spacing.pitch} show={show} said />; bars stand at{' '}
+              <Measure mm={spacing.used} show={show} said />, and always at ends, corners, jambs and beside
+              movement joints.
             </p>
           )}
           <Pick
@@ -106,11 +106,11 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
           />
           {place && (
             <p className="text-[13px]">
-              {capital(place.says)}. Its middle stands <span className="figures">{say(place.from)}</span> from{' '}
+              {capital(place.says)}. Its middle stands <Measure mm={place.from} show={show} said /> from{' '}
               {view.steel.leaf === null ? 'the outside face' : 'the outer face of its leaf'}; effective depth{' '}
-              <span className="figures">{say(place.depth)}</span>. May be off{' '}
-              <span className="figures">{say(place.across)}</span> across,{' '}
-              <span className="figures">{say(place.along)}</span> along.
+              <Measure mm={place.depth} show={show} said />. May be off{' '}
+              <Measure mm={place.across} show={show} said /> across,{' '}
+              <Measure mm={place.along} show={show} said /> along.
             </p>
           )}
           {view.wall.held === 'drawing' && (
@@ -143,7 +143,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
             ) : (
               lap && (
                 <p className="pt-4 text-[13px]">
-                  <span className="figures">{say(lap.length)}</span>, {lap.says}
+                  <Measure mm={lap.length} show={show} said />, {lap.says}
                 </p>
               )
             )}

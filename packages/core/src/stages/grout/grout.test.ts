@@ -5,7 +5,16 @@ import { applyPatch } from '../../job/edits/patch.js';
 import { cellsOfPiece, coresOf, insideWidth } from '../steel/cells.js';
 import { middleOf } from '../steel/shafts.js';
 import { checkJob } from '../../job/check.js';
-import { closed, documentOf, jobOf, planOf, soundJob, straight, type OneWall } from '../../test/jobs.js';
+import {
+  closed,
+  documentOf,
+  jobOf,
+  planOf,
+  soundJob,
+  straight,
+  type OneWall,
+  sayFor,
+} from '../../test/jobs.js';
 import { filledVolume } from './fill.js';
 
 const INCH = 25.4;
@@ -176,7 +185,7 @@ test('a cell too tight for its pour is a fault, and a lower pour settles it', ()
   });
   const tight = (plan(job).walls[0] as WallPlan).findings.find((f) => f.code === 'grout-space-tight');
   expect(tight?.severity).toBe('fault');
-  expect(tight?.says).toContain('3″ × 3″');
+  expect(sayFor('ft-in')(tight?.says ?? '')).toContain('3″ × 3″');
   expect(tight?.fixes.length).toBeGreaterThan(0);
   const after = applyPatch(job, tight?.fixes[0]?.edit ?? []);
   if (!after.ok) throw new Error(after.why);

@@ -10,6 +10,7 @@ import {
   planOf,
   soundJob,
   straight,
+  sayFor,
 } from '../../test/jobs.js';
 import { isDue, panelsOfRun } from './spacing.js';
 
@@ -20,8 +21,8 @@ test('a joint due is a choice with one press, and pressed it is settled', () => 
   const due = plan(job).walls[0]?.findings.find((f) => f.code === 'control-joint-due');
   expect(due?.severity).toBe('choice');
   // The rule and its number stand in what it says: 1½ × 8 ft.
-  expect(due?.says).toContain('12′');
-  expect(due?.says).toContain('1½');
+  expect(sayFor('ft-in')(due?.says ?? '')).toContain('12′');
+  expect(sayFor('ft-in')(due?.says ?? '')).toContain('1½');
   const after = applyPatch(job, due?.fixes[0]?.edit ?? []);
   expect(after.ok).toBe(true);
   if (!after.ok) return;
@@ -87,7 +88,9 @@ test('a refused joint lays nothing, is not proposed again, and its reason stays'
   const p = planOf({ ...LONG, wall: { joints: with3 } }, true);
   expect(p.findings.some((f) => f.code === 'control-joint-due')).toBe(false);
   expect(p.findings.filter((f) => f.code === 'joint-refused').length).toBe(3);
-  expect(p.findings.find((f) => f.code === 'joint-refused')?.says).toContain('the engineer has bars across');
+  expect(sayFor('ft-in')(p.findings.find((f) => f.code === 'joint-refused')?.says ?? '')).toContain(
+    'the engineer has bars across',
+  );
   expect(p.tally.total).toBe(planOf(LONG).tally.total);
 });
 
@@ -161,7 +164,7 @@ describe('weak places', () => {
     expect(said(shed(window))?.severity).toBe('choice');
     expect(pressed(shed(window))?.wall.joints).toHaveLength(1);
     const wide = shed({ ...window, at: '6\' 8"', width: '6\' 8"' });
-    expect(said(wide)?.says).toContain('both sides');
+    expect(sayFor('ft-in')(said(wide)?.says ?? '')).toContain('both sides');
     const joints = pressed(wide)?.wall.joints ?? [];
     expect(joints).toHaveLength(2);
     // One each side, past what the lintel bears on.
@@ -209,7 +212,7 @@ describe('weak places', () => {
           },
         }),
       );
-    expect(stepped("13'")?.says).toContain('change of height');
+    expect(sayFor('ft-in')(stepped("13'")?.says ?? '')).toContain('change of height');
     expect(stepped("15'")).toBeUndefined();
   });
 

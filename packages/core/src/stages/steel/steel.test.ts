@@ -142,7 +142,7 @@ test('where the turned unit leaves no free cell near enough it is a fault, and p
   });
   const p = plan(job).walls[0] as WallPlan;
   const found = p.findings.find((f) => f.code === 'bar-not-in-cell');
-  expect(found?.says).toMatch(/cannot go through: course 5 stands across it/);
+  expect(sayFor('ft-in')(found?.says ?? '')).toMatch(/cannot go through: course 5 stands across it/);
   const back = found?.fixes.find((f) => f.edit[0]?.op === 'remove');
   const after = applyPatch(job, back?.edit ?? []);
   if (!after.ok) throw new Error(after.why);

@@ -148,7 +148,7 @@ test('a sill and a head off the courses are cut to in height, and said', () => {
     true,
   );
   const off = p.findings.find((f) => f.code === 'opening-off-gauge');
-  expect(off?.says).toMatch(/sill at 3′-2″ is 2″, head at 6′-4″ is 4″ off the courses/);
+  expect(off?.says).toMatch(/sill at 3′-2″ is 2″ and head at 6′-4″ is 4″ off the courses/);
   const bands = p.runs[0]?.rows.flatMap((r) => r.pieces.filter((x) => x.band !== null)) ?? [];
   expect(bands.length).toBeGreaterThan(0);
   expect(bands.every((b) => b.kind === 'cut')).toBe(true);
