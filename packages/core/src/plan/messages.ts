@@ -3,12 +3,16 @@ import { CAVITY_ROOM } from '../stages/cavity/messages.js';
 import { GAUGE_ROOM } from '../stages/gauge/messages.js';
 import { GROUT_ROOM } from '../stages/grout/messages.js';
 import { MOVEMENT_ROOM } from '../stages/movement/messages.js';
+import { GROUND_ROOM } from '../stages/ground/messages.js';
 import { RETAIN_ROOM } from '../stages/retain/messages.js';
+import { SET_OUT_ROOM } from '../stages/set-out/messages.js';
 import { STEEL_ROOM } from '../stages/steel/messages.js';
 import { BOND_ROOM } from '../walling/units/judging/messages.js';
 
 /** Every message there is, by room and name, with what it holds: what a catalogue has words for. */
 export const ROOMS = {
+  'set-out': SET_OUT_ROOM,
+  ground: GROUND_ROOM,
   gauge: GAUGE_ROOM,
   bond: BOND_ROOM,
   steel: STEEL_ROOM,

@@ -1,3 +1,4 @@
+import { SAYS } from '../stages/set-out/messages.js';
 import { readInstant } from '../measure/times.js';
 import { toMillimetres, type Mm } from '../measure/length.js';
 import { readStated } from '../statement/check.js';
@@ -133,6 +134,16 @@ const lostEntry = (e: Somewhere): Issue =>
     code: 'place-lost',
     stage: 'set-out',
     severity: 'note',
-    says: `${e.kind === 'reading' ? 'A course top read' : 'A course laid'} on ${dayOf(e.happened)} by ${e.by} is of a place the wall does not have now: ${e.place ?? `run ${(e.run ?? 0) + 1}, course ${e.course ?? 'not said'}`}. It is kept on the record and counted nowhere.`,
+    says: SAYS['entry-lost']({
+      kind: e.kind === 'reading' ? 'reading' : 'course-laid',
+      day: dayOf(e.happened),
+      by: e.by,
+      place:
+        e.place ??
+        SAYS['run-course']({
+          run: (e.run ?? 0) + 1,
+          course: e.course === undefined ? SAYS['not-said']() : String(e.course),
+        }),
+    }),
     source: 'the record',
   });

@@ -1,3 +1,4 @@
+import { SAYS } from '../walling/units/judging/messages.js';
 import { bondCost } from '../walling/units/judging/cost.js';
 import { runEnds } from '../walling/units/lines/ends.js';
 import type { PatchStep } from '../job/edits/patch.js';
@@ -97,18 +98,18 @@ export function* togetherCandidate(
       for (let k = 0; k < turns.length && !helped; k++) helped = yield* consider(other(k));
     }
   }
-  const names = group.map((i) => job.walls[i]?.name ?? '').join(', ');
+  const walls = group.map((i) => job.walls[i]?.name ?? '');
   const [was, least] = [yield* costOf(now), yield* costOf(best)];
   const saved = was - least;
   const edit = editOf(best);
   return {
     stage: 'bond',
     kind: 'starts-together',
-    name: edit.length === 0 ? 'All as they begin now' : 'Begin them all as suits them together',
+    name: edit.length === 0 ? SAYS['all-as-now']() : SAYS['begin-together'](),
     says:
       edit.length === 0
-        ? `${names} bond into one another, and begin as suits them best together.`
-        : `${names} bond into one another: begun otherwise they cost ${Math.round(saved)} less between them.`,
+        ? SAYS['together-best']({ walls })
+        : SAYS['together-less']({ walls, less: Math.round(saved) }),
     edit,
     cost: edit.length === 0 ? was : least,
     applied: edit.length === 0,

@@ -1,8 +1,19 @@
 import type { Catalogue } from '@even-tally/core';
 import { bond } from './bond.js';
 import { gauge } from './gauge.js';
+import { ground, setOut } from './ground.js';
 import { cavity, grout, movement, retain } from './rest.js';
 import { steel } from './steel.js';
 
 /** In the words crews use on site. Written by us and wanting a native mason’s eye. */
-export const es: Catalogue = { gauge, bond, steel, grout, cavity, movement, retain };
+export const es: Catalogue = {
+  'set-out': setOut,
+  ground,
+  gauge,
+  bond,
+  steel,
+  grout,
+  cavity,
+  movement,
+  retain,
+};

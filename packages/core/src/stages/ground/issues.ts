@@ -1,4 +1,5 @@
-import { sayMm } from '../../measure/format.js';
+import { SAYS } from './messages.js';
+import type { Said } from '../../messages/message.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import type { JobDocument } from '../../job/types.js';
 import { footingAmounts } from '../set-out/footing.js';
@@ -10,13 +11,13 @@ import type { SetWall } from '../set-out/wall.js';
 const LEVEL_TOLERANCE = 5;
 /** Least depth of concrete under a building, mm; a garden wall's may be 100. Common practice. */
 const LEAST_FOOTING = 150;
+const GARDEN_FOOTING = 100;
 /** A corner this near where it should be needs no moving, mm: common practice. */
 const SQUARE_TOLERANCE = 5;
 
 /** What concerns the whole job is said on its first wall. */
 function siteIssues(job: JobDocument, wall: SetWall, site: SiteLevels): Issue[] {
   if (wall.index !== 0) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
   const list: Issue[] = [];
   if (site.layersOff !== null) {
     list.push(
@@ -24,7 +25,12 @@ function siteIssues(job: JobDocument, wall: SetWall, site: SiteLevels): Issue[] 
         code: 'layers-do-not-add',
         stage: 'set-out',
         severity: 'fault',
-        says: `The layers come to ${say(site.layers)}, ${say(Math.abs(site.layersOff))} ${site.layersOff > 0 ? 'more' : 'less'} than the ${say(site.buildUp.stated ?? 0)} stated. One of them is wrong: ask before anything is set to it.`,
+        says: SAYS['layers-off']({
+          layers: site.layers,
+          by: Math.abs(site.layersOff),
+          side: site.layersOff > 0 ? 'more' : 'less',
+          stated: site.buildUp.stated ?? 0,
+        }),
         source: 'the layers added up',
       }),
     );
@@ -36,7 +42,15 @@ function siteIssues(job: JobDocument, wall: SetWall, site: SiteLevels): Issue[] 
         code: 'reading-out',
         stage: 'set-out',
         severity: 'choice',
-        says: `${out.map((p) => `${p.name} stands ${say(Math.abs(p.error ?? 0))} ${(p.error ?? 0) > 0 ? 'high' : 'low'}`).join('; ')}.`,
+        says: SAYS['readings-out']({
+          points: out.map((p) =>
+            SAYS['point-stands']({
+              point: p.name,
+              by: Math.abs(p.error ?? 0),
+              side: (p.error ?? 0) > 0 ? 'high' : 'low',
+            }),
+          ),
+        }),
         source: 'instrument height less reading less level wanted',
       }),
     );
@@ -48,7 +62,7 @@ function siteIssues(job: JobDocument, wall: SetWall, site: SiteLevels): Issue[] 
         code: 'assumed',
         stage: 'set-out',
         severity: 'note',
-        says: `Taken for granted until somebody confirms it: ${open.map((a) => a.says).join('; ')}.`,
+        says: SAYS.assumed({ what: open.map((a) => a.says) }),
         source: 'stated in this job',
       }),
     );
@@ -58,7 +72,6 @@ function siteIssues(job: JobDocument, wall: SetWall, site: SiteLevels): Issue[] 
 
 function footingIssues(wall: SetWall): Issue[] {
   if (!wall.footing) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
   const { projection } = footingAmounts(wall, wall.footing);
   const least = Math.max(LEAST_FOOTING, projection);
   if (projection >= 0 && wall.footing.depth >= least - 1e-3) return [];
@@ -69,8 +82,13 @@ function footingIssues(wall: SetWall): Issue[] {
       severity: 'choice',
       says:
         projection < 0
-          ? `The footing is ${say(-projection * 2)} narrower than the wall.`
-          : `${say(wall.footing.depth)} of concrete projects ${say(projection)}: under a building it is at least its projection and at least ${say(LEAST_FOOTING)}. ${say(100)} is for garden bases only.`,
+          ? SAYS['footing-narrow']({ by: -projection * 2 })
+          : SAYS['footing-thin']({
+              depth: wall.footing.depth,
+              projects: projection,
+              least: LEAST_FOOTING,
+              garden: GARDEN_FOOTING,
+            }),
       source: 'common practice; depth and width are for local code and the ground',
     }),
   ];
@@ -83,7 +101,6 @@ interface Surveyed {
 }
 
 export function groundIssues(job: JobDocument, { wall, survey, site }: Surveyed): Issue[] {
-  const say = (n: number): string => sayMm(n, wall.show);
   const list: Issue[] = [...siteIssues(job, wall, site), ...footingIssues(wall)];
   for (const { run, units } of survey.poured) {
     const bad = units.filter((u) => u.verdict !== 'sound');
@@ -94,9 +111,6 @@ export function groundIssues(job: JobDocument, { wall, survey, site }: Surveyed)
     if (!worst) continue;
     const grind = bad.filter((u) => u.verdict === 'grind').length;
     const pack = bad.length - grind;
-    const parts = [grind > 0 ? `grind under ${grind}` : '', pack > 0 ? `pack under ${pack}` : ''].filter(
-      Boolean,
-    );
     list.push(
       issue({
         code: 'footing-uneven',
@@ -106,7 +120,15 @@ export function groundIssues(job: JobDocument, { wall, survey, site }: Surveyed)
         to: 1,
         run,
         at: (worst.from + worst.to) / 2,
-        says: `${survey.simulated.includes(run) ? 'Practice with simulated readings. ' : ''}Before a unit is laid: ${parts.join(', ')}. The worst leaves a bed of ${say(worst.verdict === 'grind' ? worst.least : worst.most)} at ${say(worst.from)}; ${worst.verdict === 'grind' ? 'take off' : 'bring up'} ${say(worst.by)}.`,
+        says: SAYS.uneven({
+          simulated: survey.simulated.includes(run) ? 'yes' : 'no',
+          grind,
+          pack,
+          bed: worst.verdict === 'grind' ? worst.least : worst.most,
+          at: worst.from,
+          does: worst.verdict === 'grind' ? 'grind' : 'pack',
+          by: worst.by,
+        }),
         source: wall.profile.firstBed.source,
       }),
     );
@@ -123,8 +145,12 @@ export function groundIssues(job: JobDocument, { wall, survey, site }: Surveyed)
         at: 0,
         says:
           disagrees !== null && Math.abs(disagrees) > SQUARE_TOLERANCE
-            ? `The second diagonal should read ${say(survey.square?.otherDiagonal ?? 0)} from the other five tapes; it is ${say(Math.abs(disagrees))} off. Tape again before a peg is moved.`
-            : `${out.map((c) => `${c.name} moves ${sayMove(c.moveX, c.moveY, say)}`).join('; ')}, with A kept and AB kept on its line.`,
+            ? SAYS.diagonal({ wanted: survey.square?.otherDiagonal ?? 0, off: Math.abs(disagrees) })
+            : SAYS['not-square']({
+                corners: out.map((c) =>
+                  SAYS['corner-moves']({ corner: c.name, moves: moves(c.moveX, c.moveY) }),
+                ),
+              }),
         source: 'plane geometry from the tapes',
       }),
     );
@@ -135,7 +161,7 @@ export function groundIssues(job: JobDocument, { wall, survey, site }: Surveyed)
         code: 'engineer-needed',
         stage: 'set-out',
         severity: 'fault',
-        says: `${survey.engineer.join(' ')} Stop: an engineer decides. Take the lean, its height and the wall’s thickness along.`,
+        says: SAYS.engineer({ reasons: survey.engineer }),
         source: `${wall.profile.leanLimit.source}; statics of a plain wall`,
       }),
     );
@@ -143,10 +169,10 @@ export function groundIssues(job: JobDocument, { wall, survey, site }: Surveyed)
   return list;
 }
 
-const sayMove = (x: number, y: number, say: (n: number) => string): string =>
-  [
-    Math.abs(x) >= 0.5 ? `${say(Math.abs(x))} ${x > 0 ? 'onward along AB' : 'back along AB'}` : '',
-    Math.abs(y) >= 0.5 ? `${say(Math.abs(y))} ${y > 0 ? 'out from AB' : 'in toward AB'}` : '',
-  ]
-    .filter(Boolean)
-    .join(' and ');
+/** Nearer than this a peg is not moved, mm. */
+const NO_MOVE = 0.5;
+
+const moves = (x: number, y: number): Said[] => [
+  ...(Math.abs(x) >= NO_MOVE ? [SAYS[x > 0 ? 'onward' : 'back']({ by: Math.abs(x) })] : []),
+  ...(Math.abs(y) >= NO_MOVE ? [SAYS[y > 0 ? 'out' : 'in']({ by: Math.abs(y) })] : []),
+];

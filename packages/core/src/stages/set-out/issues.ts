@@ -1,4 +1,4 @@
-import { sayMm } from '../../measure/format.js';
+import { SAYS } from './messages.js';
 import { SAME_PLACE } from '../../measure/length.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import type { SetWall } from './wall.js';
@@ -23,7 +23,7 @@ export function setOutIssues(wall: SetWall): Issue[] {
         severity: 'fault',
         run: wall.runs.length - 1,
         at: wall.runs.at(-1)?.length ?? 0,
-        says: `The line comes back to ${sayMm(wall.line.gap, wall.show)} from where it began. Check opposite sides against each other.`,
+        says: SAYS['not-closed']({ gap: wall.line.gap }),
         source: 'geometry: the runs and turns added up',
       }),
     );
@@ -35,7 +35,11 @@ export function setOutIssues(wall: SetWall): Issue[] {
         code: 'run-not-planned',
         stage: 'set-out',
         severity: 'note',
-        says: `Too sharp to bond: ${sharp.map((c) => `the corner after ${wall.runs[c.from]?.name ?? ''} turns ${c.turn}°`).join('; ')}. Count its units by hand.`,
+        says: SAYS['too-sharp']({
+          corners: sharp.map((c) =>
+            SAYS['corner-turns']({ run: wall.runs[c.from]?.name ?? '', turn: c.turn }),
+          ),
+        }),
         source: 'what this edition works out',
       }),
     );
@@ -47,9 +51,9 @@ export function setOutIssues(wall: SetWall): Issue[] {
         stage: 'set-out',
         severity: 'choice',
         key: `place-lost|${path}`,
-        says: `Something is filed for ${place}, and this wall has no such place. It is kept and changes nothing.`,
+        says: SAYS['place-lost']({ place }),
         source: 'the addresses in the file, against the wall as it is',
-        tries: () => [{ says: 'Forget it', edit: [{ op: 'remove', path: `/walls/${wall.index}${path}` }] }],
+        tries: () => [{ says: SAYS.forget(), edit: [{ op: 'remove', path: `/walls/${wall.index}${path}` }] }],
       }),
     );
   return list;

@@ -1,5 +1,7 @@
+import { SAYS } from './messages.js';
+import type { Said } from '../../../messages/message.js';
 import { INCH, SAME_PLACE } from '../../../measure/length.js';
-import { sayMm, writeLength } from '../../../measure/format.js';
+import { writeLength } from '../../../measure/format.js';
 import { millimetres } from '../../../measure/length.js';
 import { issue, type Issue } from '../../../findings/issue.js';
 import { isTangent } from '../../../stages/set-out/line.js';
@@ -18,14 +20,14 @@ export interface CurvedLeaf {
   wall: SetWall;
   /** Its joint as laid, mm. */
   joint: number;
-  /** What a sentence calls it, empty for the outer one. */
-  name: string;
+  /** Whether it is what is seen, or stands behind it. */
+  name: 'face' | 'inner';
   behind: number;
 }
 
 /** What is wrong with the wedge joints of a leaf, said, and from what radius of the face on they are sound, mm. */
 interface TooTight {
-  says: string;
+  says: Said;
   base: number;
 }
 
@@ -34,7 +36,6 @@ function tooTight(run: BondedRun, { wall, joint, name, behind }: CurvedLeaf): To
   const set = wall.runs[run.index];
   if (!set || set.radius === null) return null;
   const limits = headLimits(wall);
-  const say = (n: number): string => sayMm(n, wall.show);
   const depth = laidDepth(wall);
   const unit = { length: wall.unitLength, depth };
   const radius = bulge(wall, set.radius);
@@ -46,7 +47,18 @@ function tooTight(run: BondedRun, { wall, joint, name, behind }: CurvedLeaf): To
   const whole = leastRadius(unit, limits.least, limits.most);
   const half = leastRadius({ length: wall.half, depth }, limits.least, limits.most);
   return {
-    says: `Round ${set.name}${name === '' ? '' : `, in ${name},`} a perp of ${say(outside)} outside is ${inside > 0 ? say(inside) : 'closed'} inside; they may be ${say(limits.least)} to ${say(limits.most)}. Whole units want a radius of ${say(whole)}, halves ${say(half)}. Each stands ${say(facet(wall.unitLength, radius))} off the curve in its middle.`,
+    says: SAYS.curve({
+      run: set.name,
+      leaf: name,
+      outside,
+      closed: inside > 0 ? 'no' : 'yes',
+      inside,
+      least: limits.least,
+      most: limits.most,
+      whole,
+      half,
+      off: facet(wall.unitLength, radius),
+    }),
     // The file states the radius of the face.
     base: set.radius > 0 ? whole + behind : whole - depth - behind,
   };
@@ -70,11 +82,11 @@ export function curveIssues(run: BondedRun, leaves: readonly CurvedLeaf[]): Issu
       run: run.index,
       at: set.length / 2,
       course: 1,
-      says: found.map((f) => f.says).join(' '),
+      says: SAYS.curves({ leaves: found.map((f) => f.says) }),
       source: 'geometry of wedge joints; limits of the profile',
       tries: () =>
         radii.map((asked) => ({
-          says: `Ask for a radius of ${sayMm(asked, wall.show)}`,
+          says: SAYS['ask-radius']({ radius: asked }),
           edit: [
             {
               op: 'replace',
@@ -89,7 +101,6 @@ export function curveIssues(run: BondedRun, leaves: readonly CurvedLeaf[]): Issu
 
 /** Corners that are not square: what special they take, how many, at what angle. */
 export function squintIssues(wall: SetWall, runs: readonly BondedRun[]): Issue[] {
-  const say = (n: number): string => sayMm(n, wall.show);
   return wall.line.corners
     .filter((c) => !isTangent(c.turn) && !isSquare(c.turn))
     .map((c) => {
@@ -104,7 +115,14 @@ export function squintIssues(wall: SetWall, runs: readonly BondedRun[]): Issue[]
         at: wall.runs[c.from]?.length ?? 0,
         course: 1,
         key: `squint-specials|${c.from}`,
-        says: `The corner after ${wall.runs[c.from]?.name ?? ''} stands at ${angle.toFixed(angle % 1 === 0 ? 0 : 1)}°: ${courses} specials, ${say(legs?.own ?? 0)} on one face and ${say(legs?.shown ?? 0)} on the other, turned every course. Order two to spare; cut, each is mitred at ${(angle / 2).toFixed(1)}°.`,
+        says: SAYS.squint({
+          run: wall.runs[c.from]?.name ?? '',
+          angle,
+          courses,
+          own: legs?.own ?? 0,
+          shown: legs?.shown ?? 0,
+          mitre: angle / 2,
+        }),
         source: 'common practice: a three-quarter and a quarter',
       });
     });

@@ -1,6 +1,7 @@
+import { SAYS } from './messages.js';
+import type { Said } from '../../../messages/message.js';
 import { gaugeSlack } from '../../../stages/gauge/courses.js';
 import type { GaugeSolution } from '../../../stages/gauge/solve.js';
-import { sayMm } from '../../../measure/format.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import { issue, type Issue } from '../../../findings/issue.js';
 import type { SetChange, SetOpening, SetPier, SetWall } from '../../../stages/set-out/wall.js';
@@ -10,14 +11,7 @@ import { pierAcross, pierBonds, pierPlaces } from '../let-in/piers.js';
 import { soldiersOver } from '../let-in/soldiers.js';
 import { toTheTape } from './toTheTape.js';
 
-const DID = {
-  split: 'parted',
-  swap: 'changed about',
-  turn: 'turned',
-  'end-for-end': 'turned end for end',
-} as const;
-
-function lostChange(wall: SetWall, change: SetChange, why: string): Issue {
+function lostChange(wall: SetWall, change: SetChange, why: Said): Issue {
   return issue({
     code: change.place === null ? 'piece-change-lost' : 'place-lost',
     stage: 'bond',
@@ -26,11 +20,11 @@ function lostChange(wall: SetWall, change: SetChange, why: string): Issue {
     run: Math.min(change.run, wall.runs.length - 1),
     at: change.at,
     key: `piece-change-lost|${change.id}`,
-    says: `The unit you ${DID[change.does]} in course ${change.course} at ${sayMm(change.at, wall.show)} is not as it was: ${why}. It is laid by the bond until you say.`,
+    says: SAYS['change-lost']({ did: change.does, course: change.course, at: change.at, why }),
     source: 'your own change, against the bond as it is now',
     tries: () => [
       {
-        says: 'Forget the change',
+        says: SAYS['forget-the-change'](),
         edit: [{ op: 'remove', path: `/walls/${wall.index}/build/pieces/${change.index}` }],
       },
     ],
@@ -51,9 +45,8 @@ function lostChanges(wall: SetWall, run: BondedRun): Issue[] {
   for (const [id, places] of vents) {
     const asked = wall.vents.find((v) => v.id === id);
     if (!asked) continue;
-    const name = asked.what === 'vent' ? 'vents' : 'air bricks';
     const to = (course: number) => ({
-      says: `Put them in course ${course}`,
+      says: SAYS['vents-to']({ course }),
       edit: [
         { op: 'replace' as const, path: `/walls/${wall.index}/vents/${asked.index}/course`, value: course },
       ],
@@ -67,7 +60,12 @@ function lostChanges(wall: SetWall, run: BondedRun): Issue[] {
         run: run.index,
         at: places[0] ?? 0,
         key: `vents-short|${id}`,
-        says: `${places.length} of the ${name} in course ${asked.course} find no whole unit near ${sayMm(places[0] ?? 0, wall.show)}.`,
+        says: SAYS['vents-short']({
+          count: places.length,
+          what: asked.what,
+          course: asked.course,
+          at: places[0] ?? 0,
+        }),
         source: 'vents stand on whole units: common practice',
         tries: () => [asked.course + 1, asked.course - 1].filter((c) => c > 0).map(to),
       }),
@@ -80,7 +78,6 @@ function lostChanges(wall: SetWall, run: BondedRun): Issue[] {
 const TIED_EVERY = 3;
 
 function pierIssues(wall: SetWall, pier: SetPier, run: BondedRun, courses: number): Issue[] {
-  const say = (n: number): string => sayMm(n, wall.show);
   const shared = { stage: 'bond' as const, run: run.index, at: (pier.from + pier.to) / 2, course: 1 };
   if (!pierBonds(wall)) {
     return [
@@ -89,7 +86,7 @@ function pierIssues(wall: SetWall, pier: SetPier, run: BondedRun, courses: numbe
         code: 'pier-tied',
         severity: 'note',
         key: `pier-tied|${pier.id}`,
-        says: `${pier.name} cannot be bonded in: these units do not reach across two widths and a joint. Tie it every third course, ${Math.floor(courses / TIED_EVERY)} ties.`,
+        says: SAYS['pier-tied']({ pier: pier.name, ties: Math.floor(courses / TIED_EVERY) }),
         source: 'common practice; what the pier carries is for an engineer',
       }),
     ];
@@ -106,20 +103,20 @@ function pierIssues(wall: SetWall, pier: SetPier, run: BondedRun, courses: numbe
       code: 'pier-off-bond',
       severity: 'choice',
       key: `pier-off-bond|${pier.id}`,
-      says: `${pier.name} stands off the perps, so nothing of it bonds into the wall.`,
+      says: SAYS['pier-off']({ pier: pier.name }),
       source: 'the perps of odd and even courses against its edges',
       tries: () => [
         ...pierPlaces(pier, run.lines)
           .slice(0, 2)
           .map((at) => ({
-            says: `Move ${pier.name} to ${say(at)}`,
+            says: SAYS['move-pier']({ pier: pier.name, at }),
             edit: [{ op: 'replace' as const, path: `${path}/at`, value: toTheTape(wall, at) }],
           })),
         ...widths.slice(0, 2).flatMap((width) =>
           pierPlaces({ ...pier, to: pier.from + width }, run.lines)
             .slice(0, 1)
             .map((at) => ({
-              says: `Make ${pier.name} ${say(width)} wide, at ${say(at)}`,
+              says: SAYS['make-pier']({ pier: pier.name, width, at }),
               edit: [
                 { op: 'replace' as const, path: `${path}/at`, value: toTheTape(wall, at) },
                 { op: 'replace' as const, path: `${path}/width`, value: toTheTape(wall, width) },
@@ -135,7 +132,6 @@ function pierIssues(wall: SetWall, pier: SetPier, run: BondedRun, courses: numbe
 const PROPPED = 1200;
 
 function soldierIssues(wall: SetWall, o: SetOpening, gauge: GaugeSolution): Issue[] {
-  const say = (n: number): string => sayMm(n, wall.show);
   const s = soldiersOver(wall, o);
   const limits = headLimits(wall);
   const span = o.to - o.from;
@@ -147,7 +143,12 @@ function soldierIssues(wall: SetWall, o: SetOpening, gauge: GaugeSolution): Issu
       course,
       code: 'soldiers',
       severity: 'note',
-      says: `${s.count} soldiers over ${o.name}, every joint ${say(s.joint)}: range them top and bottom before anything is built over them${span > PROPPED ? ', and prop them till they have set' : ''}.`,
+      says: SAYS.soldiers({
+        count: s.count,
+        opening: o.name,
+        joint: s.joint,
+        prop: span > PROPPED ? 'yes' : 'no',
+      }),
       source: 'common practice; what carries them is for local code and licensed people',
     }),
   ];
@@ -162,11 +163,17 @@ function soldierIssues(wall: SetWall, o: SetOpening, gauge: GaugeSolution): Issu
         code: 'head-joint-out',
         severity: 'fault',
         key: `head-joint-out|soldiers|${o.id}`,
-        says: `${s.count} soldiers over ${o.name} leave joints of ${say(s.joint)}, outside ${say(limits.least)} to ${say(limits.most)}.`,
+        says: SAYS['soldiers-joint']({
+          count: s.count,
+          opening: o.name,
+          joint: s.joint,
+          least: limits.least,
+          most: limits.most,
+        }),
         source: wall.profile.head.source,
         tries: () => [
           {
-            says: `Make ${o.name} ${say(width)} wide`,
+            says: SAYS['make-wide']({ opening: o.name, width }),
             edit: [
               {
                 op: 'replace',
@@ -191,13 +198,17 @@ function soldierIssues(wall: SetWall, o: SetOpening, gauge: GaugeSolution): Issu
         course,
         code: 'soldiers-off-gauge',
         severity: 'choice',
-        says: `The soldiers over ${o.name} end ${say(Math.abs(over - s.top))} ${s.top > over ? 'above' : 'below'} a course, so the courses over them are sawn.`,
+        says: SAYS['soldiers-off']({
+          opening: o.name,
+          by: Math.abs(over - s.top),
+          side: s.top > over ? 'over' : 'under',
+        }),
         source: 'unit length and a bed against whole courses',
         tries: () =>
           head > o.sill
             ? [
                 {
-                  says: `Put the head of ${o.name} at ${say(head)}`,
+                  says: SAYS['head-at']({ opening: o.name, at: head }),
                   edit: [
                     {
                       op: 'replace',
@@ -253,7 +264,7 @@ function symmetryIssues(wall: SetWall, run: BondedRun, gauge: GaugeSolution, o: 
       run: run.index,
       at: middle,
       opening: o.id,
-      says: `The bond does not read the same on both sides of ${o.name}, as was asked.`,
+      says: SAYS['not-symmetric']({ opening: o.name }),
       source: 'the pieces at its two jambs, course by course',
       tries: () =>
         [0, ...new Set(widths)].flatMap((w) =>
@@ -261,7 +272,10 @@ function symmetryIssues(wall: SetWall, run: BondedRun, gauge: GaugeSolution, o: 
             const wide = w === 0 ? width : w + (wall.nominal ? 0 : wall.head);
             const at = m - wide / 2;
             return {
-              says: `Put ${o.name} at ${sayMm(at + off, wall.show)}${w === 0 ? '' : `, ${sayMm(wide - off, wall.show)} wide`}`,
+              says:
+                w === 0
+                  ? SAYS['put-at']({ opening: o.name, at: at + off })
+                  : SAYS['put-at-wide']({ opening: o.name, at: at + off, width: wide - off }),
               edit: [
                 { op: 'replace' as const, path: `${path}/at`, value: toTheTape(wall, at + off) },
                 ...(w === 0
@@ -282,7 +296,7 @@ export function featureIssues(wall: SetWall, gauge: GaugeSolution, runs: readonl
     (c) => c.run >= 0 && (!wall.runs[c.run] || c.course > gauge.courses.length),
   );
   return [
-    ...nowhere.map((c) => lostChange(wall, c, 'there is no such course or run now')),
+    ...nowhere.map((c) => lostChange(wall, c, SAYS['no-such-course']())),
     ...runs.flatMap((run) => ofRun(wall, gauge, run)),
   ];
 }

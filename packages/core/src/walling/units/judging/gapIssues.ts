@@ -1,4 +1,5 @@
-import { writeLength, sayMm } from '../../../measure/format.js';
+import { SAYS } from './messages.js';
+import { writeLength } from '../../../measure/format.js';
 import { INCH, millimetres, SAME_PLACE } from '../../../measure/length.js';
 import { issue, type Issue, type Try } from '../../../findings/issue.js';
 import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
@@ -17,7 +18,7 @@ function clearOfCorner(wall: SetWall, o: SetOpening, from: number): Try {
   const grid = wall.show === 'mm' ? 1 : INCH / 8;
   const at = Math.round((from + off) / grid) * grid;
   return {
-    says: `Move ${o.name} to ${sayMm(at, wall.show)}, clear of the corner`,
+    says: SAYS['clear-of-corner']({ opening: o.name, at }),
     edit: [
       {
         op: 'replace',
@@ -32,7 +33,6 @@ function clearOfCorner(wall: SetWall, o: SetOpening, from: number): Try {
 function cornerIssues(wall: SetWall, run: BondedRun): Issue[] {
   const length = wall.runs[run.index]?.length ?? 0;
   const [start, end] = [takes(wall, run.ends.start), takes(wall, run.ends.end)];
-  const say = (n: number): string => sayMm(n, wall.show);
   return wall.openings.flatMap((o): Issue[] => {
     if (o.run !== run.index) return [];
     const atStart = start > 0 && o.from < start - SAME_PLACE;
@@ -49,7 +49,7 @@ function cornerIssues(wall: SetWall, run: BondedRun): Issue[] {
         run: run.index,
         at: (o.from + o.to) / 2,
         opening: o.id,
-        says: `${o.name} begins ${say(by)} from the corner, and the wall round it is ${say(wall.thickness)} thick: every second course its units stand in the opening.`,
+        says: SAYS['opening-at-corner']({ opening: o.name, by, thick: wall.thickness }),
         source: 'the corner’s own units: geometry',
         tries: () => [
           ...snapTries(wall, run, o),
@@ -64,7 +64,6 @@ function cornerIssues(wall: SetWall, run: BondedRun): Issue[] {
 
 /** Lengths no piece fills. */
 function leftIssues(wall: SetWall, run: BondedRun): Issue[] {
-  const say = (n: number): string => sayMm(n, wall.show);
   const found = [...run.uses].flatMap(([row, uses]) =>
     (row.left ?? []).map((l) => ({ ...l, uses, course: run.rows.indexOf(row) + 1 })),
   );
@@ -79,7 +78,7 @@ function leftIssues(wall: SetWall, run: BondedRun): Issue[] {
       course: Math.min(...found.map((f) => f.course)),
       run: run.index,
       at: (widest.from + widest.to) / 2,
-      says: `${say(widest.to - widest.from)} is left at ${say(widest.from)} in ${count === 1 ? 'one course' : `${count} courses`}: no piece is that short, and no joint fills it.`,
+      says: SAYS['gap-left']({ length: widest.to - widest.from, at: widest.from, courses: count }),
       source: wall.profile.head.source,
     }),
   ];
@@ -91,7 +90,6 @@ function shortIssues(wall: SetWall, run: BondedRun): Issue[] {
   const takesMost = Math.max(takes(wall, run.ends.start), takes(wall, run.ends.end));
   const least = takesMost > 0 ? takesMost + wall.head + THINNEST_PIECE : 0;
   if (!set || set.length >= least - SAME_PLACE) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
   return [
     issue({
       code: 'run-not-planned',
@@ -100,7 +98,7 @@ function shortIssues(wall: SetWall, run: BondedRun): Issue[] {
       course: 1,
       run: run.index,
       at: set.length / 2,
-      says: `${set.name} is ${say(set.length)} long and the wall round its corner ${say(takesMost)} thick: every second course there is no room for a piece of its own.`,
+      says: SAYS['run-short']({ run: set.name, length: set.length, thick: takesMost }),
       source: 'the corner’s own units: geometry',
     }),
   ];

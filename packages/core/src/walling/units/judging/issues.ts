@@ -1,5 +1,5 @@
+import { SAYS } from './messages.js';
 import { SAME_PLACE } from '../../../measure/length.js';
-import { sayMm } from '../../../measure/format.js';
 import { issue, type Issue } from '../../../findings/issue.js';
 import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
@@ -29,7 +29,6 @@ function jointIssues(wall: SetWall, run: BondedRun): Issue[] {
   );
   if (worst === null) return [];
   const count = out.reduce((sum, p) => sum + p.uses, 0);
-  const say = (n: number): string => sayMm(n, wall.show);
   return [
     issue({
       code: 'head-joint-out',
@@ -39,7 +38,7 @@ function jointIssues(wall: SetWall, run: BondedRun): Issue[] {
       to: worst.course,
       run: run.index,
       at: worst.at,
-      says: `${count} head ${count === 1 ? 'joint is' : 'joints are'} outside ${say(limits.least)} to ${say(limits.most)}; the worst is ${say(worst.width)}.`,
+      says: SAYS['joints-out']({ count, least: limits.least, most: limits.most, worst: worst.width }),
       source: wall.profile.head.source,
       tries: () => [...lengthTries(wall, run.index), ...wayTries(wall)],
     }),
@@ -62,7 +61,7 @@ function lintelIssue(wall: SetWall, run: BondedRun): Issue[] {
       run: run.index,
       at: (first.from + first.to) / 2,
       course: courseOver(run, first) + 1,
-      says: `Over ${openings.map((o) => o.name).join(', ')} the first course is marked as beam, but nothing here sizes a lintel. Local code and licensed people decide what carries the wall.`,
+      says: SAYS['no-lintel']({ openings: openings.map((o) => o.name) }),
       source: 'structural questions are outside this program',
     }),
   ];
@@ -70,7 +69,6 @@ function lintelIssue(wall: SetWall, run: BondedRun): Issue[] {
 
 /** Bricks that cannot bond through the wall, and a bond that has no lap: said once for the wall. */
 function kindIssues(wall: SetWall): Issue[] {
-  const say = (n: number): string => sayMm(n, wall.show);
   const path = `/walls/${wall.index}/build`;
   if (wall.bond.step === 0) {
     return [
@@ -79,7 +77,7 @@ function kindIssues(wall: SetWall): Issue[] {
         stage: 'bond',
         severity: 'note',
         course: 1,
-        says: 'Stack bond has no lap: the wall hangs together only by what is laid in its beds. How much reinforcement it takes is for local code and a licensed engineer.',
+        says: SAYS['stack-bond'](),
         source: 'TMS 402: not laid in running bond; from memory',
       }),
     ];
@@ -96,18 +94,18 @@ function kindIssues(wall: SetWall): Issue[] {
       stage: 'bond',
       severity: 'fault',
       course: 1,
-      says:
-        between < limits.least
-          ? `A header of ${say(wall.unitLength)} cannot reach across two widths and a joint, ${say(two)}: these units do not bond through the wall.`
-          : `A header of ${say(wall.unitLength)} stands out past two widths and a joint, ${say(two)}: these units do not bond through the wall.`,
+      says: SAYS[between < limits.least ? 'header-short' : 'header-long']({
+        length: wall.unitLength,
+        across: two,
+      }),
       source: 'length must be 2 × width + joint: geometry',
       tries: () => [
         {
-          says: 'Lay two wythes in half bond and tie them',
+          says: SAYS['lay-two'](),
           edit: [{ op: 'replace', path: `${path}/bond`, value: 'half' }],
         },
         {
-          says: `Lay ${wall.bond.name} in one wythe, its headers snapped`,
+          says: SAYS['lay-one']({ bond: wall.bond.name }),
           edit: [{ op: 'add', path: `${path}/wythes`, value: 1 }],
         },
       ],

@@ -1,7 +1,7 @@
 import { toMillimetres } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { Behind } from '../leaves/behind.js';
-import { behindOf, type HeldBy, type Leaf } from '../leaves/leaf.js';
+import { behindOf, type Leaf } from '../leaves/leaf.js';
 import type { Rows } from '../laying/row.js';
 import { leastPieceOf } from '../lines/lines.js';
 import type { CurvedLeaf } from './curveIssues.js';
@@ -13,16 +13,11 @@ export interface JudgedLeaf extends Rows {
   rules: LapRules;
   /** How it lies behind the outside face, where a finding says its place. */
   behind: Behind;
-  /** What a sentence calls it, empty for the outer one. */
-  name: string;
+  /** Whether it is what is seen, or stands behind it. */
+  name: 'face' | 'inner';
 }
 
-const NAMES: Record<HeldBy, string> = {
-  bond: 'the inner wythe',
-  tie: 'the inner wythe',
-  cavity: 'the inner leaf',
-};
-const nameOf = ({ heldBy }: Leaf): string => (heldBy === null ? '' : NAMES[heldBy]);
+const nameOf = ({ heldBy }: Leaf): JudgedLeaf['name'] => (heldBy === null ? 'face' : 'inner');
 
 /** Leaves laid each for itself. What is bonded to the face is laid as the face is, and judged with it. */
 const ownLaid = (leaves: readonly Leaf[]): Leaf[] => leaves.filter((l) => l.heldBy !== 'bond');

@@ -1,4 +1,4 @@
-import { sayMm } from '../../../measure/format.js';
+import { SAYS } from './messages.js';
 import { issue, type Issue, type Try } from '../../../findings/issue.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
@@ -32,15 +32,13 @@ function branchTries(wall: SetWall, run: BondedRun, at: number): Try[] {
     .sort((a, b) => Math.abs(a - near.from) - Math.abs(b - near.from))
     .slice(0, 2)
     .map((from) => ({
-      says: `Bring ${near.name} in at ${sayMm(from, wall.show)}, astride a unit`,
+      says: SAYS['bring-in']({ wall: near.name, at: from }),
       edit: [{ op: 'replace', path: `/walls/${near.index}/meets/at`, value: toTheTape(wall, from) }],
     }));
 }
 
 export function lapIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issue[] {
   if (leaf.rules.least === 0) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
-  const of = leaf.name === '' ? '' : ` in ${leaf.name}`;
   const { straight, short } = lapFaults(leaf.rows, leaf.rules);
   const groups = new Map<string, Stacked[]>();
   for (const stack of straight) {
@@ -53,8 +51,6 @@ export function lapIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issu
     const at = onFace(leaf.behind, first.at);
     const from = Math.min(...found.map((c) => c.from));
     const to = Math.max(...found.map((c) => c.to));
-    const places =
-      found.length === 1 ? `at ${say(at)}` : `in ${found.length} places, the first at ${say(at)}`;
     const shared = {
       stage: 'bond' as const,
       course: from,
@@ -74,7 +70,13 @@ export function lapIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issu
         ...shared,
         code: 'lap-short',
         severity: 'note',
-        says: `Perps lap ${say(Math.min(...found.map((c) => c.lap)))} ${places}${of}; the least lap is ${say(leaf.rules.least)}.`,
+        says: SAYS['lap-short']({
+          lap: Math.min(...found.map((c) => c.lap)),
+          places: found.length,
+          at,
+          leaf: leaf.name,
+          least: leaf.rules.least,
+        }),
       });
     }
     const courses = first.to - first.from + 1;
@@ -82,7 +84,14 @@ export function lapIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issu
       ...shared,
       code: 'straight-joint',
       severity: courses > 2 ? 'fault' : 'note',
-      says: `${courses} perps stand in line ${places}${of}, courses ${first.from} to ${first.to}.`,
+      says: SAYS['in-line']({
+        courses,
+        places: found.length,
+        at,
+        leaf: leaf.name,
+        from: first.from,
+        to: first.to,
+      }),
     });
   });
 }

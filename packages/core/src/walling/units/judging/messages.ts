@@ -2,6 +2,11 @@ import { messages } from '../../../messages/message.js';
 
 const UNIT = ['block', 'brick', 'adobe'] as const;
 
+const LEAF = ['face', 'inner'] as const;
+const WAY = ['left', 'right'] as const;
+const YES = ['yes', 'no'] as const;
+const TOP = ['raked', 'stepped', 'scallop', 'ramp'] as const;
+
 /** Ways a bond may begin, turn its corners and take its cuts, and what each costs. */
 export const BOND_ROOM = {
   'begin-whole': { unit: UNIT },
@@ -20,6 +25,103 @@ export const BOND_ROOM = {
   smallest: { length: 'length' },
   'bars-cannot': { count: 'count' },
   'starters-in-way': { count: 'count' },
+  // Openings against corners and perps
+  'opening-at-corner': { opening: 'name', by: 'length', thick: 'length' },
+  'clear-of-corner': { opening: 'name', at: 'length' },
+  'opening-off': { opening: 'name', count: 'count', smallest: 'length' },
+  'jambs-off': { opening: 'name' },
+  move: { opening: 'name', by: 'length', way: WAY },
+  'move-and-make': { opening: 'name', by: 'length', way: WAY, width: 'length' },
+  'make-wide': { opening: 'name', width: 'length' },
+  'make-run': { runs: 'list', by: 'length', way: ['longer', 'shorter'] },
+  'the-wall': {},
+  'not-symmetric': { opening: 'name' },
+  'put-at': { opening: 'name', at: 'length' },
+  'put-at-wide': { opening: 'name', at: 'length', width: 'length' },
+  // Pieces, joints, laps
+  sliver: { count: 'count', length: 'length', leaf: LEAF, least: 'length' },
+  'sliver-against': { count: 'count', length: 'length', leaf: LEAF, opening: 'name', least: 'length' },
+  'gap-left': { length: 'length', at: 'length', courses: 'count' },
+  'run-short': { run: 'name', length: 'length', thick: 'length' },
+  'joints-out': { count: 'count', least: 'length', most: 'length', worst: 'length' },
+  'lap-short': { lap: 'length', places: 'count', at: 'length', leaf: LEAF, least: 'length' },
+  'in-line': { courses: 'number', places: 'count', at: 'length', leaf: LEAF, from: 'number', to: 'number' },
+  'bring-in': { wall: 'name', at: 'length' },
+  'no-lintel': { openings: 'list' },
+  'stack-bond': {},
+  'header-short': { length: 'length', across: 'length' },
+  'header-long': { length: 'length', across: 'length' },
+  'lay-two': {},
+  'lay-one': { bond: 'name' },
+  // Curves and corners
+  curve: {
+    run: 'name',
+    leaf: LEAF,
+    outside: 'length',
+    closed: YES,
+    inside: 'length',
+    least: 'length',
+    most: 'length',
+    whole: 'length',
+    half: 'length',
+    off: 'length',
+  },
+  curves: { leaves: 'sentences' },
+  'ask-radius': { radius: 'length' },
+  squint: {
+    run: 'name',
+    angle: 'number',
+    courses: 'number',
+    own: 'length',
+    shown: 'length',
+    mitre: 'number',
+  },
+  // Walls that end on walls
+  'meets-past': { where: 'name', at: 'length', long: 'length' },
+  'meets-no-run': { run: 'number', wall: 'name', has: 'number' },
+  'ends-on': { where: 'name', at: 'length', how: 'said', byHand: YES },
+  tied: { ties: 'count' },
+  bonded: { on: ['odd', 'even'], courses: 'number', where: 'name' },
+  toothed: { on: ['odd', 'even'], pockets: 'count', deep: 'length', where: 'name' },
+  'courses-off': { off: 'length', where: 'name' },
+  'tie-instead': {},
+  // What is let in
+  'change-lost': {
+    did: ['split', 'swap', 'turn', 'end-for-end'],
+    course: 'number',
+    at: 'length',
+    why: 'said',
+  },
+  'no-such-course': {},
+  'forget-the-change': {},
+  'vents-short': { count: 'count', what: ['vent', 'air-brick'], course: 'number', at: 'length' },
+  'vents-to': { course: 'number' },
+  'pier-tied': { pier: 'name', ties: 'count' },
+  'pier-off': { pier: 'name' },
+  'move-pier': { pier: 'name', at: 'length' },
+  'make-pier': { pier: 'name', width: 'length', at: 'length' },
+  soldiers: { count: 'count', opening: 'name', joint: 'length', prop: YES },
+  'soldiers-joint': { count: 'count', opening: 'name', joint: 'length', least: 'length', most: 'length' },
+  'soldiers-off': { opening: 'name', by: 'length', side: ['over', 'under'] },
+  'head-at': { opening: 'name', at: 'length' },
+  // Tops and steps
+  'top-off': { kind: TOP, at: 'length', by: 'length', side: ['over', 'under'] },
+  'top-to-courses': { left: 'length', right: 'length' },
+  'move-top': { kind: TOP, by: 'length', way: WAY },
+  'make-top': { kind: TOP, by: 'length', way: ['longer', 'shorter'] },
+  'springs-from-half': { kind: TOP, at: 'length', course: 'number', unit: UNIT },
+  ears: { count: 'count', length: 'length' },
+  'footing-steps': { times: 'count', rise: 'length', over: 'length' },
+  'footing-steps-deep': { times: 'count', rise: 'length', over: 'length', deep: 'length' },
+  'step-at-corner': { before: 'name', after: 'name', one: 'number', other: 'number' },
+  'step-clear': {},
+  'step-off': { count: 'count' },
+  'step-to-perps': {},
+  // Walls bonded into one another
+  'all-as-now': {},
+  'begin-together': {},
+  'together-best': { walls: 'list' },
+  'together-less': { walls: 'list', less: 'number' },
 } as const;
 
 export const SAYS = messages('bond', BOND_ROOM);

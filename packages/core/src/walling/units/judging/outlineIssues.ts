@@ -1,6 +1,6 @@
+import { SAYS } from './messages.js';
 import { gaugeSlack, type Course } from '../../../stages/gauge/courses.js';
 import type { GaugeSolution } from '../../../stages/gauge/solve.js';
-import { sayMm } from '../../../measure/format.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import { issue, type Issue, type Try } from '../../../findings/issue.js';
 import { isTangent } from '../../../stages/set-out/line.js';
@@ -42,11 +42,16 @@ function offGauge(wall: SetWall, top: SetTop, courses: readonly Course[]): Issue
       run: top.run,
       at: (top.from + top.to) / 2,
       key: `top-off-gauge|${top.id}`,
-      says: `The ${top.kind} top lies level at ${sayMm(off.h, wall.show)}, ${sayMm(Math.abs(off.by), wall.show)} ${off.by > 0 ? 'above' : 'below'} a course: a row is sawn flat to it.`,
+      says: SAYS['top-off']({
+        kind: top.kind,
+        at: off.h,
+        by: Math.abs(off.by),
+        side: off.by > 0 ? 'over' : 'under',
+      }),
       source: 'the courses against the heights of the top',
       tries: () => [
         {
-          says: `Bring it to the courses: ${sayMm(left, wall.show)} to ${sayMm(right, wall.show)}`,
+          says: SAYS['top-to-courses']({ left, right }),
           edit: [
             { op: 'replace', path: `${path}/left`, value: toTheTape(wall, left) },
             { op: 'replace', path: `${path}/right`, value: toTheTape(wall, right) },
@@ -105,14 +110,14 @@ function onHalf(wall: SetWall, top: SetTop, run: BondedRun, courses: readonly Co
   const path = `/walls/${wall.index}/tops/${top.index}`;
   const half = (wall.unitLength + wall.head) / 2;
   const moved = (by: number): Try => ({
-    says: `Move the ${top.kind} top ${sayMm(Math.abs(by), wall.show)} ${by < 0 ? 'left' : 'right'}`,
+    says: SAYS['move-top']({ kind: top.kind, by: Math.abs(by), way: by < 0 ? 'left' : 'right' }),
     edit: [
       { op: 'replace', path: `${path}/from`, value: toTheTape(wall, top.from + by) },
       { op: 'replace', path: `${path}/to`, value: toTheTape(wall, top.to + by) },
     ],
   });
   const tread = (by: number): Try => ({
-    says: `Make the ${top.kind} top ${sayMm(Math.abs(by), wall.show)} ${by < 0 ? 'shorter' : 'longer'}`,
+    says: SAYS['make-top']({ kind: top.kind, by: Math.abs(by), way: by < 0 ? 'shorter' : 'longer' }),
     edit: [{ op: 'replace', path: `${path}/to`, value: toTheTape(wall, top.to + by) }],
   });
   const count = top.segments.length;
@@ -125,7 +130,12 @@ function onHalf(wall: SetWall, top: SetTop, run: BondedRun, courses: readonly Co
       run: top.run,
       at: worst.x,
       key: `top-starts-on-half|${top.id}`,
-      says: `The ${top.kind} top springs from a half at ${sayMm(worst.x, wall.show)}, course ${worst.course}: start it on a ${wall.unit.family === 'brick' ? 'stretcher' : 'whole unit'}, or the joint beneath it is soon worked open.`,
+      says: SAYS['springs-from-half']({
+        kind: top.kind,
+        at: worst.x,
+        course: worst.course,
+        unit: wall.unit.family,
+      }),
       source: 'common practice',
       tries: () => [
         ...bondWays(wall)
@@ -158,7 +168,7 @@ function ears(wall: SetWall, run: BondedRun): Issue[] {
       to: found.at(-1)?.course ?? null,
       run: run.index,
       at: first.at,
-      says: `${found.length === 1 ? 'One piece' : `${found.length} pieces`} at the top ${found.length === 1 ? 'is an ear' : 'are ears'} as short as ${sayMm(least, wall.show)}: saw the unit before it longer to take its place, or bed it in the capping.`,
+      says: SAYS.ears({ count: found.length, length: least }),
       source: 'common practice',
     }),
   ];
@@ -173,7 +183,6 @@ function stepNote(wall: SetWall, courses: readonly Course[]): Issue[] {
   if (!worst) return [];
   const rise = Math.abs(worst.left - worst.right);
   const depth = wall.footing?.depth ?? 0;
-  const say = (n: number): string => sayMm(n, wall.show);
   const deep = depth > 0 && rise > depth + SAME_PLACE;
   return [
     issue({
@@ -183,7 +192,9 @@ function stepNote(wall: SetWall, courses: readonly Course[]): Issue[] {
       course: 1,
       run: worst.step.run,
       at: worst.x,
-      says: `The footing steps ${list.length === 1 ? 'once' : `${list.length} times`}, at most ${say(rise)}. The upper footing goes on over the lower by at least ${say(overlapOf(rise, depth))}${deep ? `, and a step higher than the concrete is deep (${say(depth)}) is for an engineer` : ''}.`,
+      says: deep
+        ? SAYS['footing-steps-deep']({ times: list.length, rise, over: overlapOf(rise, depth), deep: depth })
+        : SAYS['footing-steps']({ times: list.length, rise, over: overlapOf(rise, depth) }),
       source: 'Approved Document A, 2E2, from memory; local code decides',
     }),
   ];
@@ -218,13 +229,18 @@ function stepsAtCorners(wall: SetWall): Issue[] {
           run: low,
           at,
           key: `step-at-corner|${c.from}`,
-          says: `At the corner of ${wall.runs[c.from]?.name ?? ''} and ${wall.runs[c.to]?.name ?? ''} one footing stands ${before} and the other ${after} courses up: a step keeps a unit clear of a corner.`,
+          says: SAYS['step-at-corner']({
+            before: wall.runs[c.from]?.name ?? '',
+            after: wall.runs[c.to]?.name ?? '',
+            one: before,
+            other: after,
+          }),
           source: 'the corner unit needs one bed under it',
           tries: () =>
             back
               ? [
                   {
-                    says: 'Keep the step a unit clear of the corner',
+                    says: SAYS['step-clear'](),
                     edit: [
                       {
                         op: 'replace' as const,
@@ -279,9 +295,9 @@ function stepsOffBond(wall: SetWall, run: BondedRun): Issue[] {
         run: run.index,
         at: s.from > 1 ? s.from : s.to,
         key: `step-off-bond|${s.id}`,
-        says: `${cut.length} ${cut.length === 1 ? 'piece is' : 'pieces are'} sawn against the step in the footing: it stands off the perps.`,
+        says: SAYS['step-off']({ count: cut.length }),
         source: 'the perps of odd and even courses against the step',
-        tries: () => (edit.length > 0 ? [{ says: 'Move the step to the nearest perps', edit }] : []),
+        tries: () => (edit.length > 0 ? [{ says: SAYS['step-to-perps'](), edit }] : []),
       }),
     ];
   });

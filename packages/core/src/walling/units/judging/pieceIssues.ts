@@ -1,5 +1,5 @@
+import { SAYS } from './messages.js';
 import { SAME_PLACE } from '../../../measure/length.js';
-import { sayMm } from '../../../measure/format.js';
 import { issue, type Issue } from '../../../findings/issue.js';
 import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
@@ -65,7 +65,6 @@ const isSliver = (p: Piece, length: number, least: number): boolean =>
 
 export function pieceIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issue[] {
   const least = leaf.leastPiece;
-  const say = (n: number): string => sayMm(n, wall.show);
   const slivers = new Map<number, Found>();
   const cuts = new Map<number, Found>();
   for (const [row, uses] of leaf.uses) {
@@ -74,7 +73,7 @@ export function pieceIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Is
       const length = p.to - p.from;
       const [from, to] = [onFace(leaf.behind, p.from), onFace(leaf.behind, p.to)];
       const at = (from + to) / 2;
-      if (leaf.name === '' && p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
+      if (leaf.name === 'face' && p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
       // A closer is the bond's own.
       if (isSliver(p, length, least)) {
         const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, from, to);
@@ -85,6 +84,7 @@ export function pieceIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Is
   const list: Issue[] = [];
   for (const [index, f] of slivers) {
     const o = wall.openings[index];
+    const said = { count: f.count, length: f.smallest, leaf: leaf.name, least };
     list.push(
       issue({
         code: 'sliver',
@@ -95,14 +95,14 @@ export function pieceIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Is
         run: run.index,
         at: f.at,
         opening: o?.id ?? null,
-        says: `${f.count === 1 ? 'A piece' : `${f.count} pieces`} as short as ${say(f.smallest)}${leaf.name === '' ? '' : ` in ${leaf.name}`}${o ? ` against ${o.name}` : ''}; the least worth laying is ${say(least)}.`,
+        says: o ? SAYS['sliver-against']({ ...said, opening: o.name }) : SAYS.sliver(said),
         source: wall.profile.leastPieceSource,
         tries: () => [...(o ? snapTries(wall, run, o) : lengthTries(wall, run.index)), ...wayTries(wall)],
       }),
     );
   }
   // Where panels were laid to the reveals, joints may have taken all of it: the jambs stand off the bond all the same.
-  if (leaf.name !== '') return list;
+  if (leaf.name !== 'face') return list;
   for (const index of new Set([...cuts.keys(), ...(run.lines[0]?.off ?? [])])) {
     const o = wall.openings[index];
     // On the perps of one course or the other, what the rest are cut to is the bond's own.
@@ -119,8 +119,8 @@ export function pieceIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Is
         at: (o.from + o.to) / 2,
         opening: o.id,
         says: f
-          ? `${f.count} ${f.count === 1 ? 'piece is' : 'pieces are'} sawn for ${o.name}, the smallest ${say(f.smallest)}: its jambs stand off the perps.`
-          : `The jambs of ${o.name} stand off the run’s own perps: what stands beside it is laid to meet them.`,
+          ? SAYS['opening-off']({ opening: o.name, count: f.count, smallest: f.smallest })
+          : SAYS['jambs-off']({ opening: o.name }),
         source: 'the perps of odd and even courses against the jambs',
         tries: () => snapTries(wall, run, o),
       }),

@@ -1,5 +1,6 @@
+import { SAYS } from './messages.js';
 import { INCH, millimetres, SAME_PLACE } from '../../../measure/length.js';
-import { sayMm, writeLength } from '../../../measure/format.js';
+import { writeLength } from '../../../measure/format.js';
 import type { PatchStep } from '../../../job/edits/patch.js';
 import type { Try } from '../../../findings/issue.js';
 import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
@@ -52,19 +53,21 @@ function edits(wall: SetWall, o: SetOpening, from: number, to: number): Try | nu
   const wide = Math.abs(to - from - (o.to - o.from)) > SAME_PLACE;
   const width = wide ? round(to - at) : o.to - (o.from + off);
   if (at < 0 || !(width > 0) || (!moved && !wide)) return null;
-  const say = (n: number): string => sayMm(n, wall.show);
   const shift = at - (o.from + off);
-  const says: string[] = [];
   const edit: PatchStep[] = [];
   if (moved) {
-    says.push(`Move ${o.name} ${say(Math.abs(shift))} ${shift < 0 ? 'left' : 'right'}`);
     edit.push({ op: 'replace', path: `${path}/at`, value: writeLength(millimetres(at), wall.show) });
   }
   if (wide) {
-    says.push(`${moved ? 'and make it' : `Make ${o.name}`} ${say(width)} wide`);
     edit.push({ op: 'replace', path: `${path}/width`, value: writeLength(millimetres(width), wall.show) });
   }
-  return { says: says.join(' '), edit };
+  const move = { opening: o.name, by: Math.abs(shift), way: shift < 0 ? 'left' : 'right' } as const;
+  const says = !wide
+    ? SAYS.move(move)
+    : moved
+      ? SAYS['move-and-make']({ ...move, width })
+      : SAYS['make-wide']({ opening: o.name, width });
+  return { says, edit };
 }
 
 /** Nobody moves an opening further for the bond's sake, mm: common practice. */
@@ -123,7 +126,11 @@ export function lengthTries(wall: SetWall, index: number): Try[] {
         value: value(opposite.stated),
       });
     tries.push({
-      says: `Make ${wall.runs.length > 1 ? run.name : 'the wall'}${opposite ? ` and ${opposite.name}` : ''} ${sayMm(Math.abs(by), wall.show)} ${by > 0 ? 'longer' : 'shorter'}`,
+      says: SAYS['make-run']({
+        runs: [wall.runs.length > 1 ? run.name : SAYS['the-wall'](), ...(opposite ? [opposite.name] : [])],
+        by: Math.abs(by),
+        way: by > 0 ? 'longer' : 'shorter',
+      }),
       edit,
     });
   }

@@ -1,4 +1,4 @@
-import { sayMm } from '../../../measure/format.js';
+import { SAYS } from './messages.js';
 import { toMillimetres } from '../../../measure/length.js';
 import { cavityWall } from '../leaves/cavityLeaf.js';
 import { issue, type Issue } from '../../../findings/issue.js';
@@ -20,7 +20,6 @@ export function teeIssues(job: JobDocument, wall: SetWall, gauge: GaugeSolution)
   const other = meets ? job.walls.findIndex((w) => w.id === meets.wall) : -1;
   if (!meets || other < 0) return [];
   const met = setOutWall(job, other);
-  const say = (n: number): string => sayMm(n, wall.show);
   const at = toMillimetres(stated(meets.at));
   const run = met.runs[meets.run];
   const where = run && run.name !== met.name ? `${met.name}, ${run.name}` : met.name;
@@ -34,8 +33,8 @@ export function teeIssues(job: JobDocument, wall: SetWall, gauge: GaugeSolution)
         run: end,
         at: wall.runs[end]?.length ?? 0,
         says: run
-          ? `Meant to end on ${where} at ${say(at)}, but that run is ${say(run.length)} long.`
-          : `Meant to end on run ${meets.run} of ${met.name}, which has ${met.runs.length}.`,
+          ? SAYS['meets-past']({ where, at, long: run.length })
+          : SAYS['meets-no-run']({ run: meets.run, wall: met.name, has: met.runs.length }),
         source: 'the line of the wall it meets',
       }),
     ];
@@ -46,17 +45,17 @@ export function teeIssues(job: JobDocument, wall: SetWall, gauge: GaugeSolution)
   const on = meets.on ?? 'even';
   const into = gauge.courses.filter((c) => c.number % 2 === (on === 'odd' ? 1 : 0)).length;
   const header = wall.bond.family === 'header' || met.bond.family === 'header';
-  const says = {
-    tied: `butted with a joint and tied every second course, ${ties} ties. Where the inspector wants it bonded or toothed in, or a movement joint, that decides.`,
-    bonded: `bonded in on ${on} courses, ${into} of them: both go up together, or ${where} is left toothed for it.`,
-    toothed: `toothed in on ${on} courses: ${into} pockets ${say(wall.goesIn?.past ?? 0)} deep to cut in ${where}. Packed and pointed as each course is laid.`,
-  }[how];
+  const held = {
+    tied: () => SAYS.tied({ ties }),
+    bonded: () => SAYS.bonded({ on, courses: into, where }),
+    toothed: () => SAYS.toothed({ on, pockets: into, deep: wall.goesIn?.past ?? 0, where }),
+  }[how]();
   const list = [
     issue({
       ...shared,
       code: 'wall-meets',
       severity: 'note',
-      says: `Ends on ${where} at ${say(at)}: ${says}${header && how !== 'tied' ? ' In a header bond the units there are cut to suit by hand.' : ''}`,
+      says: SAYS['ends-on']({ where, at, how: held, byHand: header && how !== 'tied' ? 'yes' : 'no' }),
       source: 'common practice',
     }),
   ];
@@ -76,11 +75,11 @@ export function teeIssues(job: JobDocument, wall: SetWall, gauge: GaugeSolution)
         code: 'tee-off-gauge',
         severity: 'fault',
         course: 1,
-        says: `Its courses stand up to ${say(off)} off those of ${where}: what is bonded or toothed in must lie level with them.`,
+        says: SAYS['courses-off']({ off, where }),
         source: 'both poles, course by course',
         tries: () => [
           {
-            says: 'Tie it instead',
+            says: SAYS['tie-instead'](),
             edit: [{ op: 'replace', path: `/walls/${wall.index}/meets/how`, value: 'tied' }],
           },
         ],

@@ -1,0 +1,36 @@
+import type { Catalogue } from '@even-tally/core';
+
+export const setOut: Catalogue['set-out'] = {
+  'not-closed': 'The line comes back to {gap} from where it began. Check opposite sides against each other.',
+  'too-sharp': 'Too sharp to bond: {corners}. Count its units by hand.',
+  'corner-turns': 'the corner after {run} turns {turn, number}°',
+  'place-lost':
+    'Something is filed for {place}, and this wall has no such place. It is kept and changes nothing.',
+  forget: 'Forget it',
+  'entry-lost':
+    '{kind, select, reading {A course top read} other {A course laid}} on {day} by {by} is of a place the wall does not have now: {place}. It is kept on the record and counted nowhere.',
+  'run-course': 'run {run}, course {course}',
+  'not-said': 'not said',
+};
+
+export const ground: Catalogue['ground'] = {
+  'layers-off':
+    'The layers come to {layers}, {by} {side, select, more {more} other {less}} than the {stated} stated. One of them is wrong: ask before anything is set to it.',
+  'readings-out': '{points}.',
+  'point-stands': '{point} stands {by} {side, select, high {high} other {low}}',
+  assumed: 'Taken for granted until somebody confirms it: {what}.',
+  'footing-narrow': 'The footing is {by} narrower than the wall.',
+  'footing-thin':
+    '{depth} of concrete projects {projects}: under a building it is at least its projection and at least {least}. {garden} is for garden bases only.',
+  uneven:
+    '{simulated, select, yes {Practice with simulated readings. } other {}}Before a unit is laid: {grind, plural, =0 {} other {grind under #}}{grind, plural, =0 {} other {{pack, plural, =0 {} other {, }}}}{pack, plural, =0 {} other {pack under #}}. The worst leaves a bed of {bed} at {at}; {does, select, grind {take off} other {bring up}} {by}.',
+  diagonal:
+    'The second diagonal should read {wanted} from the other five tapes; it is {off} off. Tape again before a peg is moved.',
+  'not-square': '{corners}, with A kept and AB kept on its line.',
+  'corner-moves': '{corner} moves {moves}',
+  onward: '{by} onward along AB',
+  back: '{by} back along AB',
+  out: '{by} out from AB',
+  in: '{by} in toward AB',
+  engineer: '{reasons} Stop: an engineer decides. Take the lean, its height and the wall’s thickness along.',
+};

@@ -1,0 +1,35 @@
+import type { Catalogue } from '@even-tally/core';
+
+export const setOut: Catalogue['set-out'] = {
+  'not-closed': 'El trazo vuelve a {gap} de donde empezó. Compare los lados opuestos.',
+  'too-sharp': 'Demasiado agudo para trabar: {corners}. Cuente sus piezas a mano.',
+  'corner-turns': 'la esquina después de {run} dobla {turn, number}°',
+  'place-lost': 'Hay algo anotado para {place}, y este muro no tiene ese lugar. Se guarda y no cambia nada.',
+  forget: 'Olvidarlo',
+  'entry-lost':
+    '{kind, select, reading {Una altura de hilada leída} other {Una hilada pegada}} el {day} por {by} es de un lugar que el muro ya no tiene: {place}. Queda en el registro y no cuenta en ningún lado.',
+  'run-course': 'tramo {run}, hilada {course}',
+  'not-said': 'sin decir',
+};
+
+export const ground: Catalogue['ground'] = {
+  'layers-off':
+    'Las capas suman {layers}, {by} {side, select, more {más} other {menos}} que lo dicho, {stated}. Una está mal: pregunte antes de trazar algo con ella.',
+  'readings-out': '{points}.',
+  'point-stands': '{point} está {by} {side, select, high {alto} other {bajo}}',
+  assumed: 'Se da por hecho hasta que alguien lo confirme: {what}.',
+  'footing-narrow': 'La zapata es {by} más angosta que el muro.',
+  'footing-thin':
+    '{depth} de concreto vuela {projects}: bajo un edificio es al menos lo que vuela y al menos {least}. {garden} es solo para bases de jardín.',
+  uneven:
+    '{simulated, select, yes {Práctica con lecturas simuladas. } other {}}Antes de pegar una pieza: {grind, plural, =0 {} other {rebajar bajo #}}{grind, plural, =0 {} other {{pack, plural, =0 {} other {, }}}}{pack, plural, =0 {} other {calzar bajo #}}. La peor deja una junta de {bed} a {at}; {does, select, grind {quite} other {suba}} {by}.',
+  diagonal:
+    'La segunda diagonal debería dar {wanted} según las otras cinco cintas; está {off} fuera. Mida otra vez antes de mover una estaca.',
+  'not-square': '{corners}, dejando A y AB en su línea.',
+  'corner-moves': '{corner} se mueve {moves}',
+  onward: '{by} hacia adelante por AB',
+  back: '{by} hacia atrás por AB',
+  out: '{by} hacia afuera de AB',
+  in: '{by} hacia AB',
+  engineer: '{reasons} Alto: decide un ingeniero. Lleve consigo el desplome, su altura y el grueso del muro.',
+};
