@@ -86,8 +86,8 @@ test('every message is said somewhere', () => {
 
 /** A value of each kind, and the first of each choice. */
 const example = (declared: Record<string, Declared>, count: number): Message['values'] =>
-  Object.fromEntries(
-    Object.entries(declared).map(([name, kind]) => {
+  Object.fromEntries<Message['values'][string]>(
+    Object.entries(declared).map(([name, kind]): [string, Message['values'][string]] => {
       if (typeof kind !== 'string') return [name, kind[0] ?? ''];
       if (kind === 'name' || kind === 'said') return [name, 'Window'];
       if (kind === 'list' || kind === 'series' || kind === 'sentences') return [name, ['one', 'two']];

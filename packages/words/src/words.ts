@@ -82,7 +82,7 @@ export function createWords(language: Language, show: Show): Words {
   const listed = new Intl.ListFormat(locale, { type: 'conjunction' });
   const value = (kind: Declared, raw: Message['values'][string]): string | number => {
     // A hyphen is a sign of the message format: choices are named with a low line there.
-    if (typeof kind !== 'string') return String(raw).replaceAll('-', '_');
+    if (typeof kind !== 'string') return (raw as string).replaceAll('-', '_');
     switch (kind) {
       case 'length':
         return sayMm(raw as number, show);
@@ -100,7 +100,7 @@ export function createWords(language: Language, show: Show): Words {
       case 'number':
         return raw as number;
       case 'name':
-        return String(raw);
+        return raw as string;
       case 'said':
         return say(raw as Said);
       case 'list':
