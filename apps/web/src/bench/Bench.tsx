@@ -1,4 +1,4 @@
-import { CAUTION, type BenchView, type Show, type StageName } from '@even-tally/core';
+import { CAUTION, type Show } from '@even-tally/core';
 import { memo, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { JobContext, useJob, useOpenJob } from '../state/job';
@@ -7,22 +7,17 @@ import { useShown } from '../state/shown';
 import { look, useViewing } from '../state/view';
 import type { PanelProps } from '../stages/panel';
 import { stageNamed } from '../stages/registry';
-import { Measure } from '../ui/Measure';
 import { Stumble } from '../ui/Stumble';
 import { Waiting } from '../ui/Waiting';
-import { AsList } from './AsList';
 import { ClashDialog } from './ClashDialog';
 import { KeysDialog } from './Dialogs';
-import { LanguagePick } from './LanguagePick';
-import { Elevation } from './Elevation';
+import { Drawing } from './Drawing';
+import { FootBar } from './FootBar';
 import { onKey } from './keys';
-import { layOut, sameLayout, type Layout } from './layout';
-import { Pole } from './Pole';
 import { PrintSheet } from './PrintSheet';
 import { RecordDialog } from './RecordDialog';
 import { VersionsDialog } from './VersionsDialog';
 import { Says } from './Says';
-import { Tape } from './Tape';
 import { Top } from './Top';
 import { useCalm } from './useCalm';
 import { usePlan } from './usePlan';
@@ -32,112 +27,6 @@ const Slip = memo(Says);
 const Paper = memo(PrintSheet);
 const Foot = memo(FootBar);
 const Head = memo(Top);
-
-function useSize(): [(node: HTMLElement | null) => void, { width: number; height: number }] {
-  const [node, setNode] = useState<HTMLElement | null>(null);
-  const [size, setSize] = useState({ width: 0, height: 0 });
-  useEffect(() => {
-    if (!node) return;
-    const watch = new ResizeObserver(() => setSize({ width: node.clientWidth, height: node.clientHeight }));
-    watch.observe(node);
-    return () => watch.disconnect();
-  }, [node]);
-  return [setNode, size];
-}
-
-function FootBar({ view, show }: { view: BenchView; show: Show }): ReactNode {
-  const live = useViewing((s) => s.course);
-  const asList = useViewing((s) => s.asList);
-  const course = view.courses[Math.min(live, view.courses.length) - 1];
-  const button = 'min-h-[26px] px-2 underline underline-offset-4 hover:bg-[#3b454c]';
-  return (
-    <footer className="on-slate no-print flex min-h-[36px] flex-wrap items-center gap-x-5 bg-slate px-4 text-white">
-      {course && (
-        <p className="flex flex-wrap gap-x-5" aria-live="polite">
-          <span>
-            Course <b>{course.number}</b> of {view.courses.length}
-          </span>
-          <span>
-            top <Measure mm={course.top} show={show} />
-          </span>
-          <span>
-            bed <Measure mm={course.bed} show={show} />
-          </span>
-          <span className="text-[#d8dcd9]">{view.picks[course.number - 1]}</span>
-        </p>
-      )}
-      <span className="ml-auto flex">
-        <LanguagePick />
-        <button className={button} onClick={() => look({ asList: !asList })}>
-          {asList ? 'Back to the drawing' : 'Read as a list'}
-        </button>
-        <button className={button} onClick={() => look({ recordOpen: true })}>
-          On record
-        </button>
-        <button className={button} onClick={() => look({ versionsOpen: true })}>
-          Versions
-        </button>
-        <button className={button} onClick={() => look({ keysOpen: true })}>
-          keys <b>?</b>
-        </button>
-      </span>
-    </footer>
-  );
-}
-
-function useLayout(view: BenchView, size: { width: number; height: number }): Layout | null {
-  const [layout, setLayout] = useState<Layout | null>(null);
-  const now = useMemo(() => (size.width > 0 ? layOut(view, size.width, size.height) : null), [view, size]);
-  const shared = now && sameLayout(layout, now);
-  if (shared !== layout) setLayout(shared);
-  return shared;
-}
-
-const Drawing = memo(DrawnSheet);
-
-/** Pole, elevation and tape: what follows the hand every frame. */
-function DrawnSheet(asked: { wallId: string } & Facing): ReactNode {
-  const view = useShown((s) => s.view);
-  return view?.wall.id === asked.wallId && <Faces {...asked} view={view} />;
-}
-
-interface Facing {
-  jobName: string;
-  show: Show;
-  stage: StageName;
-}
-
-function Faces({ view, jobName, show, stage }: Facing & { view: BenchView }): ReactNode {
-  const [ref, size] = useSize();
-  const asList = useViewing((s) => s.asList);
-  const layout = useLayout(view, size);
-  const run = view.runs[view.run];
-  const how = view.wall.freeStart
-    ? `begins on a ${view.wall.start} ${view.wall.family}`
-    : `corners ${view.wall.corners === 'in-turn' ? 'in turn' : 'in pairs'}`;
-  return (
-    <>
-      <aside className="border-r border-rule bg-shade" aria-label="Story pole">
-        {layout && <Pole view={view} layout={layout} show={show} />}
-      </aside>
-      <main ref={ref} className="relative min-h-[420px] min-w-0 overflow-hidden" data-job={jobName}>
-        {layout && (
-          <>
-            <Elevation view={view} layout={layout} show={show} stage={stage} />
-            <Tape view={view} layout={layout} show={show} />
-          </>
-        )}
-        <div className="pointer-events-none absolute top-3 right-5 left-5 flex items-baseline justify-between gap-4">
-          <h1 className="truncate font-narrow text-xl font-bold">{run?.name}, seen from outside</h1>
-          <p className="shrink-0 text-[13px] text-soft">
-            {view.wall.bondName}, {how}; <Measure mm={run?.length ?? 0} show={show} said />
-          </p>
-        </div>
-        {asList && <AsList view={view} show={show} />}
-      </main>
-    </>
-  );
-}
 
 /** The job of the address, open for as long as the page is of it. */
 export function Bench(): ReactNode {
