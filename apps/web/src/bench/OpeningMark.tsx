@@ -1,15 +1,12 @@
-import { drag as d3drag } from 'd3-drag';
-import { select } from 'd3-selection';
-import { sayMm, showMm, type BenchView, type Show } from '@even-tally/core';
-import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
-import { useJob } from '../state/job';
+import { INCH, sayMm, showMm, type BenchView, type Show } from '@even-tally/core';
+import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { labelOf } from '../state/newId';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
 import { TypesetInDrawing } from '../ui/Typeset';
 import type { Layout } from './layout';
-import { onThePage } from './onThePage';
 import { openingEdit, type BenchOpening, type Part } from './openingEdits';
+import { useGrip } from './useGrip';
 
 interface Props {
   view: BenchView;
@@ -28,7 +25,7 @@ function Handle({
   ...rest
 }: Props & { part: Part; x: number; y: number; o: BenchOpening }): ReactNode {
   const ref = useRef<SVGRectElement>(null);
-  useDragRef(ref, part, o, rest);
+  useOpeningGrip(ref, part, o, rest);
   return (
     <rect
       ref={ref}
@@ -44,64 +41,36 @@ function Handle({
   );
 }
 
-function useDragRef(ref: { current: SVGElement | null }, part: Part, o: BenchOpening, props: Props): void {
-  const { drag, drop } = useJob();
-  const now = useRef({ ...props, o });
-  useEffect(() => {
-    now.current = { ...props, o };
+/** An opening by one of its parts: pulled to where the hand is, or moved as a whole by the arrows. */
+function useOpeningGrip(
+  ref: { current: SVGElement | null },
+  part: Part,
+  o: BenchOpening,
+  { view, layout, show }: Props,
+): (event: KeyboardEvent) => void {
+  return useGrip(ref, {
+    now: { view, layout, show, o },
+    taken: (at) => look({ opening: at.o.id }),
+    dragged: (from, dx, dy) => {
+      const { scale } = from.layout;
+      return openingEdit(from.view, from.o, part, dx / scale, -dy / scale, REACH / scale, from.show);
+    },
+    nudged: (at, way, event) => {
+      if (part !== 'body' || way.x === 0) return null;
+      const by = event.shiftKey ? at.view.wall.module / 2 : at.show === 'mm' ? 10 : INCH;
+      return openingEdit(at.view, at.o, 'body', way.x * by, 0, 0, at.show);
+    },
   });
-  useEffect(() => {
-    const node = ref.current;
-    if (!node) return;
-    let from = { x: 0, y: 0 };
-    let start = now.current;
-    let steps: ReturnType<typeof openingEdit> = [];
-    const behaviour = d3drag<SVGElement, unknown>()
-      .container(onThePage)
-      .on('start', (event: { x: number; y: number }) => {
-        from = { x: event.x, y: event.y };
-        start = now.current;
-        steps = [];
-        look({ opening: start.o.id });
-      })
-      .on('drag', (event: { x: number; y: number }) => {
-        const { scale } = start.layout;
-        const next = openingEdit(
-          start.view,
-          start.o,
-          part,
-          (event.x - from.x) / scale,
-          (from.y - event.y) / scale,
-          REACH / scale,
-          start.show,
-        );
-        if (drag(next)) steps = next;
-      })
-      .on('end', () => drop(steps));
-    select(node).call(behaviour);
-    return () => void select(node).on('.drag', null);
-  }, [ref, part, drag, drop]);
 }
 
 export function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): ReactNode {
-  const { edit } = useJob();
-  const { layout, show, view } = props;
+  const { layout, show } = props;
   const body = useRef<SVGGElement>(null);
-  useDragRef(body, 'body', o, props);
+  const nudge = useOpeningGrip(body, 'body', o, props);
   const inks = useInks();
   const chosen = useViewing((s) => s.opening === o.id);
   const [x, y] = [layout.left + o.from * layout.scale, layout.base - o.head * layout.scale];
   const [w, h] = [(o.to - o.from) * layout.scale, (o.head - o.sill) * layout.scale];
-  const nudge = (event: KeyboardEvent): void => {
-    const by = event.shiftKey ? view.wall.module / 2 : show === 'mm' ? 10 : 25.4;
-    const moves: Record<string, [number, number]> = { ArrowLeft: [-by, 0], ArrowRight: [by, 0] };
-    const move = moves[event.key];
-    if (!move) return;
-    event.preventDefault();
-    event.stopPropagation();
-    look({ opening: o.id });
-    edit(openingEdit(view, o, 'body', move[0], move[1], 0, show));
-  };
   const size = `${showMm(o.to - o.from, show)} × ${showMm(o.head - o.sill, show)}`;
   const name = o.name.length * 8 < w ? o.name : labelOf(o.id);
   // Drawn from its own corner and carried as one: a drag then changes one attribute a frame, not one a part.

@@ -1,14 +1,11 @@
-import { drag as d3drag } from 'd3-drag';
-import { select } from 'd3-selection';
-import { millimetres, sayMm, showMm, writeLength, type BenchView, type Show } from '@even-tally/core';
-import { memo, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
-import { useJob } from '../state/job';
+import { INCH, millimetres, sayMm, showMm, writeLength, type BenchView, type Show } from '@even-tally/core';
+import { memo, useRef, type ReactNode } from 'react';
 import { TypesetInDrawing } from '../ui/Typeset';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
 import type { Layout } from './layout';
-import { onThePage } from './onThePage';
 import { heightEdit, type Flag } from './poleEdits';
+import { useGrip } from './useGrip';
 
 const WIDTH = 184;
 const POLE = 88;
@@ -37,46 +34,23 @@ const REACH = 7;
 
 /** A fixed height: dragged up and down the pole, or nudged by the arrow keys. */
 function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): ReactNode {
-  const { drag, drop, edit } = useJob();
   const inks = useInks();
   const { layout, show, view } = props;
   const ref = useRef<SVGGElement>(null);
-  const now = useRef({ ...props, flag });
-  useEffect(() => {
-    now.current = { ...props, flag };
+  const nudge = useGrip(ref, {
+    now: { view, layout, show, flag },
+    dragged: (from, _dx, dy) => {
+      const { scale } = from.layout;
+      return heightEdit(from.view, from.flag, from.flag.at - dy / scale, REACH / scale, from.show);
+    },
+    nudged: (is, way, event) => {
+      if (way.y === 0) return null;
+      const by = event.shiftKey ? is.view.wall.pitch : is.show === 'mm' ? 1 : INCH / 8;
+      const to = Math.round(Math.max(0, is.flag.at + way.y * by) * 1000) / 1000;
+      const value = writeLength(millimetres(to), is.show);
+      return is.flag.paths.map((path) => ({ op: 'replace', path, value }));
+    },
   });
-  useEffect(() => {
-    const node = ref.current;
-    if (!node) return;
-    let from = 0;
-    let start = now.current;
-    let steps: ReturnType<typeof heightEdit> = [];
-    const behaviour = d3drag<SVGGElement, unknown>()
-      .container(onThePage)
-      .on('start', (event: { y: number }) => {
-        from = event.y;
-        start = now.current;
-        steps = [];
-      })
-      .on('drag', (event: { y: number }) => {
-        const { scale } = start.layout;
-        const to = start.flag.at + (from - event.y) / scale;
-        const next = heightEdit(start.view, start.flag, to, REACH / scale, start.show);
-        if (drag(next)) steps = next;
-      })
-      .on('end', () => drop(steps));
-    select(node).call(behaviour);
-    return () => void select(node).on('.drag', null);
-  }, [drag, drop]);
-  const nudge = (event: KeyboardEvent): void => {
-    const by = event.shiftKey ? view.wall.pitch : show === 'mm' ? 1 : 25.4 / 8;
-    const way = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
-    if (way === 0) return;
-    event.preventDefault();
-    event.stopPropagation();
-    const value = writeLength(millimetres(Math.round(Math.max(0, flag.at + way * by) * 1000) / 1000), show);
-    edit(flag.paths.map((path) => ({ op: 'replace', path, value })));
-  };
   const at = layout.base - flag.at * layout.scale;
   const edge = POLE + STAFF;
   return (
