@@ -133,7 +133,7 @@ describe('what is said', () => {
   test('an inner leaf and a second wythe were not judged', () => {
     const says = (name: Name): string =>
       wall(name)
-        .findings.map((f) => f.says)
+        .findings.map((f) => sayFor('mm')(f.says))
         .join('\n');
     const inner = wall('innerLeaf').inner;
     const least = Math.min(...(inner?.rows ?? []).flatMap((r) => r.pieces.map((p) => p.to - p.from)));
@@ -141,7 +141,7 @@ describe('what is said', () => {
     expect(least < 100 - 0.4 === says('innerLeaf').includes('in the inner leaf')).toBe(true);
     const second = wall('secondWythe').rows.filter((r) => r.leaf === 1);
     const thin = Math.min(...second.flatMap((r) => r.pieces.map((p) => p.to - p.from)));
-    expect(thin < 100 - 0.4 === says('secondWythe').includes('in the inner wythe')).toBe(true);
+    expect(thin < 100 - 0.4 === says('secondWythe').includes('in the inner leaf')).toBe(true);
   });
 
   test('strips sawn over a head off gauge read as whole blocks standing in the opening', () => {

@@ -35,7 +35,7 @@ test('in the US the height is from the underside of the footing, and with bars t
       held: 'soil',
     },
   });
-  expect(engineer(us('3\' 4"'))).toContain('4 ft from the underside');
+  expect(engineer(us('3\' 4"'))).toContain('4′-0″ from the underside');
   expect(engineer(us('2\' 8"'))).toBeUndefined();
 });
 

@@ -103,9 +103,9 @@ describe('levels', () => {
       instrument: 1500,
       points: [{ id: 'a', name: 'Peg', is: 'mark' as const, level: 0, reading: 1488 }],
     };
-    expect(findings(document({}, { site })).find((f) => f.code === 'reading-out')?.says).toContain(
-      'Peg stands 12 mm high',
-    );
+    expect(
+      sayFor('mm')(findings(document({}, { site })).find((f) => f.code === 'reading-out')?.says ?? ''),
+    ).toContain('Peg stands 12 mm high');
   });
 });
 

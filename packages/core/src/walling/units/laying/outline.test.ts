@@ -9,6 +9,7 @@ import {
   planOf,
   soundJob,
   straight,
+  sayFor,
 } from '../../../test/jobs.js';
 import { applyPatch } from '../../../job/edits/patch.js';
 import { checkJob } from '../../../job/check.js';
@@ -63,8 +64,10 @@ describe('a footing that steps', () => {
       }),
     ).walls[0] as WallPlan;
     // Twice a rise of 225 is 450: Approved Document A 2E2, from memory.
-    expect(p.findings.find((f) => f.code === 'footing-step')?.says).toContain('at least 450 mm');
-    expect(p.findings.find((f) => f.code === 'step-off-bond')?.fixes[0]?.says).toBe(
+    expect(sayFor('mm')(p.findings.find((f) => f.code === 'footing-step')?.says ?? '')).toContain(
+      'at least 450 mm',
+    );
+    expect(sayFor('mm')(p.findings.find((f) => f.code === 'step-off-bond')?.fixes[0]?.says ?? '')).toBe(
       'Move the step to the nearest perps',
     );
   });
@@ -191,7 +194,7 @@ describe('tops', () => {
       }),
     ).walls[0] as WallPlan;
     const found = p.findings.find((f) => f.code === 'top-off-gauge');
-    expect(found?.fixes[0]?.says).toBe('Bring it to the courses: 450 mm to 450 mm');
+    expect(sayFor('mm')(found?.fixes[0]?.says ?? '')).toBe('Bring it to the courses: 450 mm to 450 mm');
   });
 
   test('what could not stand is refused in one sentence', () => {

@@ -77,7 +77,7 @@ describe('round a curve', () => {
     const found = p.findings.filter((f) => f.code === 'curve-too-tight');
     // 2 700 clears the 2 619 that half a brick's depth wants; 2 587.5 behind it does not.
     expect(found).toHaveLength(1);
-    expect(found[0]?.says).toContain('in the inner wythe');
+    expect(found[0]?.says).toContain('in the inner leaf');
     // The radius to ask for is the face's: what the inner leaf wants and what lies before it.
     expect(found[0]?.fixes.length).toBeGreaterThan(0);
   });

@@ -15,6 +15,7 @@ import {
   rowsBehind,
   inWords,
   type SaidPlan,
+  sayFor,
 } from '../../../test/jobs.js';
 import { plan, type WallPlan } from '../../../plan/plan.js';
 import type { Piece } from '../laying/row.js';
@@ -186,13 +187,13 @@ describe('soldiers', () => {
     const found = over(880).findings.find((f) => f.code === 'head-joint-out' || f.code === 'soldiers');
     expect(found?.says).toMatch(/joint/);
     // 11 × 65 + 12 × j = 880 leaves 13.75; 12 leave 100/13 = 7.7: inside 6 to 15, so no fault.
-    expect(over(880).findings.some((f) => f.code === 'head-joint-out' && f.says.includes('soldiers'))).toBe(
+    expect(over(880).findings.some((f) => f.code === 'head-joint-out' && f.says.includes('soldier'))).toBe(
       false,
     );
-    const odd = over(150).findings.find((f) => f.code === 'head-joint-out' && f.says.includes('soldiers'));
+    const odd = over(150).findings.find((f) => f.code === 'head-joint-out' && f.says.includes('soldier'));
     // Two leave 20/3 = 6.7: inside. One leaves 42.5: the choice of two is right, so nothing is said.
     expect(odd).toBeUndefined();
-    const tight = over(130).findings.find((f) => f.code === 'head-joint-out' && f.says.includes('soldiers'));
+    const tight = over(130).findings.find((f) => f.code === 'head-joint-out' && f.says.includes('soldier'));
     // One leaves 32.5; two leave none: whichever, it is out.
     expect(tight?.severity).toBe('fault');
   });
@@ -277,7 +278,7 @@ describe('tees', () => {
     expect(kinds.filter((k) => k === SHOWN)).toHaveLength(5);
     // Nothing of the wall itself stands where the branch does.
     expect((main.runs[0]?.rows[1]?.pieces ?? []).some((x) => x.from < 1908.75 && x.to > 1806.25)).toBe(false);
-    expect(branch.findings.find((f) => f.code === 'wall-meets')?.says).toContain(
+    expect(sayFor('mm')(branch.findings.find((f) => f.code === 'wall-meets')?.says ?? '')).toContain(
       'bonded in on even courses, 5 of them',
     );
   });
@@ -286,14 +287,16 @@ describe('tees', () => {
     const [main, branch] = plan(soundJob(yard('toothed'))).walls as [WallPlan, WallPlan];
     expect(main.runs[0]?.rows[1]?.shown).toBeUndefined();
     expect(branch.wall.goesIn?.past).toBeCloseTo(51.25, 6);
-    expect(branch.findings.find((f) => f.code === 'wall-meets')?.says).toContain('5 pockets');
+    expect(sayFor('mm')(branch.findings.find((f) => f.code === 'wall-meets')?.says ?? '')).toContain(
+      '5 pockets',
+    );
   });
 
   test('courses that do not lie level cannot be bonded, and tying settles it', () => {
     const document = yard('bonded', { base: 30 });
     const found = plan(soundJob(document)).walls[1]?.findings.find((f) => f.code === 'tee-off-gauge');
     expect(found?.severity).toBe('fault');
-    expect(found?.fixes.map((f) => f.says)).toContain('Tie it instead');
+    expect(found?.fixes.map((f) => sayFor('mm')(f.says))).toContain('Tie it instead');
   });
 });
 
