@@ -137,6 +137,17 @@ test('the job file and the tally are downloaded, and the file is loaded into ano
   const rows = readFileSync(await files('-tally.csv'), 'utf8').split(/\r?\n/);
   expect(rows[0]).toBe('wall,run,what,unit,net,order,measure');
   expect(rows.some((r) => r.startsWith('Boat store,North,Stretchers,cmu-8x8x16,'))).toBe(true);
+  // Made here, and drawn by the server: every export is behind a button of its own.
+  await press(page, 'Drawing as DXF');
+  expect(readFileSync(await files('.dxf'), 'utf8')).toContain('SECTION');
+  await press(page, 'Model as IFC');
+  expect(readFileSync(await files('.ifc'), 'utf8')).toMatch(/^ISO-10303-21;/);
+  await press(page, 'Plan as PNG');
+  expect(
+    readFileSync(await files('-plan.png'))
+      .subarray(1, 4)
+      .toString(),
+  ).toBe('PNG');
 
   await page.goto(`${site.address}/yard`);
   await press(page, 'Leave the demo');
@@ -187,4 +198,22 @@ test('a new wall in an empty yard is changed into a closed building', async () =
   await page.waitForSelector('[data-opening]');
   await settled(page);
   expect(await textOf(page, '[aria-label="The wall says"]')).toContain('NOTE');
+});
+
+test('what the wall says is read in the words of its trade, or in Spanish, and stays so', async () => {
+  const page = await site.page();
+  await enterDemo(site, page);
+  await openBoatStore(page, 'bond');
+  // The job is by the US profile: its trade says head joints.
+  expect(await textOf(page, '[aria-label="The wall says"]')).toContain('stand off the head joints');
+  await page.select('select[aria-label="Words"]', 'en-uk');
+  expect(await textOf(page, '[aria-label="The wall says"]')).toContain('stand off the perps');
+  await page.select('select[aria-label="Words"]', 'es');
+  expect(await textOf(page, '[aria-label="The wall says"]')).toContain(
+    'sus jambas no caen en las juntas verticales',
+  );
+  expect(await violations(page)).toEqual([]);
+  await page.reload();
+  await settled(page);
+  expect(await textOf(page, '[aria-label="The wall says"]')).toContain('Se cortan 12 piezas por Window');
 });

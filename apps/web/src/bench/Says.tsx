@@ -40,7 +40,8 @@ function One({
   show: Show;
 }): ReactNode {
   const { edit } = useJob();
-  const { say } = useWords(show);
+  const { say, language } = useWords(show);
+  const lang = language.slice(0, 2);
   const { letter, finding } = said;
   const chosen = useViewing((s) => s.letter === letter);
   const ref = useRef<HTMLLIElement>(null);
@@ -61,12 +62,12 @@ function One({
           {WORD[finding.severity]}
           <span className="font-semibold">{courses(finding.course, finding.to)}</span>
         </p>
-        <p className="break-words">
+        <p className="break-words" lang={lang}>
           <Typeset words={say(finding.says)} />
         </p>
         {sameAs && <p className="mt-1 text-[13px] text-soft">What settles {sameAs} settles this too.</p>}
         {finding.fixes.length > 0 && !sameAs && (
-          <div className="mt-2 flex flex-wrap gap-2">
+          <div className="mt-2 flex flex-wrap gap-2" lang={lang}>
             {finding.fixes.map((fix, i) => (
               <button
                 key={i}
