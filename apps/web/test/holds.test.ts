@@ -1,3 +1,4 @@
+import { createWords } from '@even-tally/words';
 import { checkJob, holdsOf, workWall, type Job, type RecordEntry } from '@even-tally/core';
 import { openPlanner } from '../src/workers/planner';
 
@@ -46,6 +47,8 @@ test('holds as rows for a spreadsheet say who has signed', async () => {
     by: 'R. Alder',
     seen: first.checks.map((c) => c.id),
   };
-  expect(await said([signed])).toContain(`${first.title}: signed by R. Alder, 2026-05-04 08:00 UTC`);
+  expect(await said([signed])).toContain(
+    `${createWords('en-us', 'ft-in').say(first.title)}: signed by R. Alder, 2026-05-04 08:00 UTC`,
+  );
   planner.close();
 });

@@ -1,5 +1,15 @@
 import { Inject, Injectable } from '@nestjs/common';
-import { Folded, oldRow, refusalOf, same, type Hold, type Job, type RecordEntry } from '@even-tally/core';
+import {
+  Folded,
+  oldRow,
+  refusalOf,
+  same,
+  type Hold,
+  type Job,
+  type RecordEntry,
+  type Say,
+} from '@even-tally/core';
+import { createWords, languageOf } from '@even-tally/words';
 import { isUUID } from 'class-validator';
 import type { Knex } from 'knex';
 import type { Visitor } from '../accounts/session.js';
@@ -57,10 +67,11 @@ export class RecordsService {
     for (let tried = 0; tried < MOST_PLANNED; tried++) {
       const { document, revision } = await this.jobs.parsed(visitor.yardId, jobId, this.db);
       const holds = isHeld(entry) ? await this.holds(document, entry, leaves) : [];
+      const { say } = createWords(languageOf(document.profile), document.show);
       const added = await this.db.transaction(async (trx) => {
         const now = await this.jobs.lock(trx, visitor.yardId, jobId);
         if (isHeld(entry) && now !== revision) return null;
-        return this.addHeld(trx, visitor, jobId, entry, holds, now);
+        return this.addHeld(trx, visitor, jobId, entry, { holds, say }, now);
       });
       if (added) return added;
     }
@@ -74,7 +85,7 @@ export class RecordsService {
     visitor: Visitor,
     jobId: string,
     entry: RecordEntry,
-    holds: Hold[],
+    { holds, say }: { holds: Hold[]; say: Say },
     revision: number,
   ): Promise<RecordEntry> {
     const same = await this.of(trx, visitor.yardId, jobId).where({ id: entry.id }).first();
@@ -87,7 +98,7 @@ export class RecordsService {
     const folded = new Folded(rows.map(answer));
     if (again && folded.standing(again.id)) return answer(again);
     const why = refusalOf(holds, folded, { ...entry, wall: entry.wall ?? '' });
-    if (why !== null) throw new Refusal(409, { says: why });
+    if (why !== null) throw new Refusal(409, { says: say(why) });
     // A signature says on which revision of the job it was decided.
     return this.insert(trx, visitor, jobId, entry.kind === 'hold-signed' ? { ...entry, revision } : entry);
   }

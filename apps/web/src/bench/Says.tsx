@@ -40,8 +40,7 @@ function One({
   show: Show;
 }): ReactNode {
   const { edit } = useJob();
-  const { say, language } = useWords(show);
-  const lang = language.slice(0, 2);
+  const { say, lang } = useWords(show);
   const { letter, finding } = said;
   const chosen = useViewing((s) => s.letter === letter);
   const ref = useRef<HTMLLIElement>(null);

@@ -30,7 +30,7 @@ export function useLanguage(): Language {
 }
 
 /** Words for what the core says, lengths as they are shown. */
-export function useWords(show: Show): Words {
+export function useWords(show: Show): Words & { lang: string } {
   const language = useLanguage();
-  return useMemo(() => createWords(language, show), [language, show]);
+  return useMemo(() => ({ ...createWords(language, show), lang: language.slice(0, 2) }), [language, show]);
 }

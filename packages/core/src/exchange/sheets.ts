@@ -96,8 +96,8 @@ export const SHEETS: readonly SheetKind[] = [
     ),
   ),
   {
-    ...ofPaper('holds', 'Holds', 'wall', ({ job, wall, record }) =>
-      holdsSheet(job.name, workWall(job, wall), record),
+    ...ofPaper('holds', 'Holds', 'wall', ({ job, wall, record, say }) =>
+      holdsSheet(job.name, workWall(job, wall), record, say),
     ),
     recorded: true,
   },

@@ -1,4 +1,4 @@
-import { planOf, straight } from '../test/jobs.js';
+import { planOf, straight, sayFor } from '../test/jobs.js';
 import type { RecordEntry } from '../record/entries.js';
 import { Folded } from '../record/fold.js';
 import { holdsOf } from './says.js';
@@ -33,8 +33,10 @@ const sign = (id: string, by = 'R. Alder', seen = hold(id).checks.map((c) => c.i
 const done = (step: string): NewEntry => ({ kind: 'step-done', wall: 'w', step, by: 'R. Alder' });
 let n = 0;
 const kept = (e: NewEntry): RecordEntry => ({ ...e, id: String(n++), happened: '2026-05-04T08:00:00Z' });
-const refusalOf = (all: typeof holds, record: RecordEntry[], e: NewEntry): string | null =>
-  refusedBy(all, new Folded(record), e);
+const refusalOf = (all: typeof holds, record: RecordEntry[], e: NewEntry): string | null => {
+  const why = refusedBy(all, new Folded(record), e);
+  return why && sayFor('mm')(why);
+};
 
 test('holds come in the order of the work, and every cell with a bar is a line of its own', () => {
   expect(holds.map((h) => h.id)).toEqual([

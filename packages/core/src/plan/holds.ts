@@ -1,6 +1,8 @@
 import type { EntryOf } from '../record/entries.js';
 import type { Folded } from '../record/fold.js';
+import type { Said } from '../messages/message.js';
 import { seenIn, type Hold } from '../stages/hold.js';
+import { SAYS } from '../stages/holdMessages.js';
 
 /** What is to be signed or done, as it is asked about before it is sent. */
 export type NewEntry =
@@ -33,27 +35,29 @@ export function holdStates(holds: readonly Hold[], record: Folded, wall: string)
   });
 }
 
-const stepName = (holds: readonly Hold[], step: string): string =>
-  holds.find((h) => h.step === step)?.stepSays.toLowerCase() ?? step;
+const stepName = (holds: readonly Hold[], step: string): Said =>
+  holds.find((h) => h.step === step)?.stepSays ?? step;
 
 /** Why an entry may not be recorded, in one sentence; null where it may. The one rule for the screen and the server. */
-export function refusalOf(holds: readonly Hold[], record: Folded, entry: NewEntry): string | null {
+export function refusalOf(holds: readonly Hold[], record: Folded, entry: NewEntry): Said | null {
   const states = holdStates(holds, record, entry.wall);
-  if (entry.by.trim() === '') return 'Wanted the name of whoever saw it, got none.';
+  if (entry.by.trim() === '') return SAYS['no-name']();
   if (entry.kind === 'hold-signed') {
     const state = states.find((s) => s.hold.id === entry.hold);
-    if (!state) return `Wanted a hold of this wall, got “${entry.hold}”.`;
-    const unseen = state.hold.checks.filter((c) => !seenIn(entry.seen, c));
+    if (!state) return SAYS['no-hold']({ got: entry.hold });
+    const { title, checks } = state.hold;
+    const unseen = checks.filter((c) => !seenIn(entry.seen, c));
     const [first] = unseen;
-    if (first)
-      return `${state.hold.title} cannot be signed: ${unseen.length} of ${state.hold.checks.length} not seen, the first “${first.says}”.`;
-    return null;
+    return first
+      ? SAYS.unseen({ hold: title, unseen: unseen.length, of: checks.length, first: first.says })
+      : null;
   }
   const state = states.find((s) => s.hold.step === entry.step);
-  if (!state) return `Wanted a step of this wall, got “${entry.step}”.`;
-  if (state.waits[0] !== undefined)
-    return `${state.hold.stepSays}: not before “${stepName(holds, state.waits[0])}” is done.`;
-  if (!state.signed) return `${state.hold.stepSays} is held: “${state.hold.title}” has to be signed first.`;
-  if (state.done) return `${state.hold.stepSays} is on the record already, by ${state.done.by}.`;
+  if (!state) return SAYS['no-step']({ got: entry.step });
+  const { title, stepSays: step } = state.hold;
+  const [waits] = state.waits;
+  if (waits !== undefined) return SAYS['not-before']({ step, before: stepName(holds, waits) });
+  if (!state.signed) return SAYS.held({ step, hold: title });
+  if (state.done) return SAYS.already({ step, by: state.done.by });
   return null;
 }

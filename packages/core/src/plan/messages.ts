@@ -5,6 +5,7 @@ import { GROUT_ROOM } from '../stages/grout/messages.js';
 import { MOVEMENT_ROOM } from '../stages/movement/messages.js';
 import { GROUND_ROOM } from '../stages/ground/messages.js';
 import { RETAIN_ROOM } from '../stages/retain/messages.js';
+import { HOLDS_ROOM } from '../stages/holdMessages.js';
 import { SET_OUT_ROOM } from '../stages/set-out/messages.js';
 import { STEEL_ROOM } from '../stages/steel/messages.js';
 import { BOND_ROOM } from '../walling/units/judging/messages.js';
@@ -20,6 +21,7 @@ export const ROOMS = {
   cavity: CAVITY_ROOM,
   movement: MOVEMENT_ROOM,
   retain: RETAIN_ROOM,
+  holds: HOLDS_ROOM,
 } as const satisfies Record<string, Room>;
 
 /** Words for every message: a language is one of these. */

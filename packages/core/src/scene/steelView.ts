@@ -5,6 +5,8 @@ import { cavityPlaces, type CavityPlaces } from '../stages/cavity/places.js';
 import { filledVolume, type FillVolume } from '../stages/grout/fill.js';
 import { cellPlaces } from '../stages/grout/places.js';
 import { primeVolume, type Pour } from '../stages/grout/pours.js';
+import { ruleSaid } from '../stages/movement/issues.js';
+import type { Said } from '../messages/message.js';
 import { jointSpacing } from '../stages/movement/spacing.js';
 import type { WallPlan } from '../plan/plan.js';
 import { holdsOf } from '../plan/says.js';
@@ -65,7 +67,7 @@ export interface SteelView {
   solid: { bottom: number; top: number }[];
   joints: SetJoint[];
   jointEvery: number | null;
-  jointRule: string;
+  jointRule: Said;
   spacing: Spacing | null;
   place: PlaceInCell | null;
   lap: Lap | null;
@@ -178,7 +180,7 @@ export function steelView(plan: WallPlan, run: number): SteelView {
     })),
     joints: plan.wall.joints.filter((j) => j.run === run),
     jointEvery: jointSpacing(plan.wall, run),
-    jointRule: plan.wall.jointEvery === null ? (plan.wall.movement?.says ?? '') : 'as the drawing says',
+    jointRule: ruleSaid(plan.wall),
     spacing: steel.spacing,
     place: steel.place,
     lap: steel.lap,

@@ -12,8 +12,8 @@ export interface MovementRule {
   besideOpenings?: true;
   /** Width of the joint where nobody states one, mm. */
   width: number;
-  /** The rule in words, its numbers in it. */
-  says: string;
+  /** What the rule is called, by which it is said. */
+  id: 'us-block' | 'us-clay' | 'uk-block' | 'uk-clay';
   source: string;
 }
 
@@ -25,7 +25,7 @@ const US_BLOCK: MovementRule = {
   fromCorner: half,
   besideOpenings: true,
   width: mm(inches(3, 8)),
-  says: 'the lesser of 1½ times the height and 25 ft, half of it from a corner',
+  id: 'us-block',
   source:
     'NCMA TEK 10-2C, with at least 0.025 in² of horizontal steel a foot of height, from memory; half from a corner: common practice',
 };
@@ -34,7 +34,7 @@ const US_CLAY: MovementRule = {
   every: ({ openings }) => mm(feet(openings > 1 ? 20 : 25)),
   fromCorner: () => mm(feet(10)),
   width: mm(inches(1, 2)),
-  says: '25 ft, or 20 ft with several openings; within 10 ft of a corner on one side and 25 ft round it',
+  id: 'us-clay',
   source: 'BIA Technical Note 18A, from memory',
 };
 
@@ -42,7 +42,7 @@ const UK_BLOCK: MovementRule = {
   every: () => mm(metres(6)),
   fromCorner: half,
   width: mm(millimetres(10)),
-  says: '6 m, half of it from a corner',
+  id: 'uk-block',
   source: 'PD 6697 and EN 1996-2 2.3.4.2, from memory; up to 9 m with bed reinforcement',
 };
 
@@ -50,7 +50,7 @@ const UK_CLAY: MovementRule = {
   every: ({ freeStanding }) => mm(metres(freeStanding ? 6 : 12)),
   fromCorner: half,
   width: mm(millimetres(16)),
-  says: '12 m, half of it from a corner and in parapets and free-standing walls',
+  id: 'uk-clay',
   source: 'PD 6697 and EN 1996-2 2.3.4.2, from memory; joint 1.3 mm a metre: 16 mm for 12 m',
 };
 

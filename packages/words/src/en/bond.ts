@@ -79,6 +79,12 @@ export const bond: Catalogue['bond'] = {
   'change-lost':
     'The unit you {did, select, split {parted} swap {changed about} turn {turned} other {turned end for end}} in course {course} at {at} is not as it was: {why}. It is laid by the bond until you say.',
   'no-such-course': 'there is no such course or run now',
+  'no-unit': 'no unit stands there now',
+  'another-unit': 'another unit stands there now',
+  'too-short-to-part': 'it is too short to part',
+  'no-neighbour': 'no unit stands next to it',
+  'same-either-way': 'it is whole, and the same either way round',
+  'too-short-to-turn': 'it is too short to turn',
   'forget-the-change': 'Forget the change',
   'vents-short':
     '{count, number} of the {what, select, vent {vents} other {air bricks}} in course {course} find no whole unit near {at}.',

@@ -33,4 +33,6 @@ export const ground: Catalogue['ground'] = {
   out: '{by} out from AB',
   in: '{by} in toward AB',
   engineer: '{reasons} Stop: an engineer decides. Take the lean, its height and the wall’s thickness along.',
+  leans: 'The old wall leans 1 in {oneIn, number}, more than 1 in {most, number}.',
+  'leaves-middle-third': 'Built on as planned, the weight leaves the middle third of a bed.',
 };

@@ -21,6 +21,12 @@ export const cavity: Catalogue['cavity'] = {
 export const movement: Catalogue['movement'] = {
   due: '{run} goes {long} {corner, select, yes {with a corner } other {}}and no movement joint; here it may go {most}. The rule: {rule}.',
   'as-drawn': '{every}, as the drawing says',
+  'drawing-says': 'as the drawing says',
+  'rule-us-block': 'the lesser of 1½ times the height and 25 ft, half of it from a corner',
+  'rule-us-clay':
+    '25 ft, or 20 ft with several openings; within 10 ft of a corner on one side and 25 ft round it',
+  'rule-uk-block': '6 m, half of it from a corner',
+  'rule-uk-clay': '12 m, half of it from a corner and in parapets and free-standing walls',
   'joints-at': '{count, plural, one {A joint} other {# joints}} at {places}',
   place: '{at}',
   weak: 'No movement joint stands beside {places}. A wall cracks there first, unless steel beside it and a beam over it hold it together.',

@@ -81,6 +81,12 @@ export const bond: Catalogue['bond'] = {
   'change-lost':
     'La pieza que usted {did, select, split {partió} swap {cambió de lugar} turn {volteó} other {volteó de punta a punta}} en la hilada {course} a {at} ya no está como estaba: {why}. Se pega según el aparejo hasta que usted diga.',
   'no-such-course': 'ahora no hay tal hilada o tramo',
+  'no-unit': 'ahora ahí no hay pieza',
+  'another-unit': 'ahora ahí hay otra pieza',
+  'too-short-to-part': 'es muy corta para partirla',
+  'no-neighbour': 'no hay pieza a su lado',
+  'same-either-way': 'está entera, y es igual por los dos lados',
+  'too-short-to-turn': 'es muy corta para voltearla',
   'forget-the-change': 'Olvidar el cambio',
   'vents-short':
     '{count, number} de {what, select, vent {las rejillas} other {los ladrillos de ventilación}} en la hilada {course} no {count, plural, one {encuentra} other {encuentran}} una pieza entera cerca de {at}.',

@@ -32,4 +32,6 @@ export const ground: Catalogue['ground'] = {
   out: '{by} hacia afuera de AB',
   in: '{by} hacia AB',
   engineer: '{reasons} Alto: decide un ingeniero. Lleve consigo el desplome, su altura y el grueso del muro.',
+  leans: 'El muro viejo está desplomado 1 en {oneIn, number}, más de 1 en {most, number}.',
+  'leaves-middle-third': 'Si se sube como está pensado, el peso sale del tercio medio de una junta.',
 };

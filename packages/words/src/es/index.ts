@@ -2,6 +2,7 @@ import type { Catalogue } from '@even-tally/core';
 import { bond } from './bond.js';
 import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
+import { holds } from './holds.js';
 import { cavity, grout, movement, retain } from './rest.js';
 import { steel } from './steel.js';
 
@@ -16,4 +17,5 @@ export const es: Catalogue = {
   cavity,
   movement,
   retain,
+  holds,
 };

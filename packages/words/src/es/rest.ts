@@ -21,6 +21,12 @@ export const cavity: Catalogue['cavity'] = {
 export const movement: Catalogue['movement'] = {
   due: '{run} corre {long} {corner, select, yes {con una esquina } other {}}sin junta de movimiento; aquí puede correr {most}. La regla: {rule}.',
   'as-drawn': '{every}, como dice el plano',
+  'drawing-says': 'como dice el plano',
+  'rule-us-block': 'lo menor entre 1½ veces la altura y 25 pies, la mitad desde una esquina',
+  'rule-us-clay':
+    '25 pies, o 20 pies con varios vanos; a menos de 10 pies de una esquina por un lado y 25 pies dándole la vuelta',
+  'rule-uk-block': '6 m, la mitad desde una esquina',
+  'rule-uk-clay': '12 m, la mitad desde una esquina y en pretiles y muros sueltos',
   'joints-at': '{count, plural, one {Una junta} other {# juntas}} a {places}',
   place: '{at}',
   weak: 'No hay junta de movimiento junto a {places}. Ahí se raja primero un muro, a menos que varillas a los lados y una viga encima lo amarren.',

@@ -2,6 +2,7 @@ import { Folded, holdStates, refusalOf, type Hold, type NewEntry } from '@even-t
 import { useEffect, useState, type ReactNode } from 'react';
 import { useJob, useOpenJob } from '../../state/job';
 import { addEntry, openRecord, useRecord } from '../../state/record';
+import { useWords } from '../../state/words';
 import { Section } from '../../ui/Section';
 import type { PanelProps } from '../panel';
 import { SignHold } from './SignHold';
@@ -16,7 +17,8 @@ const clock = (at: string): string =>
   });
 
 /** Points that may not be passed until somebody signs, and the steps they hold. */
-export function Holds({ view }: PanelProps): ReactNode {
+export function Holds({ view, show }: PanelProps): ReactNode {
+  const { say, lang } = useWords(show);
   const { holds } = view.steel;
   const handle = useJob();
   const job = useOpenJob((s) => s.id);
@@ -34,7 +36,7 @@ export function Holds({ view }: PanelProps): ReactNode {
   const put = async (entry: NewEntry): Promise<void> => {
     // The same rule the server keeps, so that the answer comes at once.
     const why = refusalOf(holds, record, entry);
-    if (why !== null) throw new Error(why);
+    if (why !== null) throw new Error(say(why));
     await addEntry(handle, entry);
   };
   return (
@@ -53,7 +55,7 @@ export function Holds({ view }: PanelProps): ReactNode {
         {states.map((s) => (
           <li key={s.hold.id} className="border-b border-rule pb-3">
             <p className="flex items-baseline justify-between gap-2">
-              <b>{s.hold.title}</b>
+              <b lang={lang}>{say(s.hold.title)}</b>
               <span className={`text-[13px] font-semibold ${s.signed ? 'text-settled' : 'text-fault'}`}>
                 {s.signed ? 'SIGNED' : 'HELD'}
               </span>
@@ -62,7 +64,7 @@ export function Holds({ view }: PanelProps): ReactNode {
               {s.signed
                 ? `Seen by ${s.signed.by}, ${clock(s.signed.happened)}.`
                 : `${s.hold.checks.length} ${s.hold.checks.length === 1 ? 'thing' : 'things'} to be seen.`}{' '}
-              {s.done && `${s.hold.stepSays}: ${s.done.by}, ${clock(s.done.happened)}.`}
+              {s.done && `${say(s.hold.stepSays)}: ${s.done.by}, ${clock(s.done.happened)}.`}
             </p>
             {!s.done && (
               <p className="mt-1 flex flex-wrap gap-2">
@@ -72,7 +74,7 @@ export function Holds({ view }: PanelProps): ReactNode {
                   </button>
                 )}
                 <button className={s.signed ? 'press' : 'press-plain'} onClick={() => setStepping(s.hold)}>
-                  {s.hold.stepSays}
+                  {say(s.hold.stepSays)}
                 </button>
               </p>
             )}
@@ -81,7 +83,7 @@ export function Holds({ view }: PanelProps): ReactNode {
       </ol>
       {stepping && (
         <SignStep
-          hold={stepping}
+          says={say(stepping.stepSays)}
           onClose={() => setStepping(null)}
           onDone={(by) => put({ kind: 'step-done', wall, step: stepping.step, by })}
         />
@@ -89,6 +91,7 @@ export function Holds({ view }: PanelProps): ReactNode {
       {signing && (
         <SignHold
           hold={signing}
+          show={show}
           onClose={() => setSigning(null)}
           onSign={(by, seen, note) => {
             return put({

@@ -1,3 +1,4 @@
+import { useWords } from '../../state/words';
 import { Measure } from '../../ui/Measure';
 
 import { useState, type ReactNode } from 'react';
@@ -36,6 +37,7 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
   const list = useWallList(job, view, 'joints', 'J');
   const { set, clear } = useWallFields(job, view);
   const { joints, jointEvery, jointRule } = view.steel;
+  const { say } = useWords(show);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const length = view.runs[view.run]?.length ?? 0;
   const own = job.walls[view.wall.index]?.jointEvery !== undefined;
@@ -56,7 +58,7 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
         <>
           {jointEvery !== null && (
             <p className="text-[13px] text-soft">
-              Here no further apart than <Measure mm={jointEvery} show={show} said />: {jointRule}.
+              Here no further apart than <Measure mm={jointEvery} show={show} said />: {say(jointRule)}.
             </p>
           )}
           <div className="grid grid-cols-2 gap-3">

@@ -1,18 +1,22 @@
-import type { Hold } from '@even-tally/core';
+import { beginsGroup, type Hold, type Show } from '@even-tally/core';
 import { DialogTitle } from '@headlessui/react';
+import { useWords } from '../../state/words';
+import { Typeset } from '../../ui/Typeset';
 import { Card } from '../../ui/Card';
 import { useState, type ReactNode } from 'react';
 import { lastSigner, Signer, signedBy } from './Signer';
 
 interface Props {
   hold: Hold;
+  show: Show;
   /** Records it; throws what stands against it. */
   onSign: (by: string, seen: string[], note: string) => Promise<void>;
   onClose: () => void;
 }
 
 /** Everything a hold asks to be seen, ticked one by one, and the name of whoever saw it. */
-export function SignHold({ hold, onSign, onClose }: Props): ReactNode {
+export function SignHold({ hold, show, onSign, onClose }: Props): ReactNode {
+  const { say, lang } = useWords(show);
   const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
   const [by, setBy] = useState(lastSigner);
   const [note, setNote] = useState('');
@@ -28,12 +32,14 @@ export function SignHold({ hold, onSign, onClose }: Props): ReactNode {
   };
   return (
     <Card onClose={onClose} size="flex max-h-full w-full max-w-lg flex-col">
-      <DialogTitle className="heading border-b-2 border-ink px-6 pt-5 pb-2 text-lg">{hold.title}</DialogTitle>
-      <ul className="min-h-0 overflow-y-auto px-6" tabIndex={0} aria-label="To be seen">
+      <DialogTitle className="heading border-b-2 border-ink px-6 pt-5 pb-2 text-lg" lang={lang}>
+        {say(hold.title)}
+      </DialogTitle>
+      <ul className="min-h-0 overflow-y-auto px-6" lang={lang} tabIndex={0} aria-label="To be seen">
         {hold.checks.map((c, i) => (
           <li key={c.id} className="border-b border-rule">
-            {c.of !== undefined && c.of !== hold.checks[i - 1]?.of && (
-              <p className="border-b border-rule pt-3 pb-1 font-semibold">{c.of}</p>
+            {beginsGroup(hold.checks, i) && (
+              <p className="border-b border-rule pt-3 pb-1 font-semibold">{say(c.of ?? '')}</p>
             )}
             <label className="flex min-h-11 cursor-pointer items-center gap-3 py-1">
               <input
@@ -42,7 +48,7 @@ export function SignHold({ hold, onSign, onClose }: Props): ReactNode {
                 checked={seen.has(c.id)}
                 onChange={() => tick(c.id)}
               />
-              {c.says}
+              <Typeset words={say(c.says)} />
             </label>
           </li>
         ))}

@@ -1,18 +1,18 @@
-import type { Hold } from '@even-tally/core';
 import { DialogTitle } from '@headlessui/react';
 import { Card } from '../../ui/Card';
 import { useState, type ReactNode } from 'react';
 import { lastSigner, Signer, signedBy } from './Signer';
 
 interface Props {
-  hold: Hold;
+  /** The step, in words. */
+  says: string;
   /** Records it; throws what stands against it. */
   onDone: (by: string) => Promise<void>;
   onClose: () => void;
 }
 
 /** The step behind a hold, and the name of whoever did it: not the name of whoever signed the hold. */
-export function SignStep({ hold, onDone, onClose }: Props): ReactNode {
+export function SignStep({ says, onDone, onClose }: Props): ReactNode {
   const [by, setBy] = useState(lastSigner);
   const [trouble, setTrouble] = useState<string | null>(null);
   const done = (): void => {
@@ -21,7 +21,7 @@ export function SignStep({ hold, onDone, onClose }: Props): ReactNode {
   };
   return (
     <Card onClose={onClose} size="w-[420px] p-6">
-      <DialogTitle className="heading text-lg">{hold.stepSays}</DialogTitle>
+      <DialogTitle className="heading text-lg">{says}</DialogTitle>
       <div className="mt-3">
         <Signer label="Done by" value={by} onChange={setBy} />
       </div>

@@ -27,6 +27,8 @@ export const GROUND_ROOM = {
   out: { by: 'length' },
   in: { by: 'length' },
   engineer: { reasons: 'sentences' },
+  leans: { oneIn: 'number', most: 'number' },
+  'leaves-middle-third': {},
 } as const;
 
 export const SAYS = messages('ground', GROUND_ROOM);

@@ -1,3 +1,5 @@
+import type { Said } from '../../messages/message.js';
+import { SAYS } from './messages.js';
 import { FOOT, toMillimetres } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import type { JobDocument, Stated } from '../../job/types.js';
@@ -21,7 +23,7 @@ export interface Survey {
   lean: SaidLean | null;
   fade: FadePlan | null;
   /** Why it is not for a mason to decide, each a sentence. */
-  engineer: string[];
+  engineer: Said[];
 }
 
 const mm = (s: Stated): number => toMillimetres(stated(s));
@@ -86,12 +88,10 @@ export function surveyOf(job: JobDocument, wall: SetWall, firstLaid: (run: numbe
         })
       : null;
   const said = lean ? sayLean(lean) : null;
-  const engineer: string[] = [];
+  const engineer: Said[] = [];
   if (said && said.oneIn < wall.profile.leanLimit.oneIn)
-    engineer.push(
-      `The old wall leans 1 in ${said.oneIn.toFixed(0)}, more than 1 in ${wall.profile.leanLimit.oneIn}.`,
-    );
-  if (fade?.outside) engineer.push('Built on as planned, the weight leaves the middle third of a bed.');
+    engineer.push(SAYS.leans({ oneIn: Math.round(said.oneIn), most: wall.profile.leanLimit.oneIn }));
+  if (fade?.outside) engineer.push(SAYS['leaves-middle-third']());
   return {
     poured: runs.map((run) => ({
       run,

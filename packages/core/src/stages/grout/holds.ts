@@ -1,4 +1,4 @@
-import { sayMm } from '../../measure/format.js';
+import { SAYS } from '../holdMessages.js';
 import { check, type Hold } from '../hold.js';
 import { cellPlaces } from './places.js';
 import type { GroutStageWork } from './work.js';
@@ -6,7 +6,6 @@ import type { GroutStageWork } from './work.js';
 /** Before grout: each cell with a bar is a line of its own, for one that was not looked at is the one that fails. */
 export function groutHolds(work: GroutStageWork): Hold[] {
   const { wall, steel, pours, fills } = work;
-  const say = (n: number): string => sayMm(n, wall.show);
   const several = wall.runs.length > 1;
   const placeOf = cellPlaces(work);
   return pours.map((pour): Hold => {
@@ -15,13 +14,14 @@ export function groutHolds(work: GroutStageWork): Hold[] {
         .filter((c) => c.bar && c.filled && c.shaft.bottom < pour.top - 1 && c.shaft.top > pour.bottom + 1)
         .map((c) => {
           const at = (c.shaft.from + c.shaft.to) / 2;
-          const where = several ? `${wall.runs[f.run]?.name ?? ''}, ` : '';
           return {
             // A cell broken by an opening is two of one column: the upper says where it begins.
             id: `${placeOf(f.run, at, 'cell')}${c.shaft.low > 0 ? `@${Math.round(c.shaft.bottom)}` : ''}`,
             was: `cell-${f.run}-${Math.round(at)}-${Math.round(c.shaft.bottom)}`,
-            of: `Each cell: bar ${wall.steel?.vertical?.bar ?? ''} in, in its place, lapped, clean to the bottom`,
-            says: `${where}${say(at)}`,
+            of: SAYS['each-cell']({ bar: wall.steel?.vertical?.bar ?? '' }),
+            says: several
+              ? SAYS['cell-in-run']({ run: wall.runs[f.run]?.name ?? '', at })
+              : SAYS['cell-at']({ at }),
           };
         }),
     );
@@ -31,22 +31,15 @@ export function groutHolds(work: GroutStageWork): Hold[] {
     });
     return {
       id: `before-grout-${pour.number}`,
-      title: `Before grout, pour ${pour.number}`,
+      title: SAYS['before-grout']({ pour: pour.number }),
       step: `grout-${pour.number}`,
-      stepSays: `Pour ${pour.number} placed`,
+      stepSays: SAYS['pour-placed']({ pour: pour.number }),
       after: [...(wall.footing ? ['footing'] : []), ...(pour.number > 1 ? [`grout-${pour.number - 1}`] : [])],
       checks: [
         ...cells,
-        ...(pour.cleanouts > 0
-          ? [check('cleanouts', `${pour.cleanouts} cleanouts looked into, then closed and braced`)]
-          : []),
-        ...(beams
-          ? [check('beams', 'Bars in the beams, lapped round the corners; cells under them stopped')]
-          : []),
-        check(
-          'blocked',
-          'No mortar fins over half an inch (13 mm) in the cells; wall set enough to hold the grout',
-        ),
+        ...(pour.cleanouts > 0 ? [check('cleanouts', SAYS.cleanouts({ count: pour.cleanouts }))] : []),
+        ...(beams ? [check('beams', SAYS['beam-bars']())] : []),
+        check('blocked', SAYS['no-fins']()),
       ],
     };
   });
@@ -59,15 +52,11 @@ export function afterGrout(work: GroutStageWork): Hold[] {
   return [
     {
       id: 'after-grout',
-      title: 'After grout',
+      title: SAYS['after-grout'](),
       step: 'loaded',
-      stepSays: 'Wall loaded or capped',
+      stepSays: SAYS.loaded(),
       after: work.pours.map((p) => `grout-${p.number}`),
-      checks: [
-        check('tapped', 'Filled cells tapped all the way up: none sounds hollow'),
-        check('damp', 'Damp shows on the block where every filled cell is'),
-        check('braced', 'Wall braced until it has its strength, nobody in the fall of it'),
-      ],
+      checks: [check('tapped', SAYS.tapped()), check('damp', SAYS.damp()), check('braced', SAYS.braced())],
     },
   ];
 }

@@ -42,13 +42,19 @@ export const newJoints = (
 const jointsAt = (places: readonly number[]): Said =>
   SAYS['joints-at']({ count: places.length, places: places.map((at) => SAYS.place({ at })) });
 
+/** The rule joints are spaced by, as it is said. */
+export function ruleSaid({ jointEvery, movement }: SetWall): Said {
+  if (jointEvery !== null) return SAYS['drawing-says']();
+  return movement ? SAYS[`rule-${movement.id}`]() : '';
+}
+
 function dueIssue(wall: SetWall, run: BondedRun): Issue[] {
   const due = panelsOfRun(wall, run.index).filter(isDue);
   const first = due[0];
   const every = jointSpacing(wall, run.index);
   if (!first || every === null) return [];
   const name = wall.runs[run.index]?.name ?? wall.name;
-  const rule = wall.jointEvery === null ? (wall.movement?.says ?? '') : SAYS['as-drawn']({ every });
+  const rule = wall.jointEvery === null ? ruleSaid(wall) : SAYS['as-drawn']({ every });
   return [
     issue({
       code: 'control-joint-due',

@@ -3,6 +3,11 @@ import { messages } from '../../messages/message.js';
 export const MOVEMENT_ROOM = {
   due: { run: 'name', long: 'length', corner: ['yes', 'no'], most: 'length', rule: 'said' },
   'as-drawn': { every: 'length' },
+  'drawing-says': {},
+  'rule-us-block': {},
+  'rule-us-clay': {},
+  'rule-uk-block': {},
+  'rule-uk-clay': {},
   'joints-at': { count: 'count', places: 'list' },
   place: { at: 'length' },
   weak: { places: 'list' },

@@ -1,4 +1,4 @@
-import { sayMm } from '../../measure/format.js';
+import { SAYS } from '../holdMessages.js';
 import type { Grouted } from '../grout/work.js';
 import { check, type Hold } from '../hold.js';
 import type { SetWall } from '../set-out/wall.js';
@@ -10,24 +10,16 @@ export function backfillHold(work: { wall: SetWall } & Grouted): Hold[] {
   return [
     {
       id: 'before-backfill',
-      title: 'Before backfill',
+      title: SAYS['before-backfill'](),
       step: 'backfill',
-      stepSays: 'Backfilled',
+      stepSays: SAYS.backfilled(),
       after: pours.map((p) => `grout-${p.number}`),
       checks: [
-        check(
-          'drain',
-          `Pipe, ${sayMm(wall.retains.stone, wall.show)} of stone and fabric in, falling to an outlet that runs`,
-        ),
-        check('weeps', `${wall.retains.weeps === 'pipes' ? 'Weep pipes' : 'Open perps'} clear`),
-        check('waterproof', 'Waterproofing on the whole back, dry and not torn'),
-        check('age', 'The wall has the age the drawing asks before it is pushed'),
-        check(
-          'prop',
-          wall.held === 'floors'
-            ? 'Prop or floor in, top and bottom'
-            : 'Nothing but its own footing is meant to hold it',
-        ),
+        check('drain', SAYS.drain({ stone: wall.retains.stone })),
+        check('weeps', SAYS.weeps({ kind: wall.retains.weeps === 'pipes' ? 'pipes' : 'perps' })),
+        check('waterproof', SAYS.waterproof()),
+        check('age', SAYS.age()),
+        check('prop', wall.held === 'floors' ? SAYS.propped() : SAYS.unpropped()),
       ],
     },
   ];

@@ -1,4 +1,4 @@
-import { sayMm } from '../../measure/format.js';
+import { SAYS } from '../holdMessages.js';
 import { check, type Hold } from '../hold.js';
 import type { SteelStageWork } from './work.js';
 import { onFooting } from './steel.js';
@@ -7,7 +7,6 @@ import { onFooting } from './steel.js';
 export function concreteHold(work: Pick<SteelStageWork, 'wall' | 'steel'>): Hold[] {
   const { wall, steel } = work;
   if (!wall.footing || wall.steel?.drilled) return [];
-  const say = (n: number): string => sayMm(n, wall.show);
   const starters = steel.verticals.reduce(
     (n, v) => n + v.bars.filter((b) => onFooting(wall, b.shaft)).length,
     0,
@@ -15,26 +14,21 @@ export function concreteHold(work: Pick<SteelStageWork, 'wall' | 'steel'>): Hold
   return [
     {
       id: 'before-concrete',
-      title: 'Before concrete',
+      title: SAYS['before-concrete'](),
       step: 'footing',
-      stepSays: 'Footing poured',
+      stepSays: SAYS['footing-poured'](),
       after: [],
       checks: [
-        check(
-          'trench',
-          `Trench ${say(wall.footing.width)} wide, ${say(wall.footing.depth)} of concrete, firm and clean at the bottom`,
-        ),
+        check('trench', SAYS.trench({ width: wall.footing.width, depth: wall.footing.depth })),
         ...(wall.steel?.footing
           ? [
               check(
                 'bars',
-                `${wall.steel.footing.count} bars of ${wall.steel.footing.bar} along it, lapped, on chairs`,
+                SAYS['footing-bars']({ count: wall.steel.footing.count, bar: wall.steel.footing.bar }),
               ),
             ]
           : []),
-        ...(starters > 0
-          ? [check('starters', `${starters} starters where the plan has them, tied, upright and capped`)]
-          : []),
+        ...(starters > 0 ? [check('starters', SAYS.starters({ count: starters }))] : []),
       ],
     },
   ];

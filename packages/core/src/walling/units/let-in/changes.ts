@@ -1,3 +1,5 @@
+import type { Message, Said } from '../../../messages/message.js';
+import { SAYS } from '../judging/messages.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetChange, SetWall } from '../../../stages/set-out/wall.js';
 import { THINNEST_PIECE } from '../lines/lines.js';
@@ -7,7 +9,7 @@ import type { Piece, Row } from '../laying/row.js';
 /** A change that no longer finds the unit it was meant for. */
 export interface LostChange {
   change: SetChange;
-  why: string;
+  why: Said;
 }
 
 /** A unit that differs from what it was by more than this is another unit, mm. */
@@ -67,16 +69,15 @@ function endForEnd(row: Row, piece: Piece): Row | null {
   return { ...row, pieces: row.pieces.map((p) => (p === piece ? other : p)) };
 }
 
-function changed(wall: SetWall, row: Row, change: SetChange): Row | string {
+function changed(wall: SetWall, row: Row, change: SetChange): Row | Message {
   const piece = row.pieces.find((p) => p.band === null && p.from <= change.at && p.to >= change.at);
-  if (!piece) return 'no unit stands there now';
-  if (Math.abs(piece.to - piece.from - change.length) > ANOTHER) return 'another unit stands there now';
+  if (!piece) return SAYS['no-unit']();
+  if (Math.abs(piece.to - piece.from - change.length) > ANOTHER) return SAYS['another-unit']();
   const half = (piece.to - piece.from - wall.head) / 2;
-  if (change.does === 'split') return parted(wall, row, piece, half) ?? 'it is too short to part';
-  if (change.does === 'swap') return swapped(row, piece) ?? 'no unit stands next to it';
-  if (change.does === 'end-for-end')
-    return endForEnd(row, piece) ?? 'it is whole, and the same either way round';
-  return across(wall, row, piece) ?? 'it is too short to turn';
+  if (change.does === 'split') return parted(wall, row, piece, half) ?? SAYS['too-short-to-part']();
+  if (change.does === 'swap') return swapped(row, piece) ?? SAYS['no-neighbour']();
+  if (change.does === 'end-for-end') return endForEnd(row, piece) ?? SAYS['same-either-way']();
+  return across(wall, row, piece) ?? SAYS['too-short-to-turn']();
 }
 
 /** A row with the mason's own changes made, one after another, and those that found no unit. */
@@ -89,7 +90,7 @@ export function changedRow(
   let now = row;
   for (const change of changes) {
     const next = changed(wall, now, change);
-    if (typeof next === 'string') lost.push({ change, why: next });
+    if ('code' in next) lost.push({ change, why: next });
     else now = next;
   }
   return { row: now, lost };
