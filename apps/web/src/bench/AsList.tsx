@@ -23,7 +23,7 @@ export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNo
       <h3 className="heading mt-4">Courses, from the top</h3>
       <table className="mt-1">
         <thead>
-          <tr className="text-left text-[13px] text-soft">
+          <tr className="text-left text-small text-soft">
             <th className="px-3">course</th>
             <th className="px-3">top</th>
             <th className="px-3">bed</th>

@@ -18,7 +18,7 @@ function Clashes({ stale, show }: { stale: Stale; show: Show }): ReactNode {
       <p className="mt-2">
         Everything else is carried together. Nothing is thrown away until you say which is to stand here.
       </p>
-      <table className="mt-3 w-full text-left text-[13px]">
+      <table className="mt-3 w-full text-left text-small">
         <thead>
           <tr className="border-b border-ink">
             {['What', 'It was', 'Mine', 'Theirs'].map((head) => (
@@ -46,7 +46,7 @@ function Clashes({ stale, show }: { stale: Stale; show: Show }): ReactNode {
           })}
         </tbody>
       </table>
-      {more > 0 && <p className="mt-1 text-[13px] text-soft">And {more} more.</p>}
+      {more > 0 && <p className="mt-1 text-small text-soft">And {more} more.</p>}
     </>
   );
 }

@@ -65,7 +65,7 @@ function Faces({ view, jobName, show, stage }: Facing & { view: BenchView }): Re
         )}
         <div className="pointer-events-none absolute top-3 right-5 left-5 flex items-baseline justify-between gap-4">
           <h1 className="truncate font-narrow text-xl font-bold">{run?.name}, seen from outside</h1>
-          <p className="shrink-0 text-[13px] text-soft">
+          <p className="shrink-0 text-small text-soft">
             {view.wall.bondName}, {how}; <Measure mm={run?.length ?? 0} show={show} said />
           </p>
         </div>

@@ -89,7 +89,7 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
               x={layout.width - 15}
               y={y(course.top) + 5}
               textAnchor="middle"
-              className="figures fill-ink text-[13px] font-semibold"
+              className="figures fill-ink text-small font-semibold"
             >
               {course.number}
             </text>

@@ -30,13 +30,13 @@ export function Figures({
     <section aria-label={title}>
       <div className="flex items-baseline justify-between border-b-2 border-ink px-4 pt-4 pb-1">
         <h2 className="heading">{title}</h2>
-        <p className="figures text-[13px]">
+        <p className="figures text-small">
           <Typeset words={aside ?? ''} />
         </p>
       </div>
       <ul>
         {figures.map((f) => (
-          <li key={f.key} className="border-b border-dotted border-[#8d897b]">
+          <li key={f.key} className="border-b border-dotted border-mortar">
             <button
               className="flex min-h-[30px] w-full items-center justify-between px-4 text-left hover:bg-chalk-pale"
               onClick={() => look({ figure: f.key })}

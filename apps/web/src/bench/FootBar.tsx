@@ -9,7 +9,7 @@ export function FootBar({ view, show }: { view: BenchView; show: Show }): ReactN
   const live = useViewing((s) => s.course);
   const asList = useViewing((s) => s.asList);
   const course = view.courses[Math.min(live, view.courses.length) - 1];
-  const button = 'min-h-[26px] px-2 underline underline-offset-4 hover:bg-[#3b454c]';
+  const button = 'min-h-[26px] px-2 underline underline-offset-4 hover:bg-slate-high';
   return (
     <footer className="on-slate no-print flex min-h-[36px] flex-wrap items-center gap-x-5 bg-slate px-4 text-white">
       {course && (
@@ -23,7 +23,7 @@ export function FootBar({ view, show }: { view: BenchView; show: Show }): ReactN
           <span>
             bed <Measure mm={course.bed} show={show} />
           </span>
-          <span className="text-[#d8dcd9]">{view.picks[course.number - 1]}</span>
+          <span className="text-mist">{view.picks[course.number - 1]}</span>
         </p>
       )}
       <span className="ml-auto flex">

@@ -11,7 +11,7 @@ export function LanguagePick(): ReactNode {
       title="What the wall says is read in"
       value={language}
       onChange={(e) => chooseLanguage(e.currentTarget.value as Language)}
-      className="min-h-[26px] bg-slate px-2 underline underline-offset-4 hover:bg-[#3b454c]"
+      className="min-h-[26px] bg-slate px-2 underline underline-offset-4 hover:bg-slate-high"
     >
       {SPOKEN.map((l) => (
         <option key={l} value={l} lang={l.slice(0, 2)}>

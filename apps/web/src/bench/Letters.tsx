@@ -50,7 +50,7 @@ export function Letters(props: Props): ReactNode {
           stroke={ink}
           strokeWidth={theme.weight}
         />
-        <text y="5" textAnchor="middle" fill={ink} className="text-[14px] font-bold">
+        <text y="5" textAnchor="middle" fill={ink} className="text-body font-bold">
           {letter}
         </text>
       </g>

@@ -55,7 +55,7 @@ export function LevelLines({ view, layout }: { view: BenchView; layout: Layout }
               x={layout.width - 36}
               y={name}
               textAnchor="end"
-              className="text-[12px] font-semibold"
+              className="text-fine font-semibold"
               fill={ink}
               stroke={inks.paper}
               strokeWidth="5"

@@ -93,12 +93,12 @@ export function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): React
               x={w / 2}
               y={h / 2 - 3}
               textAnchor="middle"
-              className="fill-ink font-sans text-[13px] font-bold"
+              className="fill-ink font-sans text-small font-bold"
             >
               {name}
             </text>{' '}
             {size.length * 7 < w && (
-              <text x={w / 2} y={h / 2 + 15} textAnchor="middle" className="figures fill-ink text-[12px]">
+              <text x={w / 2} y={h / 2 + 15} textAnchor="middle" className="figures fill-ink text-fine">
                 <TypesetInDrawing words={size} />
               </text>
             )}

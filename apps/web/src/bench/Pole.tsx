@@ -66,14 +66,14 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
       <title>{flag.name}</title>
       <path
         d={`M${edge} ${at} L${edge + 8} ${y - 12} H${WIDTH - 2} V${y + 12} H${edge + 8} Z`}
-        fill={flag.onMark ? '#e6eef8' : '#fbe9e6'}
+        fill={flag.onMark ? 'var(--color-chalk-pale)' : 'var(--color-fault-pale)'}
         stroke={flag.onMark ? inks.chalk : inks.fault}
         strokeDasharray={flag.must ? undefined : '4 3'}
       />
       <text
         x={edge + 11}
         y={y + 4}
-        className={`text-[12px] font-semibold ${flag.onMark ? 'fill-chalk' : 'fill-fault'}`}
+        className={`text-fine font-semibold ${flag.onMark ? 'fill-chalk' : 'fill-fault'}`}
       >
         {shorten(flag.name)}
       </text>
@@ -106,7 +106,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
   const roomy = view.wall.pitch * layout.scale >= 13;
   return (
     <svg width={WIDTH} height={layout.height} role="group" aria-label="Story pole">
-      <text x="14" y="24" className="fill-ink font-narrow text-[15px] font-bold">
+      <text x="14" y="24" className="fill-ink font-narrow text-lead font-bold">
         Story pole
       </text>
       <rect
@@ -166,7 +166,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
                 x={POLE + STAFF / 2}
                 y={y((c.bottom + c.top) / 2) + 4.5}
                 textAnchor="middle"
-                className="figures fill-ink text-[12px] font-semibold"
+                className="figures fill-ink text-fine font-semibold"
                 // In a course lower than its figure the marks stop short of it.
                 {...(roomy
                   ? {}
@@ -181,7 +181,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
                 x={POLE - 6}
                 y={y(m.top) + 4}
                 textAnchor="end"
-                className={`figures fill-ink text-[12px] ${isLive ? 'font-semibold' : ''}`}
+                className={`figures fill-ink text-fine ${isLive ? 'font-semibold' : ''}`}
                 // Feet, inches and sixteenths of a tall wall just fit, drawn closer.
                 letterSpacing={showMm(m.top, show).length > 10 ? -0.7 : undefined}
               >
@@ -194,7 +194,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
       {spaced(view.flags, y).map((f) => (
         <FlagMark key={f.flag.paths[0]} view={view} layout={layout} show={show} flag={f.flag} y={f.y} />
       ))}
-      <text x={POLE + STAFF / 2} y={layout.base + 24} textAnchor="middle" className="fill-soft text-[12px]">
+      <text x={POLE + STAFF / 2} y={layout.base + 24} textAnchor="middle" className="fill-soft text-fine">
         base 0
       </text>
     </svg>

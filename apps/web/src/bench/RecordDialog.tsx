@@ -51,7 +51,7 @@ function Rows({ planner }: { planner: Planner }): ReactNode {
             right by a further row, never rubbed out.
           </p>
         ) : (
-          <table className="w-full text-left text-[13px]">
+          <table className="w-full text-left text-small">
             <thead>
               <tr className="border-b border-ink">
                 {['When', 'Wall', 'What', 'Where', 'Said', 'By'].map((head) => (

@@ -48,23 +48,23 @@ function One({
     if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
   return (
-    <li ref={ref} className={`flex gap-3 border-b border-rule px-4 py-3 ${chosen ? 'bg-[#f8efc0]' : ''}`}>
+    <li ref={ref} className={`flex gap-3 border-b border-rule px-4 py-3 ${chosen ? 'bg-chosen' : ''}`}>
       <button
-        className={`h-[26px] w-[26px] shrink-0 rounded-full border-2 bg-white text-[13px] font-bold ${INK[finding.severity]}`}
+        className={`h-[26px] w-[26px] shrink-0 rounded-full border-2 bg-white text-small font-bold ${INK[finding.severity]}`}
         onClick={() => look({ letter, ...(finding.course === null ? {} : { course: finding.course }) })}
         aria-label={`Show ${letter} on the drawing`}
       >
         {letter}
       </button>
       <div className="min-w-0">
-        <p className={`text-[13px] font-bold ${INK[finding.severity]}`}>
+        <p className={`text-small font-bold ${INK[finding.severity]}`}>
           {WORD[finding.severity]}
           <span className="font-semibold">{courses(finding.course, finding.to)}</span>
         </p>
         <p className="break-words" lang={lang}>
           <Typeset words={say(finding.says)} />
         </p>
-        {sameAs && <p className="mt-1 text-[13px] text-soft">What settles {sameAs} settles this too.</p>}
+        {sameAs && <p className="mt-1 text-small text-soft">What settles {sameAs} settles this too.</p>}
         {finding.fixes.length > 0 && !sameAs && (
           <div className="mt-2 flex flex-wrap gap-2" lang={lang}>
             {finding.fixes.map((fix, i) => (
@@ -94,7 +94,7 @@ function Elsewhere({ view, stage, stem }: { view: BenchView; stage: StageName; s
     said: view.says.filter((f) => f.finding.stage === s.key),
   })).filter((s) => s.key !== stage && s.said.length > 0);
   return others.map((s) => (
-    <p key={s.key} className="border-b border-rule px-4 py-2 text-[13px]">
+    <p key={s.key} className="border-b border-rule px-4 py-2 text-small">
       <button
         className="min-h-6 font-semibold text-chalk underline"
         onClick={() => void navigate(`${stem}/${s.key}`)}
@@ -127,7 +127,7 @@ export function Says({
     <section aria-label="The wall says">
       <div className="flex items-baseline justify-between border-b-2 border-ink px-4 pt-4 pb-1">
         <h2 className="heading">The wall says</h2>
-        <p className="text-[13px]" aria-live="polite">
+        <p className="text-small" aria-live="polite">
           {summary || 'nothing against it'}
         </p>
       </div>

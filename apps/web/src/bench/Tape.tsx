@@ -47,7 +47,7 @@ function DrawnCourse({
         aria-hidden="true"
       />
       <span
-        className="absolute left-2 text-[13px] font-bold"
+        className="absolute left-2 text-small font-bold"
         style={{ top: top + layout.planHigh / 2 - 9 }}
         aria-hidden="true"
       >
@@ -88,7 +88,7 @@ function DrawnTape({ view, layout, show }: { view: BenchView; layout: Layout; sh
             <g key={m.at}>
               <line x1={x} x2={x} y1="1" y2={m.figure ? 11 : 6} stroke={inks.ink} />
               {m.figure && room && (
-                <text x={x + 3} y="22" className="figures fill-ink text-[12px]">
+                <text x={x + 3} y="22" className="figures fill-ink text-fine">
                   <TypesetInDrawing words={showMm(m.at, show)} />
                 </text>
               )}

@@ -22,8 +22,8 @@ export function Line({ stem, stages = STAGES }: { stem: string; stages?: readonl
   return (
     <nav aria-label="Stages" className="relative mx-2 flex items-end">
       <span className="absolute top-[14px] right-0 left-0 h-[2px] bg-live" aria-hidden="true" />
-      <span className="absolute top-[7px] -left-2 h-[16px] w-[12px] bg-[#bd8f57]" aria-hidden="true" />
-      <span className="absolute top-[7px] -right-2 h-[16px] w-[12px] bg-[#bd8f57]" aria-hidden="true" />
+      <span className="absolute top-[7px] -left-2 h-[16px] w-[12px] bg-peg" aria-hidden="true" />
+      <span className="absolute top-[7px] -right-2 h-[16px] w-[12px] bg-peg" aria-hidden="true" />
       {stages.map((s) => (
         <NavLink
           key={s.key}
@@ -37,7 +37,7 @@ export function Line({ stem, stages = STAGES }: { stem: string; stages?: readonl
                 aria-hidden="true"
               />
               <span
-                className={`mt-[4px] w-full px-2 py-[7px] text-center font-narrow text-[17px] font-bold ${isActive ? 'bg-sheet text-ink' : 'text-white group-hover:bg-[#3b454c]'}`}
+                className={`mt-[4px] w-full px-2 py-[7px] text-center font-narrow text-stage font-bold ${isActive ? 'bg-sheet text-ink' : 'text-white group-hover:bg-slate-high'}`}
               >
                 {s.name}
               </span>
@@ -66,14 +66,14 @@ export function Top({
   const back = useOpenJob((s) => s.done.at(-1)?.says ?? null);
   const again = useOpenJob((s) => s.undone.at(-1)?.says ?? null);
   const press =
-    'inline-flex h-[30px] w-[30px] items-center justify-center hover:bg-[#3b454c] disabled:text-[#8b959b]';
+    'inline-flex h-[30px] w-[30px] items-center justify-center hover:bg-slate-high disabled:text-slate-edge';
   return (
     <header className="on-slate no-print flex min-h-[84px] flex-wrap items-center justify-between gap-x-4 bg-slate px-4 text-white">
       <div className="w-[300px] min-w-0">
         <Link to="/yard" aria-label="Even Tally, back to the yard">
           <Mark />
         </Link>
-        <p className="truncate text-[13px] text-[#d8dcd9]" title={`${title} · ${sub}`}>
+        <p className="truncate text-small text-mist" title={`${title} · ${sub}`}>
           {title} · <strong className="text-white">{sub}</strong>
         </p>
       </div>
@@ -81,7 +81,7 @@ export function Top({
       <div className="flex w-[270px] flex-wrap items-center justify-end gap-x-2">
         <p
           role="status"
-          className={`w-full text-right text-[13px] ${keeping === 'kept' || keeping === 'keeping' ? 'text-[#d8dcd9]' : 'font-semibold text-[#ffd479]'}`}
+          className={`w-full text-right text-small ${keeping === 'kept' || keeping === 'keeping' ? 'text-mist' : 'font-semibold text-caution-slate'}`}
         >
           {WORDS[keeping](keptAt)}
         </p>
@@ -109,7 +109,7 @@ export function Top({
               key={s}
               aria-pressed={show === s}
               onClick={() => chooseShow(s)}
-              className={`min-h-[28px] px-2 font-semibold ${show === s ? 'bg-sheet text-ink' : 'hover:bg-[#3b454c]'}`}
+              className={`min-h-[28px] px-2 font-semibold ${show === s ? 'bg-sheet text-ink' : 'hover:bg-slate-high'}`}
             >
               {s}
             </button>

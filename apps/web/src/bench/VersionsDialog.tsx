@@ -73,14 +73,14 @@ function Line({ line, onBack }: { line: VersionLine; onBack?: () => void }): Rea
       <span className="figures whitespace-nowrap">{format(new Date(line.at), 'd MMM HH:mm')}</span>
       <span className="min-w-0">
         <span className="font-semibold break-words">{line.says ?? 'as it was first kept'}</span>
-        <span className="block text-[13px] break-all text-soft">{line.by ?? 'a visitor'}</span>
+        <span className="block text-small break-all text-soft">{line.by ?? 'a visitor'}</span>
       </span>
       {onBack ? (
         <button className="press-plain" onClick={onBack}>
           Take it back
         </button>
       ) : (
-        <span className="text-[13px] text-soft">as it stands</span>
+        <span className="text-small text-soft">as it stands</span>
       )}
     </li>
   );

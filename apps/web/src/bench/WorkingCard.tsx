@@ -51,7 +51,7 @@ export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner
       <p className="mt-2 border-l-4 border-ink bg-paper px-3 py-2">{working?.formula}</p>
       <table className="mt-3 w-full border-collapse">
         <thead>
-          <tr className="text-left text-[13px] text-soft">
+          <tr className="text-left text-small text-soft">
             <th className="pr-3 font-normal">from</th>
             <th className="pr-3 text-right font-normal">value</th>
             <th className="font-normal">source</th>
@@ -64,12 +64,12 @@ export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner
               <td className="figures py-1 pr-3 text-right">
                 <Typeset words={say(i.value, i.quantity, show)} />
               </td>
-              <td className="py-1 text-[13px] text-soft">{i.source}</td>
+              <td className="py-1 text-small text-soft">{i.source}</td>
             </tr>
           ))}
         </tbody>
       </table>
-      <p className="mt-3 text-[13px] text-soft">Source: {working?.source}</p>
+      <p className="mt-3 text-small text-soft">Source: {working?.source}</p>
       <button className="press mt-4" onClick={() => look({ figure: null })}>
         Close
       </button>

@@ -16,19 +16,19 @@ export function DoorDrawing(): ReactNode {
         y={y}
         width={UNIT - 2.5}
         height={HIGH - 2.5}
-        fill={c % 2 && i === 0 ? '#d9ccab' : '#c6c2b5'}
-        stroke="#8d897b"
+        fill={c % 2 && i === 0 ? 'var(--color-half-unit)' : 'var(--color-unit)'}
+        stroke="var(--color-mortar)"
       />
     ));
   });
   return (
     <svg viewBox="0 0 760 230" className="mt-auto w-full max-w-4xl pt-10" aria-hidden="true">
-      <rect x="0" y="210" width="760" height="20" fill="#ddd5c3" />
-      <rect x="0" y="207" width="750" height="9" fill="#b5ad9c" />
+      <rect x="0" y="210" width="760" height="20" fill="var(--color-soil)" />
+      <rect x="0" y="207" width="750" height="9" fill="var(--color-concrete)" />
       {rows}
-      <path d="M0 38H760" stroke="#F0641E" strokeWidth="2" />
-      <rect x="2" y="31" width="12" height="14" fill="#bd8f57" />
-      <rect x="744" y="31" width="12" height="14" fill="#bd8f57" />
+      <path d="M0 38H760" stroke="var(--color-live)" strokeWidth="2" />
+      <rect x="2" y="31" width="12" height="14" fill="var(--color-peg)" />
+      <rect x="744" y="31" width="12" height="14" fill="var(--color-peg)" />
     </svg>
   );
 }

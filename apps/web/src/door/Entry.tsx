@@ -12,7 +12,7 @@ export function Entry({
   minLength?: number;
 }): ReactNode {
   return (
-    <label className="block text-[13px] text-soft">
+    <label className="block text-small text-soft">
       {label}
       <input className="entry mt-1 font-sans text-ink" required maxLength={200} {...rest} />
     </label>

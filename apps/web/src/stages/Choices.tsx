@@ -29,7 +29,7 @@ export function Choices({
       {choices.map((c) => (
         <li
           key={`${c.kind}-${c.rank}`}
-          className={`border-b border-rule px-4 py-2 ${c.applied ? 'bg-[#e9f0e6]' : ''}`}
+          className={`border-b border-rule px-4 py-2 ${c.applied ? 'bg-settled-pale' : ''}`}
         >
           <p className="flex gap-2">
             <span className="figures w-5 shrink-0 text-right font-semibold">{c.rank}</span>
@@ -39,7 +39,7 @@ export function Choices({
           </p>
           <p className="mt-1 pl-7">
             {c.applied ? (
-              <span className="text-[13px] font-bold text-settled">This is how it stands</span>
+              <span className="text-small font-bold text-settled">This is how it stands</span>
             ) : (
               <button
                 className={c === best ? 'press' : 'press-plain'}

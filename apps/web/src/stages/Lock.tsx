@@ -11,7 +11,7 @@ export function Lock({ job, view, stage }: PanelProps & { stage: Locked }): Reac
   const now = { ...view.wall, courses: view.wall.count };
   return (
     <button
-      className="inline-flex min-h-7 items-center gap-1 text-[13px] font-semibold text-chalk"
+      className="inline-flex min-h-7 items-center gap-1 text-small font-semibold text-chalk"
       aria-pressed={locked}
       onClick={() => edit(lockEdit(job, view.wall.index, now, stage))}
     >

@@ -55,7 +55,7 @@ export function TakeAway({ title, says, which, children, ...panel }: Props): Rea
         ))}
         {children}
       </div>
-      {says && <p className="text-[13px] text-soft">{says}</p>}
+      {says && <p className="text-small text-soft">{says}</p>}
       <p role="alert" className="font-semibold text-fault">
         {trouble}
       </p>

@@ -22,7 +22,7 @@ export function Weights({ job, stage }: PanelProps & { stage: 'bond' | 'gauge' }
   };
   return (
     <Fold title="What a choice costs" aside={changed === 0 ? 'as usual' : `${changed} changed`}>
-      <p className="text-[13px] text-soft">
+      <p className="text-small text-soft">
         Choices are ranked by these, added up over the whole wall. They are our rule, not a standard’s: change
         them and the ranking follows, in this job.
       </p>

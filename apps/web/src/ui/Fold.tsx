@@ -18,7 +18,7 @@ export function Fold({
     <Disclosure as="section" className="px-4 pt-3" defaultOpen={open} aria-label={title}>
       <DisclosureButton className="group flex min-h-8 w-full items-center justify-between gap-2 border-b-2 border-ink pb-1 text-left">
         <h2 className="heading shrink-0">{title}</h2>
-        <span className="flex min-w-0 items-center gap-1 text-[13px] text-soft">
+        <span className="flex min-w-0 items-center gap-1 text-small text-soft">
           <span className="truncate">{aside}</span>
           <ChevronDown
             size={16}

@@ -103,7 +103,7 @@ export function LengthField({
           : '';
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-[13px] text-soft">
+      <label htmlFor={id} className="block text-small text-soft">
         {label}
       </label>
       <input

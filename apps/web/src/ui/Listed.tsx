@@ -27,7 +27,7 @@ export function Listed<T>(props: Props<T>): ReactNode {
           <li key={props.keyOf(item)} className="relative border-b border-rule pb-3">
             {props.children(item)}
             <button
-              className="mt-1 inline-flex min-h-7 items-center gap-1 text-[13px] text-soft hover:text-fault"
+              className="mt-1 inline-flex min-h-7 items-center gap-1 text-small text-soft hover:text-fault"
               onClick={() => props.onRemove(item)}
             >
               <Trash2 size={14} aria-hidden="true" /> Take out this {one}

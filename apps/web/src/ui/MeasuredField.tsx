@@ -23,7 +23,7 @@ export function MeasuredField({ label, values, show, onChange }: Props): ReactNo
   const bad = parsed !== null && !parsed.ok;
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-[13px] text-soft">
+      <label htmlFor={id} className="block text-small text-soft">
         {label}
       </label>
       <textarea

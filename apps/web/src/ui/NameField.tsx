@@ -19,7 +19,7 @@ export function NameField({
   };
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-[13px] text-soft">
+      <label htmlFor={id} className="block text-small text-soft">
         {label}
       </label>
       <input

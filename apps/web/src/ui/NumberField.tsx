@@ -11,7 +11,7 @@ interface Props {
 /** A whole number between two others; what is typed outside them is brought back. */
 export function NumberField({ label, value, least = 1, most = 10_000, onChange }: Props): ReactNode {
   return (
-    <label className="block text-[13px] text-soft">
+    <label className="block text-small text-soft">
       {label}
       <input
         className="entry"

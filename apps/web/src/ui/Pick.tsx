@@ -11,7 +11,7 @@ export function Pick<T extends string>({ label, value, options, onChange }: Prop
   const id = useId();
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-[13px] text-soft">
+      <label htmlFor={id} className="block text-small text-soft">
         {label}
       </label>
       <select

@@ -32,7 +32,7 @@ function Sessions({ onTrouble }: { onTrouble: (error: Error) => void }): ReactNo
         {lines.map((l) => (
           <li key={l.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-2">
             <span className="font-semibold">{agentSays(l.agent)}</span>
-            <span className="text-[13px] text-soft">
+            <span className="text-small text-soft">
               {l.here ? 'here and now' : `last used ${formatDistanceToNow(new Date(l.seen))} ago`}, signed in{' '}
               {formatDistanceToNow(new Date(l.made))} ago
             </span>
@@ -111,7 +111,7 @@ export function Account(): ReactNode {
           </form>
           <form aria-label="Closing" className="space-y-3" onSubmit={close}>
             <h2 className="heading border-b-2 border-ink pb-1">Closing</h2>
-            <p className="text-[13px] text-soft">
+            <p className="text-small text-soft">
               What was signed stays on record under the name it was signed with. A closed yard is kept for a
               month and then swept; take its file first.
             </p>

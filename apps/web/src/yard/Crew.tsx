@@ -115,7 +115,7 @@ export function Crew(): ReactNode {
           ))}
         </tbody>
       </table>
-      <dl className="mt-4 grid max-w-2xl grid-cols-[auto_1fr] gap-x-4 text-[13px] text-soft">
+      <dl className="mt-4 grid max-w-2xl grid-cols-[auto_1fr] gap-x-4 text-small text-soft">
         {ROLES.map((r) => (
           <div key={r} className="contents">
             <dt className="font-semibold">{ROLE_NAMES[r]}</dt>
@@ -162,7 +162,7 @@ function Invites({
         <button className="press" onClick={make}>
           Make a link
         </button>
-        <span className="text-[13px] text-soft">
+        <span className="text-small text-soft">
           Whoever has it joins with it, once, within three days. Send it to one person.
         </span>
       </p>
@@ -178,7 +178,7 @@ function Invites({
           <button className="press-plain" onClick={() => void navigator.clipboard?.writeText(link)}>
             Copy it
           </button>
-          <span className="w-full text-[13px] text-soft">
+          <span className="w-full text-small text-soft">
             It is shown this once and kept nowhere: copy it before you go.
           </span>
         </p>
@@ -188,7 +188,7 @@ function Invites({
           {invites.map((i) => (
             <li key={i.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1">
               <span className="font-semibold">{ROLE_NAMES[i.role]}</span>
-              <span className="text-[13px] text-soft">
+              <span className="text-small text-soft">
                 by {i.by ?? 'somebody who has left'}, runs out in {formatDistanceToNow(new Date(i.expires))}
               </span>
               <button

@@ -52,7 +52,7 @@ export function Inside({
         {session && session.yards.length > 1 ? (
           <select
             aria-label="Which yard"
-            className="min-h-7 max-w-60 border border-[#8b959b] bg-slate px-2"
+            className="min-h-7 max-w-60 border border-slate-edge bg-slate px-2"
             value={session.yard?.id}
             onChange={(e) => void change(e.currentTarget.value)}
           >
@@ -63,7 +63,7 @@ export function Inside({
             ))}
           </select>
         ) : (
-          <p className="max-w-80 truncate text-[#d8dcd9]">{session?.yard?.name}</p>
+          <p className="max-w-80 truncate text-mist">{session?.yard?.name}</p>
         )}
         {!demo && (
           <nav aria-label="Pages" className="flex gap-1">
@@ -72,7 +72,7 @@ export function Inside({
                 key={to}
                 to={to}
                 className={({ isActive }) =>
-                  `min-h-7 px-3 py-1 font-semibold ${isActive ? 'bg-sheet text-ink' : 'hover:bg-[#3b454c]'}`
+                  `min-h-7 px-3 py-1 font-semibold ${isActive ? 'bg-sheet text-ink' : 'hover:bg-slate-high'}`
                 }
               >
                 {name}

@@ -27,7 +27,7 @@ export function PutAway({
         {jobs.map((line) => (
           <li key={line.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1">
             <span className="font-semibold break-words">{line.name}</span>
-            <span className="text-[13px] text-soft">
+            <span className="text-small text-soft">
               last kept {formatDistanceToNow(new Date(line.savedAt))} ago
             </span>
             <span className="ml-auto flex">

@@ -74,11 +74,11 @@ export function WallCard({
 
 /** How big the wall is, and whether anything is wrong with it. */
 function Says({ drawn, job }: { drawn: CardView | null | undefined; job: JobDocument }): ReactNode {
-  if (drawn === undefined) return <span className="block text-[13px] text-soft">laying it out…</span>;
-  if (drawn === null) return <span className="block text-[13px] text-soft">cannot be drawn</span>;
+  if (drawn === undefined) return <span className="block text-small text-soft">laying it out…</span>;
+  if (drawn === null) return <span className="block text-small text-soft">cannot be drawn</span>;
   return (
     <>
-      <span className="block text-[13px] text-soft">
+      <span className="block text-small text-soft">
         <span className="figures">
           <Typeset words={sayMm(drawn.length, job.show)} />
         </span>{' '}
@@ -89,11 +89,11 @@ function Says({ drawn, job }: { drawn: CardView | null | undefined; job: JobDocu
         {drawn.runs > 1 ? `, ${drawn.runs} runs` : ''}
       </span>
       {drawn.faults > 0 ? (
-        <span className="block text-[13px] font-semibold text-fault">
+        <span className="block text-small font-semibold text-fault">
           {drawn.faults === 1 ? 'one fault to see to' : `${drawn.faults} faults to see to`}
         </span>
       ) : (
-        <span className="block text-[13px] text-settled">no faults</span>
+        <span className="block text-small text-settled">no faults</span>
       )}
     </>
   );

@@ -37,7 +37,7 @@ export function Closing({ view, show }: PanelProps): ReactNode {
     : null;
   return (
     <Fold title="Will it close?" aside={`course ${course}`}>
-      <p className="text-[13px] text-soft">
+      <p className="text-small text-soft">
         Stop in mid-course and hook the tape on the start of the run. Press another course on the drawing to
         ask about that one.
       </p>
@@ -52,7 +52,7 @@ export function Closing({ view, show }: PanelProps): ReactNode {
         />
       )}
       <div className="grid grid-cols-2 gap-3">
-        <label className="block text-[13px] text-soft">
+        <label className="block text-small text-soft">
           Units laid, of {pieces.length}
           <input
             className="entry"
@@ -63,7 +63,7 @@ export function Closing({ view, show }: PanelProps): ReactNode {
             onChange={(e) => setLaid(Math.max(1, Math.floor(Number(e.currentTarget.value) || 1)))}
           />
         </label>
-        <label className="block text-[13px] text-soft">
+        <label className="block text-small text-soft">
           The last one ends at
           <input
             className="entry"
@@ -74,7 +74,7 @@ export function Closing({ view, show }: PanelProps): ReactNode {
         </label>
       </div>
       {last && (
-        <p className="text-[13px] text-soft">
+        <p className="text-small text-soft">
           It should read{' '}
           <span className="figures text-ink">
             <Typeset words={say(last.to)} />

@@ -84,7 +84,7 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
       {matches(view, o).map((m) => (
         <button
           key={m.says}
-          className="mr-3 min-h-7 text-[13px] font-semibold text-chalk underline"
+          className="mr-3 min-h-7 text-small font-semibold text-chalk underline"
           onClick={() => edit([{ op: 'replace', path: `${path}/${m.key}`, value: written(m.to, show) }])}
         >
           {m.says}
@@ -107,7 +107,7 @@ function Tick({
   onChange: (on: boolean) => void;
 }): ReactNode {
   return (
-    <label className="inline-flex min-h-7 items-center gap-2 text-[13px]">
+    <label className="inline-flex min-h-7 items-center gap-2 text-small">
       <input type="checkbox" checked={on} onChange={(e) => onChange(e.currentTarget.checked)} /> {label}
     </label>
   );

@@ -21,7 +21,7 @@ function CutList({ view, show }: PanelProps): ReactNode {
   if (view.raked.length === 0) return null;
   const say = (mm: number): string => sayMm(mm, show);
   return (
-    <table className="w-full text-[13px]">
+    <table className="w-full text-small">
       <caption className="text-left font-bold">
         Cut list: {view.raked.reduce((sum, c) => sum + c.count, 0)} pieces
       </caption>

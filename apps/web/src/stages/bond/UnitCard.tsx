@@ -88,10 +88,7 @@ export function UnitCard({ job, view, show }: PanelProps): ReactNode {
       {here.length > 0 && (
         <ul>
           {here.map((c) => (
-            <li
-              key={c.id}
-              className="flex items-center justify-between border-t border-rule py-1 text-[13px]"
-            >
+            <li key={c.id} className="flex items-center justify-between border-t border-rule py-1 text-small">
               <span>
                 At <Measure mm={c.at} show={show} said />: {DO.find(([d]) => d === c.does)?.[2]}
               </span>

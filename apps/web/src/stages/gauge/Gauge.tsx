@@ -29,7 +29,7 @@ export function Gauge(props: PanelProps): ReactNode {
       <Section
         title="Courses"
         aside={
-          <span className="figures text-[13px]">
+          <span className="figures text-small">
             {view.courses.length} in <Typeset words={sayMm(view.wall.built, show)} />
           </span>
         }
@@ -51,7 +51,7 @@ export function Gauge(props: PanelProps): ReactNode {
             onChange={(v) => set('/build/bed', v)}
           />
         </div>
-        <p className="text-[13px] text-soft">
+        <p className="text-small text-soft">
           Beds come to{' '}
           <span className="figures text-ink">
             <Typeset words={sayMm(Math.min(...beds), show)} />
@@ -108,7 +108,7 @@ export function Gauge(props: PanelProps): ReactNode {
             />
           )}
         </div>
-        <p className="text-[13px] text-soft">
+        <p className="text-small text-soft">
           Beds that soil, a skirting or render will hide may be fatter or thinner, and nobody counts the
           change.
         </p>

@@ -40,7 +40,7 @@ export function RealUnits({ job, view, show }: PanelProps): ReactNode {
         onChange={keep('length')}
       />
       {view.samples.map((s) => (
-        <p key={s.size} className="text-[13px] text-soft">
+        <p key={s.size} className="text-small text-soft">
           {s.count} {s.size === 'height' ? 'heights' : 'lengths'}: mean{' '}
           <b className="figures text-ink">
             <Typeset words={say(s.mean)} />

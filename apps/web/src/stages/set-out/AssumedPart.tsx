@@ -46,7 +46,7 @@ export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
     <Fold title="Left out of the drawing" aside={open > 0 ? `${open} not confirmed` : 'nothing assumed'}>
       <div className="grid grid-cols-2 gap-3">
         <Pick label="What is missing" value={form} options={FORMS} onChange={setForm} />
-        <label className="block text-[13px] text-soft">
+        <label className="block text-small text-soft">
           About
           <input
             className="entry"
@@ -79,7 +79,7 @@ export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
           <li key={a.id} className="border-t border-rule py-2">
             <p className="break-words">{a.says}</p>
             {a.confirmed !== undefined ? (
-              <p className="text-[13px] font-bold text-settled">Confirmed by {a.confirmed}</p>
+              <p className="text-small font-bold text-settled">Confirmed by {a.confirmed}</p>
             ) : (
               <NameField
                 label="Confirmed by"

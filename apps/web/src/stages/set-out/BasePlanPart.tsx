@@ -78,7 +78,7 @@ export function BasePlanPart({
         ))}
         <LengthField label="Height of the structure" value={s.height} {...measure} onChange={set('height')} />
       </div>
-      <table className="w-full text-[13px]">
+      <table className="w-full text-small">
         <tbody>
           {side('Long side', plan.along, plan.length)}
           {side('Short side', plan.across, plan.width)}

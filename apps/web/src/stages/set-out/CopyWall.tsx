@@ -86,7 +86,7 @@ export function CopyWall({ job, view, stem }: PanelProps): ReactNode {
       {says && (
         <p
           role={says.trouble ? 'alert' : 'status'}
-          className={`text-[13px] ${says.trouble ? 'font-semibold text-fault' : 'text-soft'}`}
+          className={`text-small ${says.trouble ? 'font-semibold text-fault' : 'text-soft'}`}
         >
           {says.text}
         </p>

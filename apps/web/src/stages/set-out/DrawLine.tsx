@@ -124,7 +124,7 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
       <div className="fixed inset-0 flex items-center justify-center p-4">
         <DialogPanel className="w-[960px] max-w-full bg-sheet p-5">
           <DialogTitle className="heading text-lg">{title}</DialogTitle>
-          <p className="pb-2 text-[13px] text-soft">
+          <p className="pb-2 text-small text-soft">
             Walk it with the outside on your right. Press on the board for each corner, or choose a way with
             the arrow keys, type a length and press Enter. Come back to the first corner to close it.
           </p>
@@ -144,14 +144,21 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
               const middle = { x: (from.x + p.x) / 2, y: (from.y + p.y) / 2 };
               return (
                 <g key={i}>
-                  <line x1={x(from)} y1={y(from)} x2={x(p)} y2={y(p)} stroke="#22272b" strokeWidth="5" />
+                  <line
+                    x1={x(from)}
+                    y1={y(from)}
+                    x2={x(p)}
+                    y2={y(p)}
+                    stroke="var(--color-ink)"
+                    strokeWidth="5"
+                  />
                   <text
                     x={x(middle)}
                     y={y(middle) - 9}
                     textAnchor="middle"
-                    className="figures fill-ink text-[14px]"
+                    className="figures fill-ink text-body"
                     paintOrder="stroke"
-                    stroke="#efebe1"
+                    stroke="var(--color-paper)"
                     strokeWidth="4"
                   >
                     {say(Math.hypot(p.x - from.x, p.y - from.y))}
@@ -166,7 +173,7 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
                   y1={y(last)}
                   x2={x(ahead)}
                   y2={y(ahead)}
-                  stroke="#f0641e"
+                  stroke="var(--color-live)"
                   strokeWidth="3"
                   strokeDasharray="8 5"
                 />
@@ -174,7 +181,7 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
                   x={(x(last) + x(ahead)) / 2}
                   y={(y(last) + y(ahead)) / 2 - 9}
                   textAnchor="middle"
-                  className="figures fill-ink text-[14px] font-semibold"
+                  className="figures fill-ink text-body font-semibold"
                 >
                   {say(Math.hypot(ahead.x - last.x, ahead.y - last.y))}
                 </text>
@@ -184,11 +191,13 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
               cx={x(first)}
               cy={y(first)}
               r={points.length > 2 && !closed ? 10 : 6}
-              fill="#fff"
-              stroke="#1e5aa0"
+              fill="var(--color-white)"
+              stroke="var(--color-chalk)"
               strokeWidth="3"
             />
-            {!closed && <circle cx={x(last)} cy={y(last)} r="5" fill="#f0641e" stroke="#22272b" />}
+            {!closed && (
+              <circle cx={x(last)} cy={y(last)} r="5" fill="var(--color-live)" stroke="var(--color-ink)" />
+            )}
           </svg>
           <div className="flex flex-wrap items-end gap-3 pt-3">
             <div role="group" aria-label="Way" className="flex">
@@ -206,7 +215,7 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
                 </button>
               ))}
             </div>
-            <label className="block text-[13px] text-soft">
+            <label className="block text-small text-soft">
               Length of the run going {SAYS[heading]}
               <input
                 ref={field}

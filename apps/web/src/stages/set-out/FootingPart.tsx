@@ -27,7 +27,7 @@ function Bags({
   const area = (footing.length * footing.width) / 1000;
   const state = bagsState(footing.used, area, footing.bags.m3, into, atHand);
   const number = (label: string, value: number, set: (n: number) => void): ReactNode => (
-    <label className="block text-[13px] text-soft">
+    <label className="block text-small text-soft">
       {label}
       <input
         className="entry"
@@ -136,7 +136,7 @@ export function FootingPart({ job, view, show }: PanelProps): ReactNode {
         onChange={(v) => set('/footing/from', v)}
       />
       {from === 'bags' && <Bags footing={footing} show={show} />}
-      <p className="text-[13px] text-soft">
+      <p className="text-small text-soft">
         Width, depth and frost are for local code and the ground. Shore or slope a trench before anybody
         stands in it.
       </p>

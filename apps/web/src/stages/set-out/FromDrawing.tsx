@@ -36,7 +36,7 @@ function Small({ items }: { items: LineItem[] }): ReactNode {
       <polyline
         points={points.map((p) => `${8 + (p.x - left) * scale},${52 - (p.y - low) * scale}`).join(' ')}
         fill="none"
-        stroke="#22272b"
+        stroke="var(--color-ink)"
         strokeWidth="3"
       />
     </svg>
@@ -87,7 +87,7 @@ export function FromDrawing({
       <div className="fixed inset-0 flex items-center justify-center p-4">
         <DialogPanel className="max-h-full w-[640px] space-y-3 overflow-y-auto border-2 border-ink bg-sheet p-5">
           <DialogTitle className="heading">A line from a drawing</DialogTitle>
-          <label className="block text-[13px] text-soft">
+          <label className="block text-small text-soft">
             A DXF file
             <input
               type="file"
@@ -128,7 +128,7 @@ export function FromDrawing({
             </ul>
           )}
           {taken && taken.left.length > 0 && (
-            <p className="text-[13px] text-soft">Left where it was: {taken.left.join('; ')}.</p>
+            <p className="text-small text-soft">Left where it was: {taken.left.join('; ')}.</p>
           )}
           <p role="alert" className="font-semibold text-fault">
             {says}

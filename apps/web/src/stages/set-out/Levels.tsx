@@ -55,7 +55,7 @@ function Point({ view, show, index }: PanelProps & { index: number }): ReactNode
         )}
       </div>
       {point.rod !== null && (
-        <p className="text-[13px] text-soft">
+        <p className="text-small text-soft">
           The staff should read{' '}
           <b className="figures text-ink">
             <Typeset words={say(point.rod)} />
@@ -215,7 +215,7 @@ export function Levels(props: PanelProps): ReactNode {
         ))}
       </ul>
       {site.footings.length > 0 && (
-        <table className="w-full text-[13px]">
+        <table className="w-full text-small">
           <caption className="text-left font-bold">Top of footing, in whole courses under the plinth</caption>
           <tbody>
             {site.footings.map((f) => (

@@ -49,14 +49,14 @@ export function LinePlan({ view, go }: { view: BenchView; go: (run: number) => v
               y1={y(e.y)}
               x2={x(e.x2)}
               y2={y(e.y2)}
-              stroke={here ? '#22272b' : '#77726a'}
+              stroke={here ? 'var(--color-ink)' : 'var(--color-quiet)'}
               strokeWidth={here ? 6 : 3}
             />
             <text
               x={middle.x + out.x}
               y={middle.y + out.y + 4}
               textAnchor={Math.abs(out.x) > 6 ? (out.x > 0 ? 'start' : 'end') : 'middle'}
-              className={`text-[12px] ${here ? 'fill-ink font-bold' : 'fill-soft'}`}
+              className={`text-fine ${here ? 'fill-ink font-bold' : 'fill-soft'}`}
             >
               {e.name}
             </text>

@@ -62,7 +62,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
     >
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <LengthField label="Height over" value={mm(old.height, 0)} {...measure} onChange={put('height')} />
-        <label className="block text-[13px] text-soft">
+        <label className="block text-small text-soft">
           of its courses
           <input
             className="entry"
@@ -75,7 +75,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
         </label>
       </div>
       {drifts.length > 0 && (
-        <table className="w-full text-[13px]">
+        <table className="w-full text-small">
           <caption className="text-left font-bold">Your gauge against theirs</caption>
           <tbody>
             {drifts.map((d) => (
@@ -111,7 +111,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
           {...measure}
           onChange={put('wallHeight')}
         />
-        <label className="block text-[13px] text-soft">
+        <label className="block text-small text-soft">
           Courses back to plumb
           <input
             className="entry"
@@ -132,7 +132,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
       )}
       {fade && (
         <>
-          <table className="w-full text-[13px]">
+          <table className="w-full text-small">
             <caption className="text-left font-bold">
               Fade to plumb: how far each course stands out of the old foot
             </caption>
@@ -154,7 +154,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
               ))}
             </tbody>
           </table>
-          <p className="text-[13px] text-soft">
+          <p className="text-small text-soft">
             The rival is to take it down to where it is plumb: up to {fade.takeDown.toFixed(2)} m³ for each
             metre of wall. Staying inside the middle third is no approval; it only says that this check found
             nothing.

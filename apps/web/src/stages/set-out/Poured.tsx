@@ -69,7 +69,7 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
         </button>
       </p>
       {spots.some((s) => s.simulated) && (
-        <p className="bg-[#fff3cf] px-2 py-1 font-semibold text-caution">
+        <p className="bg-caution-pale px-2 py-1 font-semibold text-caution">
           Simulated level: practice, not this footing.
         </p>
       )}
@@ -98,7 +98,7 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
         </div>
       ))}
       {beds.length > 0 && (
-        <table className="w-full text-[13px]">
+        <table className="w-full text-small">
           <caption className="text-left font-bold">First bed under each unit of course 1</caption>
           <tbody>
             {beds.map((b, i) => (

@@ -132,7 +132,7 @@ export function SetOut(props: PanelProps): ReactNode {
           </button>
         </p>
         {lost?.of === job && lost.says !== '' && (
-          <p role="status" className="text-[13px] text-soft">
+          <p role="status" className="text-small text-soft">
             {lost.says}
           </p>
         )}
@@ -171,7 +171,7 @@ export function SetOut(props: PanelProps): ReactNode {
           ]}
           onChange={(v) => set('/lengths', v)}
         />
-        <p className="text-[13px] text-soft">
+        <p className="text-small text-soft">
           On the tape this run reads{' '}
           <span className="figures text-ink">
             <Typeset words={sayMm(view.runs[view.run]?.length ?? 0, show)} />

@@ -31,7 +31,7 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
   const place = job.walls[view.wall.index]?.place;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   return (
-    <Section title="The site" aside={<span className="text-[13px]">{job.walls.length} walls</span>}>
+    <Section title="The site" aside={<span className="text-small">{job.walls.length} walls</span>}>
       <svg
         width={WIDE}
         height={HIGH}
@@ -44,7 +44,7 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
             key={one.id}
             points={one.points.map((p) => `${x(p.x)},${y(p.y)}`).join(' ')}
             fill="none"
-            stroke={one === here ? '#22272b' : '#77726a'}
+            stroke={one === here ? 'var(--color-ink)' : 'var(--color-quiet)'}
             strokeWidth={one === here ? 6 : 3}
             strokeDasharray={one.by === 'beside' && walls.length > 1 ? '7 4' : undefined}
           />
@@ -52,7 +52,7 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
         {walls.map((one, i) => {
           const p = one.points[0];
           return p ? (
-            <text key={one.id} x={x(p.x) + 5} y={y(p.y) - 6} className="fill-ink text-[12px] font-bold">
+            <text key={one.id} x={x(p.x) + 5} y={y(p.y) - 6} className="fill-ink text-fine font-bold">
               {i + 1}
             </text>
           ) : null;
@@ -60,7 +60,7 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
       </svg>
       <ol className="-mx-4">
         {walls.map((one, i) => (
-          <li key={one.id} className={`border-b border-rule ${one === here ? 'bg-[#e9f0e6]' : ''}`}>
+          <li key={one.id} className={`border-b border-rule ${one === here ? 'bg-settled-pale' : ''}`}>
             <Link
               to={`${jobStem}/${encodeURIComponent(one.id)}/0/set-out`}
               className="flex min-h-9 items-center gap-3 px-4 py-1 hover:bg-chalk-pale"
@@ -68,7 +68,7 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
             >
               <span className="figures w-4 font-bold">{i + 1}</span>
               <b className="min-w-0 break-words">{one.name}</b>
-              <span className="figures ml-auto shrink-0 text-[13px] text-soft">
+              <span className="figures ml-auto shrink-0 text-small text-soft">
                 {sayMm(lineLength(inFull(job).walls[one.index]?.line ?? []), show)}
               </span>
             </Link>
@@ -100,7 +100,7 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
           />
         </div>
       ) : (
-        <p className="text-[13px] text-soft">
+        <p className="text-small text-soft">
           {here?.by === 'meets'
             ? 'This one stands where it meets the other.'
             : 'Broken lines stand where nobody has said yet. '}

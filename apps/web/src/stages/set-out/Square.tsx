@@ -100,7 +100,7 @@ export function Square({ job, view, show }: PanelProps): ReactNode {
             <p className="font-semibold text-fault">These tapes make no figure: one of them is misread.</p>
           )}
           {answer && (
-            <table className="w-full text-[13px]">
+            <table className="w-full text-small">
               <caption className="text-left font-bold">A kept, AB kept on its line</caption>
               <tbody>
                 {answer.corners.map((c, i) => (

@@ -43,7 +43,7 @@ export function Steps({ job, view, show }: PanelProps): ReactNode {
             most={Math.max(1, view.courses.length - 1)}
             onChange={(n) => list.set(s.index, 'up', n)}
           />
-          <p className="self-end pb-2 text-[13px] text-soft">
+          <p className="self-end pb-2 text-small text-soft">
             its top{' '}
             <span className="figures text-ink">
               <Typeset words={sayMm(view.courses[s.up - 1]?.top ?? 0, show)} />

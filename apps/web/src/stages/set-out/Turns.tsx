@@ -16,7 +16,7 @@ function Degrees({
   onChange: (n: number) => void;
 }): ReactNode {
   return (
-    <label className="block text-[13px] text-soft">
+    <label className="block text-small text-soft">
       {label}
       <input
         className="entry"

@@ -125,7 +125,7 @@ export function Beds({ job, view, show }: PanelProps): ReactNode {
         )}
       </div>
       {bed && (
-        <p className="text-[13px]">
+        <p className="text-small">
           {bed.courses} beds:{' '}
           <span className="figures">
             <Typeset words={metres(bed.net)} />

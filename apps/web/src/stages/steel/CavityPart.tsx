@@ -56,20 +56,20 @@ function Crossing({
         width="18"
         height="10"
         fill="none"
-        stroke="#22272b"
+        stroke="var(--color-ink)"
         strokeWidth="1.5"
         strokeDasharray="4 2"
       />,
       `${a.sleeves} sleeves for air bricks through both leaves, ${a.sleeveCuts} pieces of the inner leaf cut round them`,
     ]);
   lines.push([
-    <line key="dpc" x1="1" x2="23" y1="8" y2="8" stroke="#22272b" strokeWidth="3" />,
+    <line key="dpc" x1="1" x2="23" y1="8" y2="8" stroke="var(--color-ink)" strokeWidth="3" />,
     dpc === null
       ? `dpc ${metres(a.dpc)}: this wall does not come up 150 mm (6 in) over the ground`
       : `dpc ${metres(a.dpc)} in both leaves, on the bed at ${say(dpc)}, 150 mm (6 in) or more over the ground`,
   ]);
   return (
-    <ul className="grid gap-1 text-[13px]">
+    <ul className="grid gap-1 text-small">
       {lines.map(([mark, says]) => (
         <li key={says} className="flex gap-2">
           <Mark>{mark}</Mark>
@@ -138,7 +138,7 @@ export function CavityPart({ job, view, show }: PanelProps): ReactNode {
               onChange={(v) => set('/build/cavity/up', v)}
             />
           </div>
-          <p className="text-[13px]">
+          <p className="text-small">
             Inner leaf {cavity.courses} courses, {cavity.pieces} pieces;{' '}
             <Typeset words={say(cavity.overall)} /> over all.{' '}
             {a && (

@@ -83,7 +83,7 @@ export function GroundHeld({ job, view, show }: PanelProps): ReactNode {
             />
           </div>
           <fieldset>
-            <legend className="text-[13px] text-soft">And</legend>
+            <legend className="text-small text-soft">And</legend>
             {MORE.map(([key, says]) => (
               <label key={key} className="flex min-h-7 items-center gap-2">
                 <input
@@ -97,7 +97,7 @@ export function GroundHeld({ job, view, show }: PanelProps): ReactNode {
             ))}
           </fieldset>
           {behind && (
-            <p className="text-[13px]">
+            <p className="text-small">
               Behind it: <span className="figures">{showVolume(behind.stone, show)}</span> of stone,{' '}
               <span className="figures">
                 <Typeset words={metres(behind.pipe)} />

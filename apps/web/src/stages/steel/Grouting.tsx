@@ -32,7 +32,7 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
   return (
     <Section
       title="Grout"
-      aside={<span className="figures text-[13px]">{showVolume(volume.used, show)} to order</span>}
+      aside={<span className="figures text-small">{showVolume(volume.used, show)} to order</span>}
     >
       <Pick
         label="Filled"
@@ -107,7 +107,7 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
               />
             )}
           </div>
-          <p className="text-[13px]">
+          <p className="text-small">
             In the wall <span className="figures">{showVolume(volume.geometric, show)}</span>: cells{' '}
             <span className="figures">{showVolume(volume.cells, show)}</span>, beams{' '}
             <span className="figures">{showVolume(volume.beams, show)}</span>, solid{' '}
@@ -116,7 +116,7 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
             {volume.prime > 0 ? ` Prime for the hose ${showVolume(volume.prime, show)}, thrown away.` : ''}
           </p>
           {pours.length > 0 && (
-            <table className="w-full text-[13px]">
+            <table className="w-full text-small">
               <caption className="sr-only">Pours, from the footing up</caption>
               <thead>
                 <tr className="border-b border-ink text-left">

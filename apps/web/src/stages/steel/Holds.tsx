@@ -43,7 +43,7 @@ export function Holds({ view, show }: PanelProps): ReactNode {
     <Section
       title="Holds"
       aside={
-        <span className="text-[13px]">
+        <span className="text-small">
           {states.filter((s) => s.signed).length} of {states.length} signed
         </span>
       }
@@ -56,11 +56,11 @@ export function Holds({ view, show }: PanelProps): ReactNode {
           <li key={s.hold.id} className="border-b border-rule pb-3">
             <p className="flex items-baseline justify-between gap-2">
               <b lang={lang}>{say(s.hold.title)}</b>
-              <span className={`text-[13px] font-semibold ${s.signed ? 'text-settled' : 'text-fault'}`}>
+              <span className={`text-small font-semibold ${s.signed ? 'text-settled' : 'text-fault'}`}>
                 {s.signed ? 'SIGNED' : 'HELD'}
               </span>
             </p>
-            <p className="text-[13px] text-soft">
+            <p className="text-small text-soft">
               {s.signed
                 ? `Seen by ${s.signed.by}, ${clock(s.signed.happened)}.`
                 : `${s.hold.checks.length} ${s.hold.checks.length === 1 ? 'thing' : 'things'} to be seen.`}{' '}

@@ -19,7 +19,7 @@ const BEAMS: readonly (readonly ['dowelled' | 'cut', string])[] = [
 function Reason({ value, onKeep }: { value: string; onKeep: (text: string) => void }): ReactNode {
   const [text, setText] = useState(value);
   return (
-    <label className="col-span-2 block text-[13px] text-soft">
+    <label className="col-span-2 block text-small text-soft">
       Refused, because
       <input
         className="entry font-sans"
@@ -57,7 +57,7 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
       after={
         <>
           {jointEvery !== null && (
-            <p className="text-[13px] text-soft">
+            <p className="text-small text-soft">
               Here no further apart than <Measure mm={jointEvery} show={show} said />: {say(jointRule)}.
             </p>
           )}

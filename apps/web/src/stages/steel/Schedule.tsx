@@ -43,8 +43,8 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
   const say = (n: number): string => showMm(n, show);
   const mass = lines.reduce((s, l) => s + l.mass, 0);
   return (
-    <Section title="Bars" aside={<span className="figures text-[13px]">{sayMass(mass, show)}</span>}>
-      <table className="w-full text-[13px]">
+    <Section title="Bars" aside={<span className="figures text-small">{sayMass(mass, show)}</span>}>
+      <table className="w-full text-small">
         <caption className="sr-only">Bar schedule of the whole wall</caption>
         <thead>
           <tr className="border-b border-ink text-left">
@@ -80,7 +80,7 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
       {cutting && (
         <div aria-live="polite">
           {cutting.state === 'going' && (
-            <p className="flex items-center gap-3 text-[13px]">
+            <p className="flex items-center gap-3 text-small">
               <progress className="grow" value={cutting.part} max={1} aria-label="How far the cut list is" />
               <button
                 className="press-plain"
@@ -95,11 +95,11 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
           )}
           {cutting.cut && (
             <>
-              <p className="text-[13px] font-semibold">
+              <p className="text-small font-semibold">
                 {cutting.size}: {sayProof(cutting.cut)}.{' '}
                 {cutting.state === 'stopped' ? 'Stopped; this is the best so far.' : ''}
               </p>
-              <ul className="text-[13px]">
+              <ul className="text-small">
                 {cutting.cut.patterns.map((p, i) => (
                   <li key={i} className="flex justify-between gap-3 border-b border-rule py-1">
                     <span>
@@ -112,7 +112,7 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
                 ))}
               </ul>
               {cutting.cut.reusable > 0 && (
-                <p className="text-[13px] text-soft">
+                <p className="text-small text-soft">
                   Left over in pieces worth keeping: <Measure mm={cutting.cut.reusable} show={show} said />.
                 </p>
               )}

@@ -56,7 +56,7 @@ export function SignHold({ hold, show, onSign, onClose }: Props): ReactNode {
       <div className="space-y-3 px-6 pt-3 pb-5">
         <div className="grid grid-cols-2 gap-3">
           <Signer label="Seen by" value={by} onChange={setBy} />
-          <label className="block text-[13px] text-soft">
+          <label className="block text-small text-soft">
             Note, if there is one
             <input
               className="entry font-sans"
@@ -76,7 +76,7 @@ export function SignHold({ hold, show, onSign, onClose }: Props): ReactNode {
           <button className="press-plain" onClick={onClose}>
             Not yet
           </button>
-          <span className="text-[13px] text-soft" aria-live="polite">
+          <span className="text-small text-soft" aria-live="polite">
             {seen.size} of {hold.checks.length} seen
           </span>
         </p>

@@ -17,7 +17,7 @@ export function Signer({
   onChange: (name: string) => void;
 }): ReactNode {
   return (
-    <label className="block text-[13px] text-soft">
+    <label className="block text-small text-soft">
       {label}
       <input
         className="entry font-sans"

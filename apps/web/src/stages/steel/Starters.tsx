@@ -66,7 +66,7 @@ export function Starters({ job, view, show }: PanelProps): ReactNode {
             signed
             onChange={(v) => set(`/steel/starters/${s.index}/off`, v)}
           />
-          <p className={`col-span-2 text-[13px] font-semibold ${WORD[s.verdict][1]}`}>
+          <p className={`col-span-2 text-small font-semibold ${WORD[s.verdict][1]}`}>
             {WORD[s.verdict][0]}
             {s.need !== 0 &&
               `: ${sayMm(Math.abs(s.need), show)} ${s.need > 0 ? 'on' : 'back'} would clear it`}

@@ -46,7 +46,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
   const first = show === 'mm' ? { bar: 'T12', every: 600 } : { bar: '#4', every: '32"' };
   const bars = view.steel.cells.filter((c) => c.bar !== null).length;
   return (
-    <Section title="Uprights" aside={vertical ? <span className="text-[13px]">{bars} here</span> : undefined}>
+    <Section title="Uprights" aside={vertical ? <span className="text-small">{bars} here</span> : undefined}>
       {!view.steel.hollow && (
         <p>
           {UNITS.find((u) => u.id === view.wall.unit)?.name ?? view.wall.unit} is solid: bars go up only
@@ -62,7 +62,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
         />
       )}
       {view.steel.hollow && view.steel.leaf !== null && view.steel.carries === null && (
-        <p className="text-[13px]">
+        <p className="text-small">
           Bars and grout go up in the leaf behind the cavity, of {view.steel.leaf}.
         </p>
       )}
@@ -92,7 +92,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
             />
           </div>
           {spacing && (
-            <p className="text-[13px] text-soft">
+            <p className="text-small text-soft">
               Cells go up every <Measure mm={spacing.pitch} show={show} said />; bars stand at{' '}
               <Measure mm={spacing.used} show={show} said />, and always at ends, corners, jambs and beside
               movement joints.
@@ -105,7 +105,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
             onChange={(v) => (v === 'unsaid' ? clear('/held') : set('/held', v))}
           />
           {place && (
-            <p className="text-[13px]">
+            <p className="text-small">
               {capital(place.says)}. Its middle stands <Measure mm={place.from} show={show} said /> from{' '}
               {view.steel.leaf === null ? 'the outside face' : 'the outer face of its leaf'}; effective depth{' '}
               <Measure mm={place.depth} show={show} said />. May be off{' '}
@@ -142,7 +142,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
               />
             ) : (
               lap && (
-                <p className="pt-4 text-[13px]">
+                <p className="pt-4 text-small">
                   <Measure mm={lap.length} show={show} said />, {lap.says}
                 </p>
               )
