@@ -10,6 +10,8 @@ import {
   type Plan,
   type WallPlan,
 } from '@even-tally/core';
+import { exportNamed } from '@even-tally/exports';
+import { createWords } from '@even-tally/words';
 
 /** One straight run of 8 in block, no openings: 166′ 8″ × 33′ 4″ is 125 units by 50 courses. */
 function runOf(length: string, height: string): Job {
@@ -268,6 +270,21 @@ function timesAsLong(a: () => number, b: () => number): number {
   return middle(second) / middle(first);
 }
 
+/** Bytes of an export that is text. */
+function exported(job: Job, kind: string): number {
+  const { say } = createWords('en-us', job.show);
+  const made = exportNamed(kind)?.make({
+    job,
+    record: [],
+    wall: null,
+    run: null,
+    show: job.show,
+    say,
+    now: '2026-11-30T12:00:00Z',
+  });
+  return made && 'text' in made ? made.text.length : 0;
+}
+
 export function bench(): number {
   const small = runOf('166\' 8"', '33\' 4"');
   // Sixteen times as many: four times as long and four times as high.
@@ -289,6 +306,9 @@ export function bench(): number {
   const big = near5MB();
   const moveMs = median(moving(big));
   const wholeMs = once(() => Number(checkJob(big).ok));
+  const [dxfMs, ifcMs, elevationMs] = ['dxf', 'ifc', 'svg:elevation'].map((kind) =>
+    once(() => exported(small, kind)),
+  );
   const [a, b] = rows;
   if (!a || !b) return 1;
   const line = (name: string, r: typeof a): string =>
@@ -305,6 +325,7 @@ export function bench(): number {
       `6 250 units from edit to pieces ready: ${a.ms.toFixed(3)} ms (wanted at most 16)`,
       `the building with its steel and grout: ${(100 * (withSteel - 1)).toFixed(0)} % more than without (wanted at most 25 %)`,
       `one move of the hand on a job of ${(JSON.stringify(big).length / 1048576).toFixed(1)} MB: ${moveMs.toFixed(1)} ms, 1/${(wholeMs / moveMs).toFixed(0)} of checking all of it (wanted at most 16 ms)`,
+      `6 250 units as DXF: ${(dxfMs ?? NaN).toFixed(0)} ms, ${((dxfMs ?? NaN) / a.ms).toFixed(0)} × planned (wanted at most 2 000 ms); as IFC: ${(ifcMs ?? NaN).toFixed(0)} ms, ${((ifcMs ?? NaN) / a.ms).toFixed(0)} × (wanted at most 5 000 ms); its elevation as SVG: ${(elevationMs ?? NaN).toFixed(0)} ms`,
       `a cut list of 2 000 bars: ${cutMs.toFixed(0)} ms, ${(cutMs / houseMs).toFixed(1)} × that building (wanted at most 1 000 ms)`,
       '',
     ].join('\n'),

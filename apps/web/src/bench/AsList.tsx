@@ -42,7 +42,7 @@ export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNo
               <td className={`${cell} figures text-right`}>
                 <Typeset words={showMm(c.bed, show)} />
               </td>
-              <td className={cell}>{view.picks[c.number - 1]}</td>
+              <td className={cell}>{say(view.picks[c.number - 1] ?? '')}</td>
             </tr>
           ))}
         </tbody>

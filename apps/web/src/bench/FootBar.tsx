@@ -1,12 +1,14 @@
 import type { BenchView, Show } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { look, useViewing } from '../state/view';
+import { useWords } from '../state/words';
 import { Measure } from '../ui/Measure';
 import { LanguagePick } from './LanguagePick';
 
 /** The live course in figures, and what else there is to open. */
 export function FootBar({ view, show }: { view: BenchView; show: Show }): ReactNode {
   const live = useViewing((s) => s.course);
+  const { say, lang } = useWords(show);
   const asList = useViewing((s) => s.asList);
   const course = view.courses[Math.min(live, view.courses.length) - 1];
   const button = 'min-h-[26px] px-2 underline underline-offset-4 hover:bg-slate-high';
@@ -23,7 +25,9 @@ export function FootBar({ view, show }: { view: BenchView; show: Show }): ReactN
           <span>
             bed <Measure mm={course.bed} show={show} />
           </span>
-          <span className="text-mist">{view.picks[course.number - 1]}</span>
+          <span className="text-mist" lang={lang}>
+            {say(view.picks[course.number - 1] ?? '')}
+          </span>
         </p>
       )}
       <span className="ml-auto flex">

@@ -1,4 +1,5 @@
 import type { Room } from '../messages/message.js';
+import { SCENE_ROOM } from '../scene/messages.js';
 import { CAVITY_ROOM } from '../stages/cavity/messages.js';
 import { GAUGE_ROOM } from '../stages/gauge/messages.js';
 import { GROUT_ROOM } from '../stages/grout/messages.js';
@@ -22,6 +23,7 @@ export const ROOMS = {
   movement: MOVEMENT_ROOM,
   retain: RETAIN_ROOM,
   holds: HOLDS_ROOM,
+  scene: SCENE_ROOM,
 } as const satisfies Record<string, Room>;
 
 /** Words for every message: a language is one of these. */

@@ -166,7 +166,7 @@ export interface BenchView {
   jambs: number[];
   courses: CourseLine[];
   /** What the mason picks up for each course: "16 stretchers, 1 half". Apart from the heights, which a drag along leaves alone. */
-  picks: string[];
+  picks: Said[];
   marks: PoleMark[];
   flags: PoleFlag[];
   tape: TapeMark[];

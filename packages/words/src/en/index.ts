@@ -4,6 +4,7 @@ import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { cavity, grout, movement, retain } from './rest.js';
+import { scene } from './scene.js';
 import { steel } from './steel.js';
 
 export const en: Catalogue = {
@@ -17,4 +18,5 @@ export const en: Catalogue = {
   movement,
   retain,
   holds,
+  scene,
 };

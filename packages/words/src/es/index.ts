@@ -4,6 +4,7 @@ import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { cavity, grout, movement, retain } from './rest.js';
+import { scene } from './scene.js';
 import { steel } from './steel.js';
 
 /** In the words crews use on site. Written by us and wanting a native mason’s eye. */
@@ -18,4 +19,5 @@ export const es: Catalogue = {
   movement,
   retain,
   holds,
+  scene,
 };

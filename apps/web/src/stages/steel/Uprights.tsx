@@ -93,8 +93,8 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
           </div>
           {spacing && (
             <p className="text-small text-soft">
-              Cells go up every <Measure mm={spacing.pitch} show={show} said />; bars stand at{' '}
-              <Measure mm={spacing.used} show={show} said />, and always at ends, corners, jambs and beside
+              Cells go up every <Measure mm={spacing.pitch} show={show} spacing />; bars stand at{' '}
+              <Measure mm={spacing.used} show={show} spacing />, and always at ends, corners, jambs and beside
               movement joints.
             </p>
           )}
