@@ -175,17 +175,21 @@ export class Model {
     return step.add('IFCPRODUCTDEFINITIONSHAPE', null, null, [shape]);
   }
 
+  private extruded(profile: readonly (readonly [number, number])[], at: Ref, deep: number): Ref {
+    const solid = this.step.add(
+      'IFCEXTRUDEDAREASOLID',
+      this.profile(profile),
+      at,
+      this.direction([0, 0, 1]),
+      real(deep),
+    );
+    return this.shapeOf(solid, 'SweptSolid');
+  }
+
   /** A plan drawn up from `bottom` so high, mm. */
   upright(plan: readonly (readonly [number, number])[], bottom: number, high: number): Ref {
     const at = this.step.add('IFCAXIS2PLACEMENT3D', this.point([0, 0, bottom]), null, null);
-    const solid = this.step.add(
-      'IFCEXTRUDEDAREASOLID',
-      this.profile(plan),
-      at,
-      this.direction([0, 0, 1]),
-      real(high),
-    );
-    return this.shapeOf(solid, 'SweptSolid');
+    return this.extruded(plan, at, high);
   }
 
   /** A face drawn back through its depth: `along` the wall and up, from `from`, whose outside looks the way `out` does. */
@@ -196,14 +200,7 @@ export class Model {
       this.direction(out),
       this.direction(along),
     );
-    const solid = this.step.add(
-      'IFCEXTRUDEDAREASOLID',
-      this.profile(face),
-      at,
-      this.direction([0, 0, 1]),
-      real(deep),
-    );
-    return this.shapeOf(solid, 'SweptSolid');
+    return this.extruded(face, at, deep);
   }
 
   /** A bar through points, as thick as `radius` makes it, mm. */
