@@ -138,7 +138,7 @@ test('length, height, unit, start and joints are typed, and the sheet follows', 
   await settled(page);
   expect(await picture(page)).not.toBe(before);
   await type('head', '1/2');
-  expect(await page.$eval('input[name="head"]', (i) => i.value)).toBe('1⁄2″');
+  expect(await page.$eval('input[name="head"]', (i) => i.value)).toBe('1/2″');
 });
 
 test('a figure opens to its formula, inputs and source', async () => {
