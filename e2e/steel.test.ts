@@ -120,7 +120,7 @@ test('what is held cannot be passed: refused, then everything seen, signed, and 
     });
     return (await handle.jsonValue()) as string;
   };
-  expect(await step('Pour 1 placed', 'R. Alder')).toContain('not before “footing poured” is done');
+  expect(await step('Pour 1 placed', 'R. Alder')).toContain('not before “Footing poured” is done');
   await press(page, 'Not yet');
   expect(await step('Footing poured', 'R. Alder')).toContain('“Before concrete” has to be signed first');
   expect(await violations(page)).toEqual([]);

@@ -175,7 +175,7 @@ function near5MB(): Job {
       line: [{ run: "40'", id: 'n' }],
       height: '8\' 8"',
       build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' },
-      openings: Array.from({ length: 6 }, (__, k) => ({
+      openings: Array.from({ length: 2 }, (__, k) => ({
         id: `O${k}`,
         name: `Window ${k} of wall ${i}`,
         at: `${4 + k * 6}'`,
@@ -185,7 +185,7 @@ function near5MB(): Job {
       })),
       steel: {
         vertical: { bar: '#4', every: '32"' },
-        cells: Array.from({ length: 80 }, (__, k) => ({
+        cells: Array.from({ length: 88 }, (__, k) => ({
           id: `K${k}`,
           run: 0,
           at: 96.8375 + 101.6 * k,
