@@ -205,7 +205,7 @@ function moving(job: Job): () => number {
   return () => {
     const at = `${16 + (n++ % 30) / 30}`;
     const tried = applyPatch(job, [
-      { op: 'replace', path: '/walls/3/openings/2/at', value: `${at.slice(0, 6)}'` },
+      { op: 'replace', path: '/walls/3/openings/1/at', value: `${at.slice(0, 6)}'` },
     ]);
     const checked = tried.ok ? checkJob(tried.value, { before: job }) : null;
     if (!checked?.ok) throw new Error('the window may stand there');
