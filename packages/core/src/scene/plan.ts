@@ -5,10 +5,11 @@ import { line, path, shape, words, type Anchor, type SceneShape } from '../shape
 import { bandIn, boxIn, placeOn, plannedRuns, type PlannedRun } from './planLine.js';
 import { boxOf, type Scene } from './scene.js';
 
-/** Dimensions stand so far outside the face, their figures past them, names inside the wall; mm. */
+/** Dimensions stand so far outside the face, their figures past them, names inside the wall; mm of a wall `USUAL` long, and more of a longer. */
 const OUT = 420;
 const PAST = 130;
 const NAME_IN = 350;
+const USUAL = 6000;
 
 const depthOf = ({ wall }: Pick<WallWork, 'wall'>): Mm => wall.cavity?.overall ?? wall.thickness;
 
@@ -17,13 +18,14 @@ const sideOf = (across: number): Anchor =>
   across > OUT / 2 ? 'start' : across < -OUT / 2 ? 'end' : 'middle';
 
 /** A length outside a run, with ticks at its ends. */
-function dimension(run: PlannedRun, from: Mm, to: Mm, says: string): SceneShape[] {
+function dimension(run: PlannedRun, from: Mm, to: Mm, says: string, large: number): SceneShape[] {
+  const out = OUT * large;
   const at = (along: Mm, off: Mm) => placeOn(run, along, -off);
   const middle = (from + to) / 2;
-  const [mx, my] = at(middle, OUT + PAST);
+  const [mx, my] = at(middle, out + PAST * large);
   const [fx] = at(middle, 0);
   const tick = (along: Mm): SceneShape => {
-    const [a, b] = [at(along, OUT - 90), at(along, OUT + 90)];
+    const [a, b] = [at(along, out - 90 * large), at(along, out + 90 * large)];
     return line('dimension', a[0], a[1], b[0], b[1]);
   };
   const parts =
@@ -31,11 +33,11 @@ function dimension(run: PlannedRun, from: Mm, to: Mm, says: string): SceneShape[
   return [
     path(
       'dimension',
-      parts.map((along) => at(along, OUT)),
+      parts.map((along) => at(along, out)),
     ),
     tick(from),
     tick(to),
-    words('dimension-name', mx, my, says, sideOf(mx - fx)),
+    words('dimension-name', mx, my, says, sideOf((mx - fx) / large)),
   ];
 }
 
@@ -45,6 +47,9 @@ export function planScene(work: WallWork, show: Show): Scene {
   const runs = plannedRuns(wall);
   const deep = depthOf(work);
   const shapes: SceneShape[] = [];
+  // What is drawn smaller on the sheet has its figures further off, or they lie on their lines.
+  const corners = boxOf(runs.map((r) => path('run-line', [placeOn(r, 0, 0), placeOn(r, r.length, 0)])));
+  const large = Math.max(1, Math.max(corners.w, corners.h) / USUAL);
   if (wall.footing) {
     const [out, inside] = [deep / 2 - wall.footing.width / 2, deep / 2 + wall.footing.width / 2];
     for (const run of runs)
@@ -61,8 +66,8 @@ export function planScene(work: WallWork, show: Show): Scene {
   }
   for (const run of runs) {
     const set = wall.runs[run.index];
-    const [x, y] = placeOn(run, run.length / 2, deep + NAME_IN);
-    shapes.push(...dimension(run, 0, run.length, sayMm(run.length, show)));
+    const [x, y] = placeOn(run, run.length / 2, deep + NAME_IN * large);
+    shapes.push(...dimension(run, 0, run.length, sayMm(run.length, show), large));
     shapes.push(words('run-name', x, y, set?.name ?? '', 'middle', set?.id));
   }
   return { box: boxOf(shapes), pieces: null, shapes };

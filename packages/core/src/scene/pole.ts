@@ -68,16 +68,23 @@ export function poleFlags(work: WallWork, run: number): PoleFlag[] {
   }));
 }
 
-/** The story pole as a picture of its own, `wide` mm across: numbers, cumulative heights, fixed heights. */
-export function poleScene(work: WallWork, run: number, show: Show, wide = 100): Scene {
+/**
+ * The story pole as a picture of its own, `wide` mm across: numbers, cumulative heights, fixed heights. Figures stand no nearer to one another
+ * than `room`, mm: where courses are lower only every second, fifth … has its own.
+ */
+export function poleScene(work: WallWork, run: number, show: Show, wide = 100, room = 0): Scene {
   const marks = poleMarks(work);
   const top = Math.max(work.wall.height, marks.at(-1)?.top ?? 0);
   const shapes: SceneShape[] = [rect('pole', 0, 0, wide, top)];
+  const pitch = work.wall.unitHeight + work.wall.bed;
+  const every = [1, 2, 4, 5, 10, 20, 50].find((n) => n * pitch >= room) ?? 100;
   for (const m of marks) {
     const c = work.gauge.courses[m.course - 1];
     shapes.push(line('pole-mark', 0, m.top, wide, m.top));
-    shapes.push(words('pole-height', -wide / 10, m.top, showMm(m.top, show), 'end'));
-    if (c) shapes.push(words('pole-number', wide / 2, (c.bottom + c.top) / 2, String(m.course), 'middle'));
+    const figured = m.course % every === 0;
+    if (figured) shapes.push(words('pole-height', -wide / 10, m.top, showMm(m.top, show), 'end'));
+    if (c && figured)
+      shapes.push(words('pole-number', wide / 2, (c.bottom + c.top) / 2, String(m.course), 'middle'));
     if (m.state !== 'target' && c) shapes.push(rect(`bed-${m.state}`, 0, c.bottom, wide, c.bed));
   }
   for (const f of poleFlags(work, run)) shapes.push(words('pole-flag', wide * 1.1, f.at, f.name, 'start'));

@@ -19,6 +19,8 @@ const HEIGHTS = 20;
 const POLE = 5;
 const FLAGS = 20;
 const TAPE = 6;
+/** Heights on the pole stand so far apart at least. */
+const FIGURE = 3;
 const GAP = 3;
 /** Right of it: the footing goes past the wall, and pours are named there. */
 const RIGHT = 16;
@@ -61,7 +63,12 @@ export function elevationPages(plan: WallPlan, run: number, show: Show, say: Say
   const left = flow.left + HEIGHTS + POLE + FLAGS;
   const x = left - box.x * scale;
   const base = flow.y + 3 + box.h * scale;
-  flow.place({ scene: poleScene(plan, run, show, POLE / scale), scale, x: flow.left + HEIGHTS, y: base });
+  flow.place({
+    scene: poleScene(plan, run, show, POLE / scale, FIGURE / scale),
+    scale,
+    x: flow.left + HEIGHTS,
+    y: base,
+  });
   const over = shapesOver(plan, run).filter(onPaper);
   flow.place({
     scene: {

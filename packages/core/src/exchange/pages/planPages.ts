@@ -10,6 +10,12 @@ import { flowTable } from './tables.js';
 /** Room round a plan for its names, which are as large however small it is drawn: of its own size. */
 const AIR = 0.06;
 
+/** A curve that goes on from a straight run turns no corner. */
+const sayTurn = (turn: number): string =>
+  Math.abs(turn) < 0.05
+    ? 'goes on'
+    : `${Math.round(Math.abs(turn) * 10) / 10}° ${turn > 0 ? 'left' : 'right'}`;
+
 /** A wall from above to scale, and its runs as a table: what is set out with the tape. */
 export function planPages(job: string, work: WallWork, show: Show): Page[] {
   const { wall } = work;
@@ -34,7 +40,7 @@ export function planPages(job: string, work: WallWork, show: Show): Page[] {
       return [
         r.name,
         showMm(r.length, show, 64),
-        corner ? `${Math.round(Math.abs(corner.turn) * 10) / 10}° ${corner.turn > 0 ? 'left' : 'right'}` : '',
+        corner ? sayTurn(corner.turn) : '',
         openings.map((o) => `${o.name} from ${showMm(o.from, show)} to ${showMm(o.to, show)}`).join('; '),
       ];
     }),
