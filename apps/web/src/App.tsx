@@ -1,10 +1,13 @@
+import type { Said } from '@even-tally/core';
+import { UI } from '@even-tally/words';
 import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { createBrowserRouter, Navigate, Outlet, RouterProvider } from 'react-router';
 import { Door } from './door/Door';
 import { readSession, type Session } from './state/api';
+import { saidBy } from './state/failure';
 import { SessionContext, useSession } from './state/session';
-import { Waiting } from './ui/Waiting';
 import { Stumble } from './ui/Stumble';
+import { Waiting } from './ui/Waiting';
 
 const Yard = lazy(() => import('./yard/Yard').then((m) => ({ default: m.Yard })));
 const Crew = lazy(() => import('./yard/Crew').then((m) => ({ default: m.Crew })));
@@ -15,10 +18,10 @@ const Bench = lazy(() => import('./bench/Bench').then((m) => ({ default: m.Bench
 /** Pages of a yard, for those who are in one. */
 function Inside(): ReactNode {
   const { session } = useSession();
-  if (!session) return <Waiting what="Opening the yard" />;
+  if (!session) return <Waiting what={UI.openingTheYard} />;
   if (!session.signedIn) return <Navigate to="/" replace />;
   return (
-    <Suspense fallback={<Waiting what="Fetching" />}>
+    <Suspense fallback={<Waiting what={UI.fetching} />}>
       <Outlet />
     </Suspense>
   );
@@ -29,7 +32,7 @@ const router = createBrowserRouter([
   {
     path: '/join',
     element: (
-      <Suspense fallback={<Waiting what="Opening the link" />}>
+      <Suspense fallback={<Waiting what={UI.openingTheLink} />}>
         <Join />
       </Suspense>
     ),
@@ -50,9 +53,9 @@ const router = createBrowserRouter([
 
 export function App(): ReactNode {
   const [session, setSession] = useState<Session | null>(null);
-  const [failed, setFailed] = useState<string | null>(null);
+  const [failed, setFailed] = useState<Said | null>(null);
   useEffect(() => {
-    readSession().then(setSession, (error: Error) => setFailed(error.message));
+    readSession().then(setSession, (error: Error) => setFailed(saidBy(error)));
   }, []);
   if (failed !== null) return <Stumble says={failed} />;
   return (

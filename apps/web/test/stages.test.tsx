@@ -1,8 +1,9 @@
 import { STAGE_NAMES } from '@even-tally/core';
-import { render, screen } from '@testing-library/react';
+import { createWords } from '@even-tally/words';
 import { MemoryRouter } from 'react-router';
-import { stageKeys } from '../src/bench/keys';
+import { render, screen } from '@testing-library/react';
 import { Line } from '../src/bench/Top';
+import { stageKeys } from '../src/bench/keys';
 import type { PanelProps } from '../src/stages/panel';
 import { stageNamed, STAGES } from '../src/stages/registry';
 import { scaffold } from './stage';
@@ -20,7 +21,11 @@ test('a stage that does not exist yet hangs on the line, has a key and opens its
   const went: string[] = [];
   const key = stageKeys(stages).at(-1);
   key?.act({ stem: '/s', go: (to: string) => went.push(to) } as never);
-  expect([key?.keys, key?.says, went]).toEqual([String(stages.length), 'stage: Scaffold', ['/s/mud']]);
+  expect([key?.keys, createWords('en-uk', 'mm').say(key?.says ?? ''), went]).toEqual([
+    String(stages.length),
+    'stage: Scaffold',
+    ['/s/mud'],
+  ]);
   const at = stageNamed('mud', stages);
   if (!at) throw new Error('no stage');
   render(<at.Panel {...({} as PanelProps)} />);

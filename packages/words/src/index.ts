@@ -1,2 +1,3 @@
+export * from './screens/index.js';
 export * from './tongues.js';
 export * from './words.js';

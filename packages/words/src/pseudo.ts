@@ -1,5 +1,5 @@
-import type { Catalogue } from '@even-tally/core';
 import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
+import type { Texts } from './texts.js';
 
 const MARKS: Record<string, string> = {
   a: 'å',
@@ -47,10 +47,10 @@ function written(parts: readonly MessageFormatElement[]): string {
 const pseudoText = (text: string): string => written(parse(text.replace(/\[([A-Za-z-]+)\]/g, '$1')));
 
 /** A language nobody speaks: what is not in it did not come from the catalogue. */
-export const pseudo = (of: Catalogue): Catalogue =>
+export const pseudo = (of: Texts): Texts =>
   Object.fromEntries(
     Object.entries(of).map(([room, texts]) => [
       room,
       Object.fromEntries(Object.entries(texts).map(([name, text]) => [name, `⟨${pseudoText(text)}⟩`])),
     ]),
-  ) as Catalogue;
+  ) as Texts;

@@ -7,6 +7,13 @@ const TERMS = {
   perps: ['perps', 'head joints'],
   leaf: ['leaf', 'wythe'],
   leaves: ['leaves', 'wythes'],
+  pole: ['gauge rod', 'story pole'],
+  tray: ['tray', 'flashing'],
+  trays: ['trays', 'flashings'],
+  labourer: ['labourer', 'tender'],
+  // The stages by name
+  'set-out': ['set out', 'layout'],
+  gauging: ['gauge', 'coursing'],
 } as const;
 
 export type Term = keyof typeof TERMS;

@@ -1,10 +1,11 @@
 import {
   ROOMS,
+  sayMass,
   sayMm,
   sayInches,
   showArea,
+  showMetres,
   showVolume,
-  type Catalogue,
   type Declared,
   type Message,
   type Room,
@@ -15,6 +16,8 @@ import { IntlMessageFormat } from 'intl-messageformat';
 import { en } from './en/index.js';
 import { es } from './es/index.js';
 import { pseudo } from './pseudo.js';
+import { SCREEN_ROOMS } from './screens/index.js';
+import type { Texts } from './texts.js';
 import { inTongue, type Tongue } from './tongues.js';
 
 /** What things may be said in. */
@@ -29,7 +32,7 @@ export const LANGUAGE_NAMES: Record<(typeof SPOKEN)[number], string> = {
 };
 
 interface Speech {
-  catalogue: Catalogue;
+  catalogue: Texts;
   /** For plurals, numbers and lists. */
   locale: string;
   tongue: Tongue | null;
@@ -61,10 +64,13 @@ function formatter(language: Language, code: string): IntlMessageFormat {
   return one;
 }
 
+/** Every message there is: the core’s and the screens’. */
+export const ALL_ROOMS: Record<string, Room> = { ...ROOMS, ...SCREEN_ROOMS };
+
 /** What a message of the registry holds. */
 export function declaredOf(code: string): Readonly<Record<string, Declared>> {
   const [room = '', name = ''] = code.split('.');
-  const found = (ROOMS as Record<string, Room>)[room]?.[name];
+  const found = ALL_ROOMS[room]?.[name];
   if (!found) throw new RangeError(`a message: wanted one that is declared, got ${code}`);
   return found;
 }
@@ -74,7 +80,31 @@ export interface Words {
   show: Show;
   /** A message in words; what is words already stands as it is. */
   say: (said: Said) => string;
+  /** The same in parts, so that a measure can be set as one. */
+  parts: (said: Said) => Part[];
 }
+
+/** A piece of a sentence: words, or a measure in them. */
+export interface Part {
+  text: string;
+  measure: boolean;
+}
+
+/** Values that stand in a sentence whole: the formatter hands them back as they are. */
+class Whole {
+  constructor(readonly parts: readonly Part[]) {}
+}
+
+const MEASURES: readonly Declared[] = ['length', 'spacing', 'area', 'volume', 'mass', 'metres'];
+
+/** Words that stand beside one another are one. */
+const joined = (parts: readonly Part[]): Part[] =>
+  parts.reduce<Part[]>((all, part) => {
+    const last = all.at(-1);
+    if (last && !last.measure && !part.measure) last.text += part.text;
+    else if (part.text !== '') all.push({ ...part });
+    return all;
+  }, []);
 
 /** Words in one language, with lengths as they are shown. */
 export function createWords(language: Language, show: Show): Words {
@@ -93,9 +123,9 @@ export function createWords(language: Language, show: Show): Words {
       case 'volume':
         return showVolume(raw as number, show);
       case 'mass':
-        return show === 'mm'
-          ? `${(raw as number).toFixed(1)} kg`
-          : `${((raw as number) / 0.45359237).toFixed(1)} lb`;
+        return sayMass(raw as number, show);
+      case 'metres':
+        return showMetres(raw as number, show);
       case 'count':
       case 'number':
         return raw as number;
@@ -119,5 +149,24 @@ export function createWords(language: Language, show: Show): Words {
     );
     return formatter(language, said.code).format(values) as string;
   };
-  return { language, show, say };
+  const parts = (said: Said): Part[] => {
+    if (typeof said === 'string') return [{ text: said, measure: false }];
+    const declared = declaredOf(said.code);
+    const values = Object.fromEntries(
+      Object.entries(said.values).map(([name, raw]): [string, string | number | Whole] => {
+        const kind = declared[name] ?? 'name';
+        if (kind === 'said') return [name, new Whole(parts(raw as Said))];
+        const text = value(kind, raw);
+        return [name, MEASURES.includes(kind) ? new Whole([{ text: String(text), measure: true }]) : text];
+      }),
+    );
+    return joined(
+      formatter(language, said.code)
+        .formatToParts<Whole>(values)
+        .flatMap(({ value: one }) =>
+          one instanceof Whole ? one.parts : [{ text: String(one), measure: false }],
+        ),
+    );
+  };
+  return { language, show, say, parts };
 }

@@ -1,12 +1,14 @@
-import { Typeset } from '../ui/Typeset';
-import { sayMm, showMm, type BenchView, type Show } from '@even-tally/core';
+import { showMm, type BenchView, type Show } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import type { ReactNode } from 'react';
-import { useWords } from '../state/words';
+import { useWords, useTell } from '../state/words';
+import { Typeset } from '../ui/Typeset';
 
 const cell = 'border-t border-rule px-3 py-1';
 
 /** The drawing in words: the same courses, openings and findings, for reading out or where a picture does not serve. */
 export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNode {
+  const tell = useTell();
   const run = view.runs[view.run];
   const { say } = useWords(show);
   return (
@@ -14,20 +16,23 @@ export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNo
       className="absolute inset-0 overflow-auto bg-sheet p-6"
       tabIndex={0}
       role="region"
-      aria-label="The sheet as a list"
+      aria-label={tell(BENCH.theSheetAsA)}
     >
       <h2 className="heading text-lg">
-        {run?.name}: <Typeset words={sayMm(run?.length ?? 0, show)} /> long,{' '}
-        <Typeset words={sayMm(view.wall.height, show)} /> high
+        <Typeset
+          words={tell(
+            BENCH.listTitle({ run: run?.name ?? '', length: run?.length ?? 0, height: view.wall.height }),
+          )}
+        />
       </h2>
-      <h3 className="heading mt-4">Courses, from the top</h3>
+      <h3 className="heading mt-4">{tell(BENCH.coursesFromTheTop)}</h3>
       <table className="mt-1">
         <thead>
           <tr className="text-left text-small text-soft">
-            <th className="px-3">course</th>
-            <th className="px-3">top</th>
-            <th className="px-3">bed</th>
-            <th className="px-3">pieces</th>
+            <th className="px-3">{tell(BENCH.course)}</th>
+            <th className="px-3">{tell(BENCH.top)}</th>
+            <th className="px-3">{tell(BENCH.bed)}</th>
+            <th className="px-3">{tell(BENCH.pieces)}</th>
           </tr>
         </thead>
         <tbody>
@@ -47,22 +52,25 @@ export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNo
           ))}
         </tbody>
       </table>
-      <h3 className="heading mt-4">Openings</h3>
+      <h3 className="heading mt-4">{tell(BENCH.openings)}</h3>
       <ul className="list-disc pl-6">
         {view.openings
           .filter((o) => o.run === view.run)
           .map((o) => (
             <li key={o.id}>
-              {o.name}: from <Typeset words={sayMm(o.from, show)} /> to <Typeset words={sayMm(o.to, show)} />,
-              sill <Typeset words={sayMm(o.sill, show)} />, head <Typeset words={sayMm(o.head, show)} />
+              <Typeset words={tell(BENCH.listOpening(o))} />
             </li>
           ))}
       </ul>
-      <h3 className="heading mt-4">The wall says</h3>
+      <h3 className="heading mt-4">{tell(BENCH.theWallSays)}</h3>
       <ul className="list-disc pl-6">
         {view.says.map((s) => (
           <li key={s.letter}>
-            {s.letter}, {s.finding.severity}: <Typeset words={say(s.finding.says)} />
+            <Typeset
+              words={tell(
+                BENCH.listFinding({ letter: s.letter, severity: s.finding.severity, says: s.finding.says }),
+              )}
+            />
           </li>
         ))}
       </ul>

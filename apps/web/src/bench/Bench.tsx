@@ -1,27 +1,29 @@
 import { CAUTION, type Show } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import { memo, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import type { PanelProps } from '../stages/panel';
+import { stageNamed } from '../stages/registry';
 import { JobContext, useJob, useOpenJob } from '../state/job';
 import { createOpenJob } from '../state/openJob';
 import { useShown } from '../state/shown';
 import { look, useViewing } from '../state/view';
-import type { PanelProps } from '../stages/panel';
-import { stageNamed } from '../stages/registry';
+import { useTell } from '../state/words';
 import { Stumble } from '../ui/Stumble';
 import { Waiting } from '../ui/Waiting';
 import { ClashDialog } from './ClashDialog';
 import { KeysDialog } from './Dialogs';
 import { Drawing } from './Drawing';
 import { FootBar } from './FootBar';
-import { onKey } from './keys';
 import { PrintSheet } from './PrintSheet';
 import { RecordDialog } from './RecordDialog';
-import { VersionsDialog } from './VersionsDialog';
 import { Says } from './Says';
 import { Top } from './Top';
+import { VersionsDialog } from './VersionsDialog';
+import { WorkingCard } from './WorkingCard';
+import { onKey } from './keys';
 import { useCalm } from './useCalm';
 import { usePlan } from './usePlan';
-import { WorkingCard } from './WorkingCard';
 
 const Slip = memo(Says);
 const Paper = memo(PrintSheet);
@@ -49,6 +51,7 @@ function OpenBench({ jobId }: { jobId: string }): ReactNode {
 
 /** One run of a wall on one sheet that stays put, seen through the stages. */
 function Sheet(): ReactNode {
+  const tell = useTell();
   const { undo, redo } = useJob();
   const { jobId = '', wallId = '', run: runText = '0', stage } = useParams();
   const navigate = useNavigate();
@@ -90,16 +93,20 @@ function Sheet(): ReactNode {
     return () => window.removeEventListener('keydown', listen);
   }, [stem, base, run, runs, stage, courses, show, navigate, undo, redo]);
   useEffect(() => {
-    if (view) document.title = `${view.wall.name}, ${view.runs[view.run]?.name ?? ''} · Even Tally`;
-  }, [view]);
+    if (view)
+      document.title = tell(
+        BENCH.pageTitle({ what: `${view.wall.name}, ${view.runs[view.run]?.name ?? ''}` }),
+      );
+  }, [view, tell]);
 
   if (failed !== null) return <Stumble says={failed} />;
-  if (job && wall < 0) return <Stumble says="There is no such wall in this job." />;
+  if (job && wall < 0) return <Stumble says={tell(BENCH.thereIsNoSuch)} />;
   if (failure !== null && !view) return <Stumble says={failure} />;
   const at = stageNamed(stage);
   if (!at) return <Stumble missing />;
-  if (!job || !view || !slip.job || !slip.view) return <Waiting what="Setting out the wall" />;
-  if (view.wall.id !== wallId || slip.view.wall.id !== wallId) return <Waiting what="Setting out the wall" />;
+  if (!job || !view || !slip.job || !slip.view) return <Waiting what={tell(BENCH.settingOutTheWall)} />;
+  if (view.wall.id !== wallId || slip.view.wall.id !== wallId)
+    return <Waiting what={tell(BENCH.settingOutTheWall)} />;
   const panel: PanelProps = { job: slip.job, view: slip.view, show, stem, planner };
   return (
     <>
@@ -109,7 +116,7 @@ function Sheet(): ReactNode {
           <Drawing wallId={wallId} jobName={job.name} show={show} stage={at.key} />
           <aside
             className="relative overflow-y-auto border-l border-rule bg-sheet pb-6"
-            aria-label="Slip"
+            aria-label={tell(BENCH.slip)}
             tabIndex={0}
           >
             <Slip view={slip.view} stage={at.key} stem={stem} show={show} />

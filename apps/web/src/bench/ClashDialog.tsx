@@ -1,27 +1,29 @@
+import { sayClash, type Show, type Said } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import { DialogTitle } from '@headlessui/react';
-import { Card } from '../ui/Card';
-import { sayClash, type Show } from '@even-tally/core';
 import { useState, type ReactNode } from 'react';
-import { useJob, useOpenJob } from '../state/job';
 import type { Stale } from '../state/carrying';
+import { saidBy } from '../state/failure';
+import { useJob, useOpenJob } from '../state/job';
+import { useTell } from '../state/words';
+import { Card } from '../ui/Card';
 
 /** So many clashes are read one by one; the rest are counted. */
 const SHOWN = 8;
 
 function Clashes({ stale, show }: { stale: Stale; show: Show }): ReactNode {
+  const tell = useTell();
   const job = useOpenJob((s) => s.job);
   if (!job || stale.clashes.length === 0)
-    return <p className="mt-2">Put together the two do not make a wall. {stale.why}</p>;
+    return <p className="mt-2">{tell(BENCH.noWall({ why: stale.why ?? '' }))}</p>;
   const more = stale.clashes.length - SHOWN;
   return (
     <>
-      <p className="mt-2">
-        Everything else is carried together. Nothing is thrown away until you say which is to stand here.
-      </p>
+      <p className="mt-2">{tell(BENCH.everythingElseIsCarried)}</p>
       <table className="mt-3 w-full text-left text-small">
         <thead>
           <tr className="border-b border-ink">
-            {['What', 'It was', 'Mine', 'Theirs'].map((head) => (
+            {[tell(BENCH.what), tell(BENCH.itWas), tell(BENCH.mine), tell(BENCH.theirs)].map((head) => (
               <th key={head} scope="col" className="py-1 pr-3 font-bold">
                 {head}
               </th>
@@ -46,39 +48,40 @@ function Clashes({ stale, show }: { stale: Stale; show: Show }): ReactNode {
           })}
         </tbody>
       </table>
-      {more > 0 && <p className="mt-1 text-small text-soft">And {more} more.</p>}
+      {more > 0 && <p className="mt-1 text-small text-soft">{tell(BENCH.andMore({ count: more }))}</p>}
     </>
   );
 }
 
 /** Two people have changed the same thing otherwise: it is shown, and nothing is lost until somebody says which stands. */
 export function ClashDialog({ show, toYard }: { show: Show; toYard: () => void }): ReactNode {
+  const tell = useTell();
   const { settle } = useJob();
   const stale = useOpenJob((s) => s.stale);
-  const [says, setSays] = useState<string | null>(null);
+  const [says, setSays] = useState<Said | null>(null);
   const choose = (how: 'mine' | 'theirs' | 'copy') => () => {
     settle(how).then(
       (copy) => copy && toYard(),
-      (error: Error) => setSays(error.message),
+      (error: Error) => setSays(saidBy(error)),
     );
   };
   return (
     <Card open={stale !== null} onClose={() => undefined} size="max-h-full w-[620px] overflow-y-auto p-6">
-      <DialogTitle className="heading text-lg">Somebody else changed the same thing</DialogTitle>
+      <DialogTitle className="heading text-lg">{tell(BENCH.somebodyElseChangedThe)}</DialogTitle>
       {stale && <Clashes stale={stale} show={show} />}
       <div className="mt-5 flex flex-wrap gap-3">
         <button className="press" onClick={choose('mine')}>
-          Mine stands
+          {tell(BENCH.mineStands)}
         </button>
         <button className="press-plain" onClick={choose('theirs')}>
-          Theirs stands
+          {tell(BENCH.theirsStands)}
         </button>
         <button className="press-plain" onClick={choose('copy')}>
-          Theirs stands, keep mine as a copy
+          {tell(BENCH.theirsStandsKeepMine)}
         </button>
       </div>
       <p role="alert" className="mt-3 font-semibold text-fault">
-        {says}
+        {says && tell(says)}
       </p>
     </Card>
   );

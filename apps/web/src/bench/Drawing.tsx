@@ -1,13 +1,15 @@
 import type { BenchView, Show, StageName } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import { memo, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useShown } from '../state/shown';
 import { useViewing } from '../state/view';
+import { useTell } from '../state/words';
 import { Measure } from '../ui/Measure';
 import { AsList } from './AsList';
 import { Elevation } from './Elevation';
-import { layOut, sameLayout, type Layout } from './layout';
 import { Pole } from './Pole';
 import { Tape } from './Tape';
+import { layOut, sameLayout, type Layout } from './layout';
 
 function useSize(): [(node: HTMLElement | null) => void, { width: number; height: number }] {
   const [node, setNode] = useState<HTMLElement | null>(null);
@@ -44,16 +46,18 @@ interface Facing {
 }
 
 function Faces({ view, jobName, show, stage }: Facing & { view: BenchView }): ReactNode {
+  const tell = useTell();
   const [ref, size] = useSize();
   const asList = useViewing((s) => s.asList);
   const layout = useLayout(view, size);
   const run = view.runs[view.run];
+  const { bondName, start, family, corners } = view.wall;
   const how = view.wall.freeStart
-    ? `begins on a ${view.wall.start} ${view.wall.family}`
-    : `corners ${view.wall.corners === 'in-turn' ? 'in turn' : 'in pairs'}`;
+    ? BENCH.beginsOn({ bond: bondName, start, family })
+    : BENCH.cornersBy({ bond: bondName, how: corners });
   return (
     <>
-      <aside className="border-r border-rule bg-shade" aria-label="Story pole">
+      <aside className="border-r border-rule bg-shade" aria-label={tell(BENCH.storyPole)}>
         {layout && <Pole view={view} layout={layout} show={show} />}
       </aside>
       <main ref={ref} className="relative min-h-[420px] min-w-0 overflow-hidden" data-job={jobName}>
@@ -64,9 +68,11 @@ function Faces({ view, jobName, show, stage }: Facing & { view: BenchView }): Re
           </>
         )}
         <div className="pointer-events-none absolute top-3 right-5 left-5 flex items-baseline justify-between gap-4">
-          <h1 className="truncate font-narrow text-xl font-bold">{run?.name}, seen from outside</h1>
+          <h1 className="truncate font-narrow text-xl font-bold">
+            {tell(BENCH.runSeen({ run: run?.name ?? '' }))}
+          </h1>
           <p className="shrink-0 text-small text-soft">
-            {view.wall.bondName}, {how}; <Measure mm={run?.length ?? 0} show={show} said />
+            {tell(how)}; <Measure mm={run?.length ?? 0} show={show} said />
           </p>
         </div>
         {asList && <AsList view={view} show={show} />}

@@ -1,16 +1,18 @@
-import { type BenchView, type Role, type Show, type StageName } from '@even-tally/core';
+import type { BenchView, Role, Show, StageName } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import { memo, useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
-import { pieceIn } from './chosenPiece';
-import type { Layout } from './layout';
+import { useTell } from '../state/words';
 import { Letters } from './Letters';
 import { LevelLines } from './LevelLines';
 import { OpeningMark } from './OpeningMark';
-import { paintElevation } from './paint';
 import { Shapes } from './Shapes';
 import { MovementJoints, SteelLayer } from './SteelLayer';
 import { AirBricks, ChosenUnit } from './UnitMarks';
+import { pieceIn } from './chosenPiece';
+import type { Layout } from './layout';
+import { paintElevation } from './paint';
 
 interface Props {
   view: BenchView;
@@ -34,6 +36,7 @@ export const Elevation = memo(DrawnElevation);
 
 function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): ReactNode {
   const { view, layout } = props;
+  const tell = useTell();
   const canvas = useRef<HTMLCanvasElement>(null);
   const live = useViewing((s) => s.course);
   const inks = useInks();
@@ -42,7 +45,14 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
   }, [view, layout, inks]);
   const y = (mm: number): number => layout.base - mm * layout.scale;
   const course = view.courses[live - 1];
-  const summary = `${view.runs[view.run]?.name ?? ''} seen from outside: ${view.courses.length} courses, ${view.openings.filter((o) => o.run === view.run).length} openings, ${view.says.length} findings. The same as a list is under the button Read as a list.`;
+  const summary = tell(
+    BENCH.runSays({
+      run: view.runs[view.run]?.name ?? '',
+      courses: view.courses.length,
+      openings: view.openings.filter((o) => o.run === view.run).length,
+      findings: view.says.length,
+    }),
+  );
   return (
     <>
       <canvas

@@ -1,12 +1,14 @@
 import type { BenchView, Show } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { look, useViewing } from '../state/view';
-import { useWords } from '../state/words';
-import { Measure } from '../ui/Measure';
-import { LanguagePick } from './LanguagePick';
+import { useWords, useTell } from '../state/words';
+import { LanguagePick } from '../ui/LanguagePick';
+import { Told } from '../ui/Told';
 
 /** The live course in figures, and what else there is to open. */
 export function FootBar({ view, show }: { view: BenchView; show: Show }): ReactNode {
+  const tell = useTell();
   const live = useViewing((s) => s.course);
   const { say, lang } = useWords(show);
   const asList = useViewing((s) => s.asList);
@@ -17,13 +19,13 @@ export function FootBar({ view, show }: { view: BenchView; show: Show }): ReactN
       {course && (
         <p className="flex flex-wrap gap-x-5" aria-live="polite">
           <span>
-            Course <b>{course.number}</b> of {view.courses.length}
+            <Told said={BENCH.courseOf({ course: course.number, courses: view.courses.length })} />
           </span>
           <span>
-            top <Measure mm={course.top} show={show} />
+            <Told said={BENCH.topAt({ top: course.top })} />
           </span>
           <span>
-            bed <Measure mm={course.bed} show={show} />
+            <Told said={BENCH.bedOf({ bed: course.bed })} />
           </span>
           <span className="text-mist" lang={lang}>
             {say(view.picks[course.number - 1] ?? '')}
@@ -31,18 +33,18 @@ export function FootBar({ view, show }: { view: BenchView; show: Show }): ReactN
         </p>
       )}
       <span className="ml-auto flex">
-        <LanguagePick />
+        <LanguagePick className="bg-slate hover:bg-slate-high" />
         <button className={button} onClick={() => look({ asList: !asList })}>
-          {asList ? 'Back to the drawing' : 'Read as a list'}
+          {asList ? tell(BENCH.backToTheDrawing) : tell(BENCH.readAsAList)}
         </button>
         <button className={button} onClick={() => look({ recordOpen: true })}>
-          On record
+          {tell(BENCH.onRecord)}
         </button>
         <button className={button} onClick={() => look({ versionsOpen: true })}>
-          Versions
+          {tell(BENCH.versions)}
         </button>
         <button className={button} onClick={() => look({ keysOpen: true })}>
-          keys <b>?</b>
+          {tell(BENCH.keysShown)}
         </button>
       </span>
     </footer>

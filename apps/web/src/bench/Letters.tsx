@@ -1,7 +1,9 @@
 import { THEME, type BenchView, type SceneShape, type Show } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
+import { useTell } from '../state/words';
 import type { Layout } from './layout';
 
 interface Props {
@@ -27,6 +29,7 @@ function lettersOf({ view, layout }: Props): { mark: Letter; x: number; y: numbe
 
 /** Findings as chalk letters, each to be pressed. */
 export function Letters(props: Props): ReactNode {
+  const tell = useTell();
   const inks = useInks();
   const chosen = useViewing((s) => s.letter);
   return lettersOf(props).map(({ mark, x, y }) => {
@@ -39,7 +42,7 @@ export function Letters(props: Props): ReactNode {
         transform={`translate(${x} ${y})`}
         role="button"
         tabIndex={0}
-        aria-label={`Finding ${letter}`}
+        aria-label={tell(BENCH.findingLetter({ letter }))}
         className="cursor-pointer"
         onClick={() => look({ letter })}
         onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && look({ letter })}

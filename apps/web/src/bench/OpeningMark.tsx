@@ -1,8 +1,10 @@
-import { INCH, sayMm, showMm, type BenchView, type Show } from '@even-tally/core';
+import { INCH, showMm, type BenchView, type Show } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { labelOf } from '../state/newId';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
+import { useTell } from '../state/words';
 import { TypesetInDrawing } from '../ui/Typeset';
 import type { Layout } from './layout';
 import { openingEdit, type BenchOpening, type Part } from './openingEdits';
@@ -65,6 +67,7 @@ function useOpeningGrip(
 
 export function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): ReactNode {
   const { layout, show } = props;
+  const tell = useTell();
   const body = useRef<SVGGElement>(null);
   const nudge = useOpeningGrip(body, 'body', o, props);
   const inks = useInks();
@@ -82,7 +85,9 @@ export function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): React
         tabIndex={0}
         data-opening={o.id}
         className="cursor-ew-resize touch-none"
-        aria-label={`${o.name}, ${size}, ${sayMm(o.from, show)} from the start. Arrow keys move it.`}
+        aria-label={tell(
+          BENCH.openingSays({ name: o.name, width: o.to - o.from, height: o.head - o.sill, from: o.from }),
+        )}
         onKeyDown={nudge}
         onFocus={() => look({ opening: o.id })}
       >

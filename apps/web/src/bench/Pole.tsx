@@ -1,8 +1,10 @@
-import { INCH, millimetres, sayMm, showMm, writeLength, type BenchView, type Show } from '@even-tally/core';
+import { INCH, millimetres, showMm, writeLength, type BenchView, type Show } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import { memo, useRef, type ReactNode } from 'react';
-import { TypesetInDrawing } from '../ui/Typeset';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
+import { useTell } from '../state/words';
+import { TypesetInDrawing } from '../ui/Typeset';
 import type { Layout } from './layout';
 import { heightEdit, type Flag } from './poleEdits';
 import { useGrip } from './useGrip';
@@ -36,6 +38,7 @@ const REACH = 7;
 function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): ReactNode {
   const inks = useInks();
   const { layout, show, view } = props;
+  const tell = useTell();
   const ref = useRef<SVGGElement>(null);
   const nudge = useGrip(ref, {
     now: { view, layout, show, flag },
@@ -60,7 +63,14 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
       tabIndex={0}
       data-height={flag.name}
       className="cursor-ns-resize touch-none"
-      aria-label={`${flag.name} at ${sayMm(flag.at, show)}, ${flag.must ? 'must land on a course' : 'may move'}, ${flag.onMark ? 'on a course' : 'off the courses'}. Arrow keys move it.`}
+      aria-label={tell(
+        BENCH.flagSays({
+          name: flag.name,
+          at: flag.at,
+          must: flag.must ? 'must' : 'may',
+          on: flag.onMark ? 'on' : 'off',
+        }),
+      )}
       onKeyDown={nudge}
     >
       <title>{flag.name}</title>
@@ -94,6 +104,7 @@ export const Pole = memo(
 );
 
 function DrawnPole({ view, layout, show }: Props): ReactNode {
+  const tell = useTell();
   const inks = useInks();
   const live = useViewing((s) => s.course);
   const y = (mm: number): number => layout.base - mm * layout.scale;
@@ -105,9 +116,9 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
   const fine = view.wall.pitch * layout.scale >= 4;
   const roomy = view.wall.pitch * layout.scale >= 13;
   return (
-    <svg width={WIDTH} height={layout.height} role="group" aria-label="Story pole">
+    <svg width={WIDTH} height={layout.height} role="group" aria-label={tell(BENCH.storyPole)}>
       <text x="14" y="24" className="fill-ink font-narrow text-lead font-bold">
-        Story pole
+        {tell(BENCH.storyPole)}
       </text>
       <rect
         x={POLE}
@@ -195,7 +206,7 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
         <FlagMark key={f.flag.paths[0]} view={view} layout={layout} show={show} flag={f.flag} y={f.y} />
       ))}
       <text x={POLE + STAFF / 2} y={layout.base + 24} textAnchor="middle" className="fill-soft text-fine">
-        base 0
+        {tell(BENCH.base0)}
       </text>
     </svg>
   );

@@ -1,32 +1,32 @@
-import type { BenchView, Show, StageName } from '@even-tally/core';
+import type { BenchView, Said, Show, StageName } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
+import { STAGES } from '../stages/registry';
 import { useJob } from '../state/job';
 import { look, useViewing } from '../state/view';
-import { useWords } from '../state/words';
+import { useWords, useTell } from '../state/words';
 import { Typeset } from '../ui/Typeset';
-import { STAGES } from '../stages/registry';
 
-const WORD = { fault: 'FAULT', choice: 'CHOICE', note: 'NOTE' } as const;
 const INK = {
   fault: 'text-fault border-fault',
   choice: 'text-ink border-ink',
   note: 'text-caution border-caution',
 } as const;
 
-function courses(from: number | null, to: number | null): string {
+function courses(from: number | null, to: number | null): Said {
   if (from === null) return '';
-  return to === null || to === from ? `, course ${from}` : `, courses ${from} to ${to}`;
+  return to === null || to === from ? BENCH.inCourse({ course: from }) : BENCH.inCourses({ from, to });
 }
 
-type Said = BenchView['says'][number];
+type Lettered = BenchView['says'][number];
 
 /** An earlier finding with the very same ways out, so that they are not shown twice. */
-const twinOf = (said: Said, shown: readonly Said[]): string | null =>
+const twinOf = (said: Lettered, shown: readonly Lettered[]): string | null =>
   shown
     .slice(0, shown.indexOf(said))
     .find((s) => said.finding.fixes.length > 0 && fixesOf(s) === fixesOf(said))?.letter ?? null;
-const fixesOf = (s: Said): string => JSON.stringify(s.finding.fixes.map((f) => f.edit));
+const fixesOf = (s: Lettered): string => JSON.stringify(s.finding.fixes.map((f) => f.edit));
 
 function One({
   said,
@@ -34,12 +34,13 @@ function One({
   sameAs,
   show,
 }: {
-  said: Said;
+  said: Lettered;
   weighed: boolean;
   sameAs: string | null;
   show: Show;
 }): ReactNode {
   const { edit } = useJob();
+  const tell = useTell();
   const { say, lang } = useWords(show);
   const { letter, finding } = said;
   const chosen = useViewing((s) => s.letter === letter);
@@ -52,19 +53,19 @@ function One({
       <button
         className={`h-[26px] w-[26px] shrink-0 rounded-full border-2 bg-white text-small font-bold ${INK[finding.severity]}`}
         onClick={() => look({ letter, ...(finding.course === null ? {} : { course: finding.course }) })}
-        aria-label={`Show ${letter} on the drawing`}
+        aria-label={tell(BENCH.showLetter({ letter }))}
       >
         {letter}
       </button>
       <div className="min-w-0">
         <p className={`text-small font-bold ${INK[finding.severity]}`}>
-          {WORD[finding.severity]}
-          <span className="font-semibold">{courses(finding.course, finding.to)}</span>
+          {tell(BENCH.severity({ severity: finding.severity }))}
+          <span className="font-semibold">{tell(courses(finding.course, finding.to))}</span>
         </p>
         <p className="break-words" lang={lang}>
           <Typeset words={say(finding.says)} />
         </p>
-        {sameAs && <p className="mt-1 text-small text-soft">What settles {sameAs} settles this too.</p>}
+        {sameAs && <p className="mt-1 text-small text-soft">{tell(BENCH.settlesToo({ letter: sameAs }))}</p>}
         {finding.fixes.length > 0 && !sameAs && (
           <div className="mt-2 flex flex-wrap gap-2" lang={lang}>
             {finding.fixes.map((fix, i) => (
@@ -84,10 +85,9 @@ function One({
   );
 }
 
-const count = (n: number, one: string): string => (n === 0 ? '' : n === 1 ? `one ${one}` : `${n} ${one}s`);
-
 /** Findings of other stages: named here, so that none is overlooked, and read there. */
 function Elsewhere({ view, stage, stem }: { view: BenchView; stage: StageName; stem: string }): ReactNode {
+  const tell = useTell();
   const navigate = useNavigate();
   const others = STAGES.map((s) => ({
     ...s,
@@ -99,9 +99,12 @@ function Elsewhere({ view, stage, stem }: { view: BenchView; stage: StageName; s
         className="min-h-6 font-semibold text-chalk underline"
         onClick={() => void navigate(`${stem}/${s.key}`)}
       >
-        {s.name}
+        {tell(s.name)}
       </button>
-      : {s.said.map((f) => `${f.letter} ${WORD[f.finding.severity]}`).join(', ')}
+      :{' '}
+      {s.said
+        .map((f) => tell(BENCH.letterWord({ letter: f.letter, severity: f.finding.severity })))
+        .join(', ')}
     </p>
   ));
 }
@@ -118,17 +121,23 @@ export function Says({
   stem: string;
   show: Show;
 }): ReactNode {
+  const tell = useTell();
   const shown = view.says.filter((s) => s.finding.stage === stage);
   const of = (severity: string): number => view.says.filter((s) => s.finding.severity === severity).length;
-  const summary = [count(of('fault'), 'fault'), count(of('choice'), 'choice'), count(of('note'), 'note')]
-    .filter(Boolean)
-    .join(', ');
+  const [faults, choices, notes] = [of('fault'), of('choice'), of('note')];
+  const summary = BENCH.tallyOf({
+    faults,
+    choices,
+    notes,
+    afterFaults: faults > 0 && choices + notes > 0 ? 'yes' : 'no',
+    afterChoices: choices > 0 && notes > 0 ? 'yes' : 'no',
+  });
   return (
-    <section aria-label="The wall says">
+    <section aria-label={tell(BENCH.theWallSays)}>
       <div className="flex items-baseline justify-between border-b-2 border-ink px-4 pt-4 pb-1">
-        <h2 className="heading">The wall says</h2>
+        <h2 className="heading">{tell(BENCH.theWallSays)}</h2>
         <p className="text-small" aria-live="polite">
-          {summary || 'nothing against it'}
+          {view.says.length > 0 ? tell(summary) : tell(BENCH.nothingAgainstIt)}
         </p>
       </div>
       <ul>
@@ -138,7 +147,7 @@ export function Says({
       </ul>
       <Elsewhere view={view} stage={stage} stem={stem} />
       {view.says.length === 0 && (
-        <p className="px-4 py-3 text-settled">Courses land, perps break, nothing is sawn that need not be.</p>
+        <p className="px-4 py-3 text-settled">{tell(BENCH.coursesLandPerpsBreak)}</p>
       )}
     </section>
   );

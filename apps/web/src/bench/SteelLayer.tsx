@@ -1,9 +1,11 @@
-import { sayMm, type BenchView, type CellShown, type SceneShape, type Show } from '@even-tally/core';
+import type { BenchView, CellShown, SceneShape, Show } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import { memo, useMemo, type KeyboardEvent, type ReactNode } from 'react';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
-import type { Layout } from './layout';
+import { useTell } from '../state/words';
 import { Shapes } from './Shapes';
+import type { Layout } from './layout';
 
 interface Props {
   view: BenchView;
@@ -26,7 +28,8 @@ export function stepCell(
 }
 
 /** Cells that can be pressed, over what is drawn of them: one stop for the keyboard, arrows go along. */
-function Cells({ view, layout, show }: Props): ReactNode {
+function Cells({ view, layout }: Pick<Props, 'view' | 'layout'>): ReactNode {
+  const tell = useTell();
   const at = useViewing((s) => s.cell);
   const inks = useInks();
   const { cells } = view.steel;
@@ -39,13 +42,18 @@ function Cells({ view, layout, show }: Props): ReactNode {
   };
   const chosen = cells.find((c) => isChosen(c, at));
   const says = chosen
-    ? `Cell at ${sayMm(chosen.at, show)}, ${chosen.bar ? `bar ${chosen.bar}` : 'no bar'}, ${chosen.filled ? 'filled' : 'empty'}.`
-    : `${cells.length} cells.`;
+    ? BENCH.cellSays({
+        at: chosen.at,
+        bar: chosen.bar ? 'some' : 'none',
+        mark: chosen.bar ?? '',
+        filled: chosen.filled ? 'filled' : 'empty',
+      })
+    : BENCH.cellCount({ count: cells.length });
   return (
     <g
       role="application"
       tabIndex={0}
-      aria-label={`Continuous cells. ${says} Arrow keys go along them.`}
+      aria-label={tell(BENCH.cellsSay({ says }))}
       onKeyDown={step}
       // The cell in its ring is what has the focus; the whole face in one would hide it.
       style={{ outline: 'none' }}

@@ -1,26 +1,29 @@
-import { format } from 'date-fns';
-import { Redo2, Undo2 } from 'lucide-react';
 import type { Show } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
+import { Redo2, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
-import { useJob, useOpenJob } from '../state/job';
-import { chooseShow } from '../state/view';
-import { Mark } from '../ui/Mark';
 import { STAGES } from '../stages/registry';
 import type { BenchStage } from '../stages/stage';
+import { useDates } from '../state/dates';
+import { useJob, useOpenJob } from '../state/job';
+import { chooseShow } from '../state/view';
+import { useTell } from '../state/words';
+import { Mark } from '../ui/Mark';
 
 const WORDS = {
-  kept: (at: string | null) => (at ? `Kept at ${format(new Date(at), 'HH:mm')}` : 'Kept'),
-  keeping: () => 'Keeping…',
-  held: () => 'No server: held on this device',
-  stale: () => 'Somebody else saved',
-  refused: () => 'Not kept',
+  kept: BENCH.kept,
+  keeping: BENCH.keeping,
+  held: BENCH.noServerHeldOn,
+  stale: BENCH.somebodyElseSaved,
+  refused: BENCH.notKept,
 } as const;
 
 /** The stages hung on the mason's line. All are always open. */
 export function Line({ stem, stages = STAGES }: { stem: string; stages?: readonly BenchStage[] }): ReactNode {
+  const tell = useTell();
   return (
-    <nav aria-label="Stages" className="relative mx-2 flex items-end">
+    <nav aria-label={tell(BENCH.stages)} className="relative mx-2 flex items-end">
       <span className="absolute top-[14px] right-0 left-0 h-[2px] bg-live" aria-hidden="true" />
       <span className="absolute top-[7px] -left-2 h-[16px] w-[12px] bg-peg" aria-hidden="true" />
       <span className="absolute top-[7px] -right-2 h-[16px] w-[12px] bg-peg" aria-hidden="true" />
@@ -39,7 +42,7 @@ export function Line({ stem, stages = STAGES }: { stem: string; stages?: readonl
               <span
                 className={`mt-[4px] w-full px-2 py-[7px] text-center font-narrow text-stage font-bold ${isActive ? 'bg-sheet text-ink' : 'text-white group-hover:bg-slate-high'}`}
               >
-                {s.name}
+                {tell(s.name)}
               </span>
             </>
           )}
@@ -60,8 +63,10 @@ export function Top({
   stem: string;
   show: Show;
 }): ReactNode {
+  const tell = useTell();
   const { redo, undo } = useJob();
   const keeping = useOpenJob((s) => s.keeping);
+  const dates = useDates();
   const keptAt = useOpenJob((s) => s.keptAt);
   const back = useOpenJob((s) => s.done.at(-1)?.says ?? null);
   const again = useOpenJob((s) => s.undone.at(-1)?.says ?? null);
@@ -70,7 +75,7 @@ export function Top({
   return (
     <header className="on-slate no-print flex min-h-[84px] flex-wrap items-center justify-between gap-x-4 bg-slate px-4 text-white">
       <div className="w-[300px] min-w-0">
-        <Link to="/yard" aria-label="Even Tally, back to the yard">
+        <Link to="/yard" aria-label={tell(BENCH.evenTallyBackTo)}>
           <Mark />
         </Link>
         <p className="truncate text-small text-mist" title={`${title} · ${sub}`}>
@@ -83,14 +88,18 @@ export function Top({
           role="status"
           className={`w-full text-right text-small ${keeping === 'kept' || keeping === 'keeping' ? 'text-mist' : 'font-semibold text-caution-slate'}`}
         >
-          {WORDS[keeping](keptAt)}
+          {tell(
+            keeping === 'kept' && keptAt !== null
+              ? BENCH.keptAt({ when: dates.hour(keptAt) })
+              : WORDS[keeping],
+          )}
         </p>
         <button
           className={press}
           onClick={undo}
           disabled={back === null}
-          aria-label={back === null ? 'Undo' : `Undo: ${back}`}
-          title={back === null ? 'Nothing to undo' : `Undo: ${back} (Ctrl Z)`}
+          aria-label={back === null ? tell(BENCH.undo) : tell(BENCH.undoStep({ step: back }))}
+          title={back === null ? tell(BENCH.nothingToUndo) : tell(BENCH.undoKeys({ step: back }))}
         >
           <Undo2 size={18} aria-hidden="true" />
         </button>
@@ -98,12 +107,12 @@ export function Top({
           className={press}
           onClick={redo}
           disabled={again === null}
-          aria-label={again === null ? 'Redo' : `Redo: ${again}`}
-          title={again === null ? 'Nothing to redo' : `Redo: ${again} (Ctrl Shift Z)`}
+          aria-label={again === null ? tell(BENCH.redo) : tell(BENCH.redoStep({ step: again }))}
+          title={again === null ? tell(BENCH.nothingToRedo) : tell(BENCH.redoKeys({ step: again }))}
         >
           <Redo2 size={18} aria-hidden="true" />
         </button>
-        <div role="group" aria-label="Units shown" className="ml-2 flex">
+        <div role="group" aria-label={tell(BENCH.unitsShown)} className="ml-2 flex">
           {(['ft-in', 'mm'] as const).map((s) => (
             <button
               key={s}
@@ -111,7 +120,7 @@ export function Top({
               onClick={() => chooseShow(s)}
               className={`min-h-[28px] px-2 font-semibold ${show === s ? 'bg-sheet text-ink' : 'hover:bg-slate-high'}`}
             >
-              {s}
+              {tell(s === 'mm' ? BENCH.mm : BENCH.ftIn)}
             </button>
           ))}
         </div>

@@ -1,6 +1,3 @@
-import { Typeset } from '../ui/Typeset';
-import { DialogTitle } from '@headlessui/react';
-import { Card } from '../ui/Card';
 import {
   sayMass,
   sayMm,
@@ -11,8 +8,13 @@ import {
   type Show,
   type Working,
 } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
+import { DialogTitle } from '@headlessui/react';
 import { useEffect, useState, type ReactNode } from 'react';
 import { look, useViewing } from '../state/view';
+import { useTell } from '../state/words';
+import { Card } from '../ui/Card';
+import { Typeset } from '../ui/Typeset';
 import type { Planner } from '../workers/planner';
 
 function say(value: number | string, quantity: Quantity, show: Show): string {
@@ -26,6 +28,7 @@ function say(value: number | string, quantity: Quantity, show: Show): string {
 
 /** How a figure comes about: formula, inputs with their sources, result. */
 export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner; show: Show }): ReactNode {
+  const tell = useTell();
   const key = useViewing((s) => s.figure);
   const [made, setMade] = useState<Working | null>(null);
   const working = made?.key === key ? made : null;
@@ -52,9 +55,9 @@ export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner
       <table className="mt-3 w-full border-collapse">
         <thead>
           <tr className="text-left text-small text-soft">
-            <th className="pr-3 font-normal">from</th>
-            <th className="pr-3 text-right font-normal">value</th>
-            <th className="font-normal">source</th>
+            <th className="pr-3 font-normal">{tell(BENCH.from)}</th>
+            <th className="pr-3 text-right font-normal">{tell(BENCH.value)}</th>
+            <th className="font-normal">{tell(BENCH.source)}</th>
           </tr>
         </thead>
         <tbody>
@@ -69,9 +72,9 @@ export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner
           ))}
         </tbody>
       </table>
-      <p className="mt-3 text-small text-soft">Source: {working?.source}</p>
+      <p className="mt-3 text-small text-soft">{tell(BENCH.sourceIs({ source: working?.source ?? '' }))}</p>
       <button className="press mt-4" onClick={() => look({ figure: null })}>
-        Close
+        {tell(BENCH.close)}
       </button>
     </Card>
   );

@@ -1,7 +1,8 @@
-import type { Show } from '@even-tally/core';
-import { chooseShow, look, viewing } from '../state/view';
+import type { Message, Show } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import { STAGES } from '../stages/registry';
 import type { BenchStage } from '../stages/stage';
+import { chooseShow, look, viewing } from '../state/view';
 
 export interface KeyPlace {
   stem: string;
@@ -18,7 +19,7 @@ export interface KeyPlace {
 
 interface Key {
   keys: string;
-  says: string;
+  says: Message;
   on: (e: KeyboardEvent) => boolean;
   act: (p: KeyPlace) => void;
 }
@@ -27,7 +28,7 @@ interface Key {
 export const stageKeys = (stages: readonly BenchStage[]): Key[] =>
   stages.map((s, i) => ({
     keys: String(i + 1),
-    says: `stage: ${s.name}`,
+    says: BENCH.stageKey({ stage: s.name }),
     on: (e) => e.key === String(i + 1) && !e.ctrlKey && !e.metaKey,
     act: (p) => p.go(`${p.stem}/${s.key}`),
   }));
@@ -37,43 +38,43 @@ export const KEYS: Key[] = [
   ...stageKeys(STAGES),
   {
     keys: 'PgUp',
-    says: 'next course up',
+    says: BENCH.nextCourseUp,
     on: (e) => e.key === 'PageUp',
     act: (p) => look({ course: Math.min(p.courses, viewing.getState().course + 1) }),
   },
   {
     keys: 'PgDn',
-    says: 'next course down',
+    says: BENCH.nextCourseDown,
     on: (e) => e.key === 'PageDown',
     act: () => look({ course: Math.max(1, viewing.getState().course - 1) }),
   },
   {
     keys: ']',
-    says: 'next run',
+    says: BENCH.nextRun,
     on: (e) => e.key === ']',
     act: (p) => p.go(`${p.base}/${(p.run + 1) % p.runs}/${p.stage}`),
   },
   {
     keys: '[',
-    says: 'run before',
+    says: BENCH.runBefore,
     on: (e) => e.key === '[',
     act: (p) => p.go(`${p.base}/${(p.run + p.runs - 1) % p.runs}/${p.stage}`),
   },
   {
-    keys: 'Tab, then ← →',
-    says: 'move an opening; with Shift by half a unit',
+    keys: 'Tab, ← →',
+    says: BENCH.moveOpening,
     on: () => false,
     act: () => undefined,
   },
   {
     keys: 'Ctrl Z',
-    says: 'undo',
+    says: BENCH.undoKey,
     on: (e) => (e.ctrlKey || e.metaKey) && !e.shiftKey && e.key.toLowerCase() === 'z',
     act: (p) => p.undo(),
   },
   {
     keys: 'Ctrl Shift Z',
-    says: 'redo',
+    says: BENCH.redoKey,
     on: (e) =>
       (e.ctrlKey || e.metaKey) &&
       ((e.shiftKey && e.key.toLowerCase() === 'z') || e.key.toLowerCase() === 'y'),
@@ -81,17 +82,17 @@ export const KEYS: Key[] = [
   },
   {
     keys: 'U',
-    says: 'feet and inches, or millimetres',
+    says: BENCH.feetOrMm,
     on: (e) => e.key.toLowerCase() === 'u' && !e.ctrlKey && !e.metaKey,
     act: (p) => chooseShow(p.show === 'mm' ? 'ft-in' : 'mm'),
   },
   {
     keys: 'L',
-    says: 'read as a list',
+    says: BENCH.readTheList,
     on: (e) => e.key.toLowerCase() === 'l' && !e.ctrlKey && !e.metaKey,
     act: () => look({ asList: !viewing.getState().asList }),
   },
-  { keys: '?', says: 'this list', on: (e) => e.key === '?', act: () => look({ keysOpen: true }) },
+  { keys: '?', says: BENCH.thisList, on: (e) => e.key === '?', act: () => look({ keysOpen: true }) },
 ];
 
 const typing = (target: EventTarget | null): boolean =>

@@ -1,7 +1,10 @@
+import { DOOR } from '@even-tally/words';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { Navigate } from 'react-router';
 import { openAccount, openDemo, signIn } from '../state/api';
 import { useSession } from '../state/session';
+import { useTell } from '../state/words';
+import { LanguagePick } from '../ui/LanguagePick';
 import { Mark } from '../ui/Mark';
 import { Waiting } from '../ui/Waiting';
 import { DoorDrawing } from './DoorDrawing';
@@ -10,10 +13,11 @@ import { useEntering } from './useEntering';
 
 /** The way in: look round, sign in, or open a yard of one's own. */
 export function Door(): ReactNode {
+  const tell = useTell();
   const { session } = useSession();
   const { enter, busy, says, setSays } = useEntering();
   const [opening, setOpening] = useState(false);
-  if (!session) return <Waiting what="Opening the door" />;
+  if (!session) return <Waiting what={tell(DOOR.openingTheDoor)} />;
   if (session.signedIn) return <Navigate to="/yard" replace />;
 
   const submit = (event: FormEvent<HTMLFormElement>): void => {
@@ -31,12 +35,9 @@ export function Door(): ReactNode {
       <main className="flex flex-col p-8 lg:p-12">
         <Mark />
         <h1 className="mt-10 max-w-2xl font-narrow text-4xl leading-tight font-bold">
-          Every course, cut and bag worked out before the mud is wet.
+          {tell(DOOR.everyCourseCutAnd)}
         </h1>
-        <p className="mt-4 max-w-xl text-base">
-          Say what you know: the lines, the heights, the openings. The pole, the bond and the order follow
-          while your finger is still down.
-        </p>
+        <p className="mt-4 max-w-xl text-base">{tell(DOOR.sayWhatYouKnow)}</p>
         {session.demo && (
           <p className="mt-6">
             <button
@@ -44,32 +45,32 @@ export function Door(): ReactNode {
               disabled={busy}
               onClick={() => void enter(openDemo)}
             >
-              Look round the demo yard
+              {tell(DOOR.lookRoundTheDemo)}
             </button>
-            <span className="ml-4 text-soft">A copy of your own: nothing you do there harms another’s.</span>
+            <span className="ml-4 text-soft">{tell(DOOR.aCopyOfYour)}</span>
           </p>
         )}
         <DoorDrawing />
       </main>
-      <aside className="border-l border-rule bg-sheet p-8 lg:p-12" aria-label="Sign in">
-        <h2 className="heading text-xl">{opening ? 'Open a yard' : 'Sign in'}</h2>
+      <aside className="border-l border-rule bg-sheet p-8 lg:p-12" aria-label={tell(DOOR.signIn)}>
+        <h2 className="heading text-xl">{opening ? tell(DOOR.openAYard) : tell(DOOR.signIn)}</h2>
         <form className="mt-5 space-y-4" onSubmit={submit}>
           {opening && (
-            <Entry label="Name of the yard or crew" name="yard" type="text" autoComplete="organization" />
+            <Entry label={tell(DOOR.nameOfTheYard)} name="yard" type="text" autoComplete="organization" />
           )}
-          <Entry label="Email" name="email" type="email" autoComplete="email" />
+          <Entry label={tell(DOOR.email)} name="email" type="email" autoComplete="email" />
           <Entry
-            label={opening ? 'Password, at least 12 characters' : 'Password'}
+            label={opening ? tell(DOOR.passwordAtLeast12) : tell(DOOR.password)}
             name="password"
             type="password"
             autoComplete={opening ? 'new-password' : 'current-password'}
             {...(opening ? { minLength: 12 } : {})}
           />
           <p role="alert" className="min-h-5 font-semibold text-fault">
-            {says}
+            {says && tell(says)}
           </p>
           <button className="press" disabled={busy}>
-            {opening ? 'Open the yard' : 'Sign in'}
+            {opening ? tell(DOOR.openTheYard) : tell(DOOR.signIn)}
           </button>
         </form>
         <p className="mt-8 border-t border-rule pt-5">
@@ -80,8 +81,11 @@ export function Door(): ReactNode {
               setSays(null);
             }}
           >
-            {opening ? 'I have a yard already' : 'Open a yard of my own'}
+            {opening ? tell(DOOR.haveYard) : tell(DOOR.openAYardOf)}
           </button>
+        </p>
+        <p className="mt-8">
+          <LanguagePick className="-ml-2 bg-sheet" />
         </p>
       </aside>
     </div>

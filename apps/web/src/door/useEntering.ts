@@ -1,19 +1,21 @@
+import type { Said } from '@even-tally/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Session } from '../state/api';
+import { saidBy } from '../state/failure';
 import { useSession } from '../state/session';
 
 /** Goes into the yard by whatever way in is given, and says why not where it is refused. */
 export function useEntering(): {
   enter: (how: () => Promise<Session>) => Promise<void>;
   busy: boolean;
-  says: string | null;
-  setSays: (says: string | null) => void;
+  says: Said | null;
+  setSays: (says: Said | null) => void;
 } {
   const { session, setSession } = useSession();
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
-  const [says, setSays] = useState<string | null>(null);
+  const [says, setSays] = useState<Said | null>(null);
   const enter = async (how: () => Promise<Session>): Promise<void> => {
     setBusy(true);
     setSays(null);
@@ -21,7 +23,7 @@ export function useEntering(): {
       setSession({ ...(await how()), demo: session?.demo ?? false });
       await navigate('/yard');
     } catch (error) {
-      setSays(error instanceof Error ? error.message : String(error));
+      setSays(saidBy(error));
     } finally {
       setBusy(false);
     }

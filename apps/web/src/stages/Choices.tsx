@@ -1,8 +1,9 @@
 import type { BenchChoice, Show } from '@even-tally/core';
+import { UI } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob } from '../state/job';
+import { useWords, useTell } from '../state/words';
 import { Typeset } from '../ui/Typeset';
-import { useWords } from '../state/words';
 
 /** Ways to build it, best first, each with its reason; the one in force is marked. */
 export function Choices({
@@ -14,10 +15,11 @@ export function Choices({
   weighed: boolean;
   show: Show;
 }): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const { say } = useWords(show);
   if (choices.length === 0)
-    return <p className="text-soft">{weighed ? 'There is only one way here.' : 'Weighing the choices…'}</p>;
+    return <p className="text-soft">{weighed ? tell(UI.thereIsOnlyOne) : tell(UI.weighingTheChoices)}</p>;
   // The one to press is the cheapest that beats what stands.
   const stands = Math.min(...choices.filter((c) => c.applied).map((c) => c.cost));
   const best = choices.reduce<BenchChoice | null>(
@@ -39,7 +41,7 @@ export function Choices({
           </p>
           <p className="mt-1 pl-7">
             {c.applied ? (
-              <span className="text-small font-bold text-settled">This is how it stands</span>
+              <span className="text-small font-bold text-settled">{tell(UI.thisIsHowIt)}</span>
             ) : (
               <button
                 className={c === best ? 'press' : 'press-plain'}

@@ -1,6 +1,8 @@
+import type { ExportLine } from '@even-tally/exports';
+import { UI } from '@even-tally/words';
 import { FileDown, Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { ExportLine } from '@even-tally/exports';
+import { useTell } from '../state/words';
 import { Section } from '../ui/Section';
 import type { PanelProps } from './panel';
 import { useTakeAway } from './useTakeAway';
@@ -31,6 +33,7 @@ const place = ({ kind }: ExportLine): number => {
 
 /** Something to take away, as a button for each form it is to be had in. */
 export function TakeAway({ title, says, which, children, ...panel }: Props): ReactNode {
+  const tell = useTell();
   const { job, view, show, planner } = panel;
   const run = { index: view.run, name: view.runs[view.run]?.name ?? view.wall.name };
   const { lines, take, busy, trouble } = useTakeAway({ job, planner, wall: view.wall, run, show });
@@ -50,14 +53,14 @@ export function TakeAway({ title, says, which, children, ...panel }: Props): Rea
             ) : (
               <FileDown size={15} aria-hidden="true" />
             )}
-            {busy === line.kind ? 'Making it…' : line.name}
+            {busy === line.kind ? tell(UI.makingIt) : line.name}
           </button>
         ))}
         {children}
       </div>
       {says && <p className="text-small text-soft">{says}</p>}
       <p role="alert" className="font-semibold text-fault">
-        {trouble}
+        {trouble && tell(trouble)}
       </p>
     </Section>
   );

@@ -1,6 +1,8 @@
 import { BOND_WEIGHTS, GAUGE_WEIGHTS, WEIGHT_NAMES, type PatchStep } from '@even-tally/core';
+import { UI } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob } from '../state/job';
+import { useTell } from '../state/words';
 import { Fold } from '../ui/Fold';
 import { NumberField } from '../ui/NumberField';
 import type { PanelProps } from './panel';
@@ -9,6 +11,7 @@ const TABLES = { bond: BOND_WEIGHTS, gauge: GAUGE_WEIGHTS } as const;
 
 /** What each thing costs a choice: the one table the ranking goes by, and this job's own where it differs. */
 export function Weights({ job, stage }: PanelProps & { stage: 'bond' | 'gauge' }): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const own: Partial<Record<string, number>> = job.weights?.[stage] ?? {};
   const changed = Object.keys(own).length;
@@ -21,11 +24,11 @@ export function Weights({ job, stage }: PanelProps & { stage: 'bond' | 'gauge' }
     edit([step]);
   };
   return (
-    <Fold title="What a choice costs" aside={changed === 0 ? 'as usual' : `${changed} changed`}>
-      <p className="text-small text-soft">
-        Choices are ranked by these, added up over the whole wall. They are our rule, not a standard’s: change
-        them and the ranking follows, in this job.
-      </p>
+    <Fold
+      title={tell(UI.whatAChoiceCosts)}
+      aside={changed === 0 ? tell(UI.asUsual) : tell(UI.changed({ count: changed }))}
+    >
+      <p className="text-small text-soft">{tell(UI.choicesAreRankedBy)}</p>
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         {Object.entries(TABLES[stage]).map(([name, usual]: [string, number]) => (
           <NumberField
@@ -40,7 +43,7 @@ export function Weights({ job, stage }: PanelProps & { stage: 'bond' | 'gauge' }
       </div>
       {changed > 0 && (
         <button className="press-plain" onClick={() => edit([{ op: 'remove', path: `/weights/${stage}` }])}>
-          As usual again
+          {tell(UI.asUsualAgain)}
         </button>
       )}
     </Fold>

@@ -1,10 +1,10 @@
-import type { StageName } from '@even-tally/core';
+import type { Said, StageName } from '@even-tally/core';
 import type { ComponentType } from 'react';
 import type { PanelProps } from './panel';
 
 /** A stage as the bench has it: its name on the line, and the settings it puts on the slip. */
 export interface BenchStage {
   key: StageName;
-  name: string;
+  name: Said;
   Panel: ComponentType<PanelProps>;
 }

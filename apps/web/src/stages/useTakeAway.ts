@@ -1,7 +1,9 @@
-import type { Job, Show } from '@even-tally/core';
+import type { Job, Show, Said } from '@even-tally/core';
 import type { ExportLine } from '@even-tally/exports';
+import { KEEPING } from '@even-tally/words';
 import { useEffect, useState } from 'react';
 import { exported, readRecord } from '../state/api';
+import { saidBy } from '../state/failure';
 import { useJob, useOpenJob } from '../state/job';
 import { useLanguage } from '../state/words';
 import { download, fileName } from '../ui/download';
@@ -21,7 +23,7 @@ interface TakeAway {
   take: (line: ExportLine) => void;
   /** What is being made, and what went wrong with the last. */
   busy: string | null;
-  trouble: string | null;
+  trouble: Said | null;
 }
 
 /** What a file is called: after what it is of. */
@@ -41,7 +43,7 @@ export function useTakeAway(from: From): TakeAway {
   const words = useLanguage();
   const [lines, setLines] = useState<readonly ExportLine[]>([]);
   const [busy, setBusy] = useState<string | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<Said | null>(null);
   const { planner, job, wall, run, show } = from;
   useEffect(() => {
     let left = false;
@@ -59,7 +61,7 @@ export function useTakeAway(from: From): TakeAway {
       const record = line.recorded && id !== null ? await readRecord(id) : [];
       return planner.ask('export', { kind: line.kind, ...at, show, words, record }, job);
     }
-    return exported(await whenKept('Printing'), line.kind, {
+    return exported(await whenKept(KEEPING.printing), line.kind, {
       show,
       words,
       ...(at.wall === null ? {} : { wall: wall.id }),
@@ -71,7 +73,7 @@ export function useTakeAway(from: From): TakeAway {
     setBusy(line.kind);
     make(line)
       .then((content) => download(nameOf(line, from), line.media, content))
-      .catch((error: Error) => setTrouble(error.message))
+      .catch((error: Error) => setTrouble(saidBy(error)))
       .finally(() => setBusy(null));
   };
   return { lines, take, busy, trouble };

@@ -1,4 +1,6 @@
-import type { Fault, JobDocument, RecordEntry } from '@even-tally/core';
+import type { Fault, JobDocument, RecordEntry, Said } from '@even-tally/core';
+import { KEEPING } from '@even-tally/words';
+import { Failure } from './failure';
 
 /** What somebody may do in a yard, each with all that stands before it. */
 export const ROLES = ['reads', 'logs', 'plans', 'owns'] as const;
@@ -69,10 +71,10 @@ export interface KeptJob {
 }
 
 /** The server answered, and said no. `newer` comes with a stale write. */
-export class Refused extends Error {
+export class Refused extends Failure {
   constructor(
     readonly status: number,
-    says: string,
+    says: Said,
     readonly faults: Fault[] = [],
     readonly newer: KeptJob | null = null,
   ) {
@@ -81,9 +83,9 @@ export class Refused extends Error {
 }
 
 /** The server did not answer: work goes on and what is pending is held on this device. */
-export class Away extends Error {
+export class Away extends Failure {
   constructor() {
-    super('The server does not answer.');
+    super(KEEPING.noAnswer);
   }
 }
 
@@ -107,12 +109,7 @@ async function fetched(method: string, path: string, body?: unknown): Promise<Re
     newer?: KeptJob;
   };
   if (response.status === 503 && response.headers.get('Retry-After') === null) throw new Away();
-  throw new Refused(
-    response.status,
-    answer.says ?? 'The server refused.',
-    answer.faults,
-    answer.newer ?? null,
-  );
+  throw new Refused(response.status, answer.says ?? KEEPING.refused, answer.faults, answer.newer ?? null);
 }
 
 async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {

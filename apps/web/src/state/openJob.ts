@@ -9,10 +9,13 @@ import {
   type Job,
   type JobDocument,
   type Patch,
+  type Said,
 } from '@even-tally/core';
+import { KEEPING } from '@even-tally/words';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { addJob, Away, readJobById, Refused, saveJob, type KeptJob } from './api';
 import { became, carriedOver, type Change, type Stale } from './carrying';
+import { Failure, saidBy } from './failure';
 import { dropPending, holdPending, readPending, type Pending, type PendingDocument } from './pending';
 
 export type Keeping = 'kept' | 'keeping' | 'held' | 'stale' | 'refused';
@@ -34,9 +37,9 @@ export interface OpenJob {
   keeping: Keeping;
   keptAt: string | null;
   /** Why the last edit was refused; cleared by the next that is not. */
-  refusal: string | null;
+  refusal: Said | null;
   stale: Stale | null;
-  failure: string | null;
+  failure: Said | null;
   /** The document a drag started from; while set, edits are tried on it and not yet kept. */
   base: Job | null;
 }
@@ -98,7 +101,7 @@ export interface OpenJobHandle extends JobEdits {
   open: (id: string) => Promise<void>;
   /** Settles a clash. Gives the id of the copy when one was made. */
   settle: (how: 'mine' | 'theirs' | 'copy') => Promise<string | null>;
-  whenKept: (what: string) => Promise<string>;
+  whenKept: (what: Said) => Promise<string>;
   /** The network is back, or the page is: try again now. */
   wake: () => void;
   /** It is looked at no more: what is not sent is sent, and stays on the device until it is. */
@@ -132,7 +135,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     if (!closed) timer = setTimeout(() => void keep(), after);
   };
 
-  const refuse = (says: string): false => {
+  const refuse = (says: Said): false => {
     setState({ refusal: says });
     return false;
   };
@@ -170,7 +173,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     const { job } = getState();
     if (!job || (Array.isArray(what) && what.length === 0)) return false;
     const result = became(job, what);
-    if (typeof result === 'string') return refuse(result);
+    if ('cannot' in result) return refuse(result.cannot);
     take(result);
     return true;
   }
@@ -180,7 +183,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     const from = base ?? job;
     if (!from) return false;
     const result = became(from, what);
-    if (typeof result === 'string') return refuse(result);
+    if ('cannot' in result) return refuse(result.cannot);
     setState({ job: result, base: from, refusal: null });
     return true;
   }
@@ -197,9 +200,9 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     const step = state[from].at(-1);
     if (!step || !state.job || state.base) return;
     const result = became(state.job, from === 'done' ? inverse(step.edit) : step.edit);
-    if (typeof result === 'string') {
-      const word = from === 'done' ? 'taken back' : 'done again';
-      return void refuse(`“${step.says}” cannot be ${word}. ${result}`);
+    if ('cannot' in result) {
+      const cannot = from === 'done' ? KEEPING.takenBack : KEEPING.doneAgain;
+      return void refuse(cannot({ step: step.says, why: result.cannot }));
     }
     setState({
       job: result,
@@ -218,7 +221,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     if (!job || !kept) return;
     if ('document' in pending && pending.revision !== newer.revision) {
       const mine = checkJob(pending.document);
-      const why = 'What this device held was made on an older version of the whole job.';
+      const why = KEEPING.olderWhole;
       if (mine.ok)
         setState({
           job: mine.job,
@@ -229,7 +232,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     }
     const mine = 'document' in pending ? editOf(kept, pending.document) : pending.edit;
     const result = carriedOver({ ...newer, document: job }, mine, { kept, job });
-    if (typeof result === 'string') return;
+    if ('cannot' in result) return;
     if ('job' in result) return setState({ job: result.job });
     const clashes = [...(stale?.clashes ?? []), ...result.clashes];
     setState({ job: result.mine, keeping: 'stale', stale: { ...result, newer, clashes } });
@@ -262,7 +265,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
       setState({ keeping: 'held' });
       soon(0);
     } catch (error) {
-      setState({ failure: error instanceof Error ? error.message : String(error) });
+      setState({ failure: saidBy(error) });
     }
   }
 
@@ -286,8 +289,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
       else if (error instanceof Away) {
         setState({ keeping: 'held' });
         soon(ground.retryAfter);
-      } else
-        setState({ keeping: 'refused', refusal: error instanceof Error ? error.message : String(error) });
+      } else setState({ keeping: 'refused', refusal: saidBy(error) });
     } finally {
       saving = false;
     }
@@ -308,7 +310,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
     // Not under the hand: what is dragged is of the document it began with.
     if (base) return soon(ground.saveAfter);
     const result = carriedOver(newer, editOf(kept, job), { kept, job });
-    if (typeof result === 'string') return setState({ keeping: 'refused', refusal: result });
+    if ('cannot' in result) return setState({ keeping: 'refused', refusal: result.cannot });
     if (!('job' in result)) return setState({ keeping: 'stale', stale: result });
     setState({ job: result.job, kept: result.kept, revision: newer.revision, keptAt: newer.savedAt });
     // The answer to an earlier save may have been lost on the way: then there is nothing left to send.
@@ -370,7 +372,7 @@ export function createOpenJob(ground: Ground = GROUND): OpenJobHandle {
         const look = (s: OpenJob): boolean => {
           if (s.id && s.keeping === 'kept') resolve(s.id);
           else if (s.keeping === 'keeping') return false;
-          else reject(new Error(`${what} needs the server, and this job is not kept there yet.`));
+          else reject(new Failure(KEEPING.needsServer({ what })));
           return true;
         };
         if (look(getState())) return;

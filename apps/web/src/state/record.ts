@@ -1,15 +1,17 @@
 import { formatISO } from 'date-fns';
-import type { NewEntry, RecordEntry } from '@even-tally/core';
-import { createStore } from 'zustand/vanilla';
+import type { NewEntry, RecordEntry, Said } from '@even-tally/core';
+import { KEEPING } from '@even-tally/words';
 import { useStore } from 'zustand';
+import { createStore } from 'zustand/vanilla';
 import { addRecord, Away, readRecord } from './api';
+import { Failure, saidBy } from './failure';
 import type { OpenJobHandle } from './openJob';
 
 interface SiteRecord {
   /** The job it is of; null while none is read. */
   job: string | null;
   entries: RecordEntry[];
-  failure: string | null;
+  failure: Said | null;
 }
 
 const record = createStore<SiteRecord>(() => ({ job: null, entries: [], failure: null }));
@@ -22,7 +24,7 @@ export async function openRecord(job: string): Promise<void> {
     const entries = await readRecord(job);
     if (record.getState().job === job) record.setState({ entries, failure: null });
   } catch (error) {
-    if (record.getState().job === job) record.setState({ failure: (error as Error).message });
+    if (record.getState().job === job) record.setState({ failure: saidBy(error) });
   }
 }
 
@@ -32,14 +34,12 @@ export async function addEntry(
   entry: NewEntry,
 ): Promise<void> {
   const signing = entry.kind === 'hold-signed';
-  const job = await whenKept(signing ? 'Signing' : 'Recording a step');
+  const job = await whenKept(signing ? KEEPING.signing : KEEPING.recording);
   const happened = formatISO(new Date());
   const full = { id: crypto.randomUUID(), ...entry, happened, sent: happened } as RecordEntry;
   const added = await addRecord(job, full).catch((error: unknown) => {
     if (!(error instanceof Away)) throw error;
-    throw new Error(
-      `The server does not answer: ${signing ? 'nothing is signed' : 'nothing is recorded'} yet. Try again when it is back.`,
-    );
+    throw new Failure(signing ? KEEPING.notSigned : KEEPING.notRecorded);
   });
   record.setState((was) => ({ entries: [...was.entries.filter((e) => e.id !== added.id), added] }));
 }

@@ -1,11 +1,11 @@
-import type { BenchView } from '@even-tally/core';
-import { createStore } from 'zustand/vanilla';
+import type { BenchView, Said } from '@even-tally/core';
 import { useStore } from 'zustand';
+import { createStore } from 'zustand/vanilla';
 
 /** What the planner gave last for the sheet that is open, and why it gave nothing newer. */
 interface Shown {
   view: BenchView | null;
-  failure: string | null;
+  failure: Said | null;
 }
 
 const NOTHING: Shown = { view: null, failure: null };
@@ -20,5 +20,5 @@ export function show(view: BenchView): void {
     was && !view.weighed && was.wall.id === view.wall.id ? { ...view, choices: was.choices } : view;
   shown.setState({ view: kept, failure: null });
 }
-export const stumble = (failure: string): void => shown.setState({ failure });
+export const stumble = (failure: Said): void => shown.setState({ failure });
 export const clear = (): void => shown.setState(NOTHING, true);

@@ -1,6 +1,8 @@
+import { UI } from '@even-tally/words';
 import { DialogTitle } from '@headlessui/react';
-import { Card } from './Card';
 import type { ReactNode } from 'react';
+import { useTell } from '../state/words';
+import { Card } from './Card';
 
 interface Props {
   open: boolean;
@@ -12,6 +14,7 @@ interface Props {
 }
 
 export function Confirm({ open, title, says, yes, onYes, onNo }: Props): ReactNode {
+  const tell = useTell();
   return (
     <Card open={open} onClose={onNo} size="max-w-md p-6">
       <DialogTitle className="heading text-lg break-words">{title}</DialogTitle>
@@ -21,7 +24,7 @@ export function Confirm({ open, title, says, yes, onYes, onNo }: Props): ReactNo
           {yes}
         </button>
         <button className="press-plain" onClick={onNo}>
-          Leave it
+          {tell(UI.leaveIt)}
         </button>
       </div>
     </Card>

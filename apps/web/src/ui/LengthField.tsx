@@ -4,7 +4,6 @@ import {
   toMillimetres,
   writeLength,
   millimetres,
-  sayMm,
   showMm,
   type Counted,
   type Length,
@@ -12,7 +11,9 @@ import {
   type Show,
   type Stated,
 } from '@even-tally/core';
+import { UI } from '@even-tally/words';
 import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useTell } from '../state/words';
 
 interface Props {
   label: string;
@@ -51,6 +52,7 @@ export function LengthField({
   signed = false,
   counts,
 }: Props): ReactNode {
+  const tell = useTell();
   const id = useId();
   // What is being typed goes with the length it was typed over: when that changes, it is gone.
   const over = `${value}|${show}`;
@@ -95,9 +97,9 @@ export function LengthField({
   const bad = parsed !== null && (!parsed.ok || refused);
   const meaning =
     said !== null && !refused
-      ? `kept as said: ${said.trim()}, joints and all`
+      ? tell(UI.keptAsSaid({ typed: said.trim() }))
       : parsed?.ok
-        ? `taken as ${sayMm(toMillimetres(parsed.length), show)}`
+        ? tell(UI.takenAs({ length: toMillimetres(parsed.length) }))
         : parsed
           ? parsed.why
           : '';

@@ -1,5 +1,7 @@
 import { parseMeasured, showMm, writeLength, type Show, type Stated } from '@even-tally/core';
+import { UI } from '@even-tally/words';
 import { useId, useState, type ReactNode } from 'react';
+import { useTell } from '../state/words';
 
 interface Props {
   label: string;
@@ -11,6 +13,7 @@ interface Props {
 
 /** A list of lengths, typed one after another or pasted from a note; kept when left. */
 export function MeasuredField({ label, values, show, onChange }: Props): ReactNode {
+  const tell = useTell();
   const id = useId();
   const shown = values.map((v) => showMm(v, show, 64)).join(', ');
   const [typed, setTyped] = useState<{ over: string; text: string } | null>(null);
@@ -38,7 +41,7 @@ export function MeasuredField({ label, values, show, onChange }: Props): ReactNo
         onBlur={keep}
       />
       <p id={`${id}-m`} className={`text-xs ${bad ? 'text-fault' : 'text-soft'}`}>
-        {parsed === null ? '' : parsed.ok ? `${parsed.lengths.length} measured` : parsed.why}
+        {parsed === null ? '' : parsed.ok ? tell(UI.measured({ count: parsed.lengths.length })) : parsed.why}
       </p>
     </div>
   );

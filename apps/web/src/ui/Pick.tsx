@@ -1,13 +1,17 @@
+import type { Said } from '@even-tally/core';
 import { useId, type ReactNode } from 'react';
+import { useTell } from '../state/words';
 
 interface Props<T extends string> {
   label: string;
   value: T;
-  options: readonly (readonly [T, string])[];
+  /** Each with its words, or a name that is somebody’s own. */
+  options: readonly (readonly [T, Said])[];
   onChange: (value: T) => void;
 }
 
 export function Pick<T extends string>({ label, value, options, onChange }: Props<T>): ReactNode {
+  const tell = useTell();
   const id = useId();
   return (
     <div className="min-w-0">
@@ -22,7 +26,7 @@ export function Pick<T extends string>({ label, value, options, onChange }: Prop
       >
         {options.map(([key, name]) => (
           <option key={key} value={key}>
-            {name}
+            {tell(name)}
           </option>
         ))}
       </select>

@@ -1,4 +1,5 @@
-import { editOf, type BenchView, type Job, type Show } from '@even-tally/core';
+import { editOf, type BenchView, type Job, type Show, type Said } from '@even-tally/core';
+import { Failure } from '../state/failure';
 import { withChange } from './changes';
 import type { Answer, Ask, Question, Questions, Told } from './protocol';
 import { startPlanner } from './start';
@@ -6,7 +7,7 @@ import { startPlanner } from './start';
 /** A planner in a worker. Sheets are a stream, latest wins; the rest are questions with one answer. */
 export interface Planner {
   bench(job: Job, wall: number, run: number, show: Show): void;
-  onBench(listen: (view: BenchView) => void, failed: (says: string) => void): void;
+  onBench(listen: (view: BenchView) => void, failed: (says: Said) => void): void;
   /** `job`: what is asked about, where it is about one. */
   ask<Q extends Question>(
     what: Q,
@@ -31,7 +32,7 @@ export function openPlanner(): Planner {
   let view: BenchView | null = null;
   let frame = 0;
   let listen: (view: BenchView) => void = () => undefined;
-  let failed: (says: string) => void = () => undefined;
+  let failed: (says: Said) => void = () => undefined;
   const give = (): void => {
     cancelAnimationFrame(frame);
     frame = 0;
@@ -55,7 +56,7 @@ export function openPlanner(): Planner {
     const one = questions.get(data.seq);
     questions.delete(data.seq);
     if (data.kind === 'answer') one?.resolve(data.answers);
-    else if (one) one.reject(new Error(data.says));
+    else if (one) one.reject(new Failure(data.says));
     else {
       failed(data.says);
       behind(false);

@@ -10,7 +10,8 @@ import {
   type WallPlan,
 } from '@even-tally/core';
 import { exportLines, exportNamed } from '@even-tally/exports';
-import { createWords } from '@even-tally/words';
+import { createWords, KEEPING } from '@even-tally/words';
+import { Failure, saidBy } from '../state/failure';
 import { cardOf } from './card';
 import { buffersOf, changeSender } from './changes';
 import type { Answer, Ask, BenchAsk, Question, Questions, Told } from './protocol';
@@ -54,7 +55,7 @@ function work(): void {
     if (!now) throw new Error('No job was told.');
     before = plan(now, [], { advise: false, only: [ask.wall], before });
     const p = before.walls[0];
-    if (!p) throw new Error('There is no such wall in this job.');
+    if (!p) throw new Failure(KEEPING.noWall);
     show(ask, now, p, false);
     const steps = advised(now, p);
     setTimeout(() => advise(ask, now, steps), REST);
@@ -86,7 +87,7 @@ function guarded(seq: number, run: () => void): void {
   try {
     run();
   } catch (error) {
-    answer({ kind: 'failed', seq, says: error instanceof Error ? error.message : String(error) });
+    answer({ kind: 'failed', seq, says: saidBy(error) });
   }
 }
 

@@ -1,4 +1,4 @@
-import type { Edit, Job, JobDocument, RecordEntry, Show, Working } from '@even-tally/core';
+import type { Edit, Job, JobDocument, RecordEntry, Show, Working, Said } from '@even-tally/core';
 import type { ExportLine } from '@even-tally/exports';
 import type { Language } from '@even-tally/words';
 import type { CardView } from './card';
@@ -38,4 +38,4 @@ export type Ask =
 export type Answer =
   | { kind: 'bench'; seq: number; change: ViewChange }
   | { kind: 'answer'; seq: number; answers: Questions[Question]['answers'] }
-  | { kind: 'failed'; seq: number; says: string };
+  | { kind: 'failed'; seq: number; says: Said };

@@ -1,4 +1,5 @@
-import { formatDistanceToNow } from 'date-fns';
+import type { Said } from '@even-tally/core';
+import { YARD } from '@even-tally/words';
 import { useCallback, useEffect, useState, type FormEvent, type ReactNode } from 'react';
 import { Navigate } from 'react-router';
 import { Entry, textIn } from '../door/Entry';
@@ -11,37 +12,46 @@ import {
   signOutEverywhere,
   type SessionLine,
 } from '../state/api';
+import { useDates } from '../state/dates';
+import { saidBy } from '../state/failure';
 import { useSession } from '../state/session';
+import { useTell } from '../state/words';
 import { Inside } from './Inside';
 
 /** What a browser says of itself, in the few words a person knows it by. */
-export function agentSays(agent: string): string {
-  const browser = /Edg|OPR|Firefox|Chrome|Safari/.exec(agent)?.[0] ?? 'A browser';
+export function agentSays(agent: string): Said {
+  const browser = /Edg|OPR|Firefox|Chrome|Safari/.exec(agent)?.[0];
   const on = /Android|iPhone|iPad|Windows|Mac OS|Linux/.exec(agent)?.[0];
-  return `${{ Edg: 'Edge', OPR: 'Opera' }[browser] ?? browser}${on ? ` on ${on}` : ''}`;
+  const named = browser === undefined ? YARD.aBrowser : ({ Edg: 'Edge', OPR: 'Opera' }[browser] ?? browser);
+  return on ? YARD.aBrowserOn({ browser: named, on }) : named;
 }
 
 function Sessions({ onTrouble }: { onTrouble: (error: Error) => void }): ReactNode {
+  const tell = useTell();
+  const dates = useDates();
   const [lines, setLines] = useState<SessionLine[]>([]);
   const read = useCallback((): void => void listSessions().then(setLines, onTrouble), [onTrouble]);
   useEffect(read, [read]);
   return (
-    <section aria-label="Where you are signed in">
-      <h2 className="heading border-b-2 border-ink pb-1">Where you are signed in</h2>
+    <section aria-label={tell(YARD.whereYouAreSigned)}>
+      <h2 className="heading border-b-2 border-ink pb-1">{tell(YARD.whereYouAreSigned)}</h2>
       <ul>
         {lines.map((l) => (
           <li key={l.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-2">
-            <span className="font-semibold">{agentSays(l.agent)}</span>
+            <span className="font-semibold">{tell(agentSays(l.agent))}</span>
             <span className="text-small text-soft">
-              {l.here ? 'here and now' : `last used ${formatDistanceToNow(new Date(l.seen))} ago`}, signed in{' '}
-              {formatDistanceToNow(new Date(l.made))} ago
+              {tell(
+                l.here
+                  ? YARD.hereAndNow({ made: dates.since(l.made) })
+                  : YARD.lastUsed({ seen: dates.since(l.seen), made: dates.since(l.made) }),
+              )}
             </span>
             {!l.here && (
               <button
                 className="ml-auto min-h-7 px-2 text-soft hover:text-fault"
                 onClick={() => void endSession(l.id).then(read, onTrouble)}
               >
-                Sign it out
+                {tell(YARD.signItOut)}
               </button>
             )}
           </li>
@@ -52,7 +62,7 @@ function Sessions({ onTrouble }: { onTrouble: (error: Error) => void }): ReactNo
           className="press-plain"
           onClick={() => void signOutEverywhere().then(() => location.assign('/'), onTrouble)}
         >
-          Sign out everywhere
+          {tell(YARD.signOutEverywhere)}
         </button>
       </p>
     </section>
@@ -61,10 +71,11 @@ function Sessions({ onTrouble }: { onTrouble: (error: Error) => void }): ReactNo
 
 /** The account itself: where it is signed in, its password, and how it or its yard is closed. */
 export function Account(): ReactNode {
+  const tell = useTell();
   const { session, setSession } = useSession();
-  const [says, setSays] = useState<string | null>(null);
+  const [says, setSays] = useState<Said | null>(null);
   const [done, setDone] = useState<string | null>(null);
-  const trouble = useCallback((error: Error): void => setSays(error.message), []);
+  const trouble = useCallback((error: Error): void => setSays(saidBy(error)), []);
   if (session?.yard?.demo) return <Navigate to="/yard" replace />;
   const change = (event: FormEvent<HTMLFormElement>): void => {
     event.preventDefault();
@@ -74,7 +85,7 @@ export function Account(): ReactNode {
     setDone(null);
     changePassword(text('old'), text('password')).then((now) => {
       setSession({ ...now, demo: session?.demo ?? false });
-      setDone('Changed. Every other session of this account has ended.');
+      setDone(tell(YARD.passwordChanged));
       form.reset();
     }, trouble);
   };
@@ -89,34 +100,31 @@ export function Account(): ReactNode {
     );
   };
   return (
-    <Inside title="Account" says={says}>
+    <Inside title={tell(YARD.account)} says={says}>
       <p className="mb-4 break-all">{session?.email}</p>
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-2">
         <Sessions onTrouble={trouble} />
         <div className="space-y-8">
-          <form aria-label="Password" className="space-y-3" onSubmit={change}>
-            <h2 className="heading border-b-2 border-ink pb-1">Password</h2>
-            <Entry label="The old one" name="old" type="password" autoComplete="current-password" />
+          <form aria-label={tell(YARD.password)} className="space-y-3" onSubmit={change}>
+            <h2 className="heading border-b-2 border-ink pb-1">{tell(YARD.password)}</h2>
+            <Entry label={tell(YARD.theOldOne)} name="old" type="password" autoComplete="current-password" />
             <Entry
-              label="A new one, at least 12 characters"
+              label={tell(YARD.aNewOneAt)}
               name="password"
               type="password"
               autoComplete="new-password"
               minLength={12}
             />
-            <button className="press">Change it</button>
+            <button className="press">{tell(YARD.changeIt)}</button>
             <p role="status" className="text-settled">
               {done}
             </p>
           </form>
-          <form aria-label="Closing" className="space-y-3" onSubmit={close}>
-            <h2 className="heading border-b-2 border-ink pb-1">Closing</h2>
-            <p className="text-small text-soft">
-              What was signed stays on record under the name it was signed with. A closed yard is kept for a
-              month and then swept; take its file first.
-            </p>
+          <form aria-label={tell(YARD.closing)} className="space-y-3" onSubmit={close}>
+            <h2 className="heading border-b-2 border-ink pb-1">{tell(YARD.closing)}</h2>
+            <p className="text-small text-soft">{tell(YARD.whatWasSignedStays)}</p>
             <Entry
-              label="Your password, once more"
+              label={tell(YARD.yourPasswordOnceMore)}
               name="again"
               type="password"
               autoComplete="current-password"
@@ -125,15 +133,15 @@ export function Account(): ReactNode {
               {session?.yard?.role === 'owns' && (
                 <>
                   <a className="press-plain inline-block" href="/api/yard/file" download>
-                    The yard’s file
+                    {tell(YARD.theYardsFile)}
                   </a>
                   <button className="press-plain" value="yard">
-                    Close the yard
+                    {tell(YARD.closeTheYard)}
                   </button>
                 </>
               )}
               <button className="press-plain" value="account">
-                Close my account
+                {tell(YARD.closeMyAccount)}
               </button>
             </p>
           </form>

@@ -1,9 +1,11 @@
-import { Typeset } from '../ui/Typeset';
-import { sayMm, type JobDocument } from '@even-tally/core';
+import type { JobDocument } from '@even-tally/core';
+import { YARD } from '@even-tally/words';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { paintElevation } from '../bench/paint';
 import { useInks } from '../state/scheme';
+import { useTell } from '../state/words';
+import { Told } from '../ui/Told';
 import type { CardView } from '../workers/card';
 import type { Planner } from '../workers/planner';
 
@@ -74,26 +76,24 @@ export function WallCard({
 
 /** How big the wall is, and whether anything is wrong with it. */
 function Says({ drawn, job }: { drawn: CardView | null | undefined; job: JobDocument }): ReactNode {
-  if (drawn === undefined) return <span className="block text-small text-soft">laying it out…</span>;
-  if (drawn === null) return <span className="block text-small text-soft">cannot be drawn</span>;
+  const tell = useTell();
+  if (drawn === undefined)
+    return <span className="block text-small text-soft">{tell(YARD.layingItOut)}</span>;
+  if (drawn === null) return <span className="block text-small text-soft">{tell(YARD.cannotBeDrawn)}</span>;
   return (
     <>
       <span className="block text-small text-soft">
-        <span className="figures">
-          <Typeset words={sayMm(drawn.length, job.show)} />
-        </span>{' '}
-        ×{' '}
-        <span className="figures">
-          <Typeset words={sayMm(drawn.height, job.show)} />
-        </span>
-        {drawn.runs > 1 ? `, ${drawn.runs} runs` : ''}
+        <Told
+          said={YARD.wallSize({ length: drawn.length, height: drawn.height, runs: drawn.runs })}
+          show={job.show}
+        />
       </span>
       {drawn.faults > 0 ? (
         <span className="block text-small font-semibold text-fault">
-          {drawn.faults === 1 ? 'one fault to see to' : `${drawn.faults} faults to see to`}
+          {tell(YARD.faultsToSee({ count: drawn.faults }))}
         </span>
       ) : (
-        <span className="block text-small text-settled">no faults</span>
+        <span className="block text-small text-settled">{tell(YARD.noFaults)}</span>
       )}
     </>
   );

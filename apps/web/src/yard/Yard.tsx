@@ -1,4 +1,5 @@
-import { readJob, sayFault, type JobDocument } from '@even-tally/core';
+import { readJob, sayFault, type JobDocument, type Said } from '@even-tally/core';
+import { YARD } from '@even-tally/words';
 import { FileUp, Plus } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
@@ -12,30 +13,30 @@ import {
   type JobLine,
   type Role,
 } from '../state/api';
+import { saidBy } from '../state/failure';
 import { useSession } from '../state/session';
+import { useTell } from '../state/words';
 import { Waiting } from '../ui/Waiting';
 import { openPlanner, type Planner } from '../workers/planner';
 import { Inside } from './Inside';
 import { JobRow } from './JobRow';
-import { NEW_JOB } from './newJob';
 import { PutAway } from './PutAway';
+import { NEW_JOB } from './newJob';
 
 const MOST = 5 * 1024 * 1024;
 
 /** All jobs, drawn as the walls they are. */
 export function Yard(): ReactNode {
+  const tell = useTell();
   const { session } = useSession();
   const navigate = useNavigate();
   const [jobs, setJobs] = useState<JobLine[] | null>(null);
   const [away, setAway] = useState<JobLine[]>([]);
-  const [says, setSays] = useState<string | null>(null);
+  const [says, setSays] = useState<Said | null>(null);
   const file = useRef<HTMLInputElement>(null);
   const [planner] = useState<Planner>(openPlanner);
   useEffect(() => () => planner.close(), [planner]);
-  const show = useCallback(
-    (error: unknown): void => setSays(error instanceof Error ? error.message : String(error)),
-    [],
-  );
+  const show = useCallback((error: unknown): void => setSays(saidBy(error)), []);
   const read = useCallback((): void => {
     Promise.all([listJobs(), listPutAway()]).then(([now, put]) => {
       setJobs(now);
@@ -64,23 +65,29 @@ export function Yard(): ReactNode {
     setSays(null);
     if (chosen.name.endsWith('.ndjson')) return loadYard(chosen).then(read, show);
     if (chosen.size > MOST)
-      return setSays(`${chosen.name}: wanted at most 5 MB, got ${(chosen.size / 1048576).toFixed(1)} MB.`);
+      return setSays(tell(YARD.tooBig({ file: chosen.name, size: Math.ceil(chosen.size / 104857.6) / 10 })));
     const given = readJob(await chosen.text());
     if (given.ok) return add(given.job);
     const [first, ...more] = given.faults;
     setSays(
-      `${chosen.name}: ${first ? sayFault(first) : 'not a job file'}${more.length > 0 ? ` (and ${more.length} more)` : ''}. Nothing was changed.`,
+      tell(
+        YARD.notRead({
+          file: chosen.name,
+          fault: first ? sayFault(first) : YARD.notAJob,
+          more: more.length,
+        }),
+      ),
     );
   };
 
-  if (!jobs && !says) return <Waiting what="Opening the yard" />;
+  if (!jobs && !says) return <Waiting what={tell(YARD.openingTheYard)} />;
   const actions = may('plans') && (
     <>
       <button className="press inline-flex items-center gap-2" onClick={() => void begin()}>
-        <Plus size={16} aria-hidden="true" /> New wall
+        <Plus size={16} aria-hidden="true" /> {tell(YARD.newWall)}
       </button>
       <button className="press-plain inline-flex items-center gap-2" onClick={() => file.current?.click()}>
-        <FileUp size={16} aria-hidden="true" /> Load a job file
+        <FileUp size={16} aria-hidden="true" /> {tell(YARD.loadAJobFile)}
       </button>
       <input
         ref={file}
@@ -88,7 +95,7 @@ export function Yard(): ReactNode {
         accept=".json,application/json,.ndjson"
         className="sr-only"
         tabIndex={-1}
-        aria-label="Job file to load"
+        aria-label={tell(YARD.jobFileToLoad)}
         onChange={(e) => {
           void load(e.currentTarget.files?.[0]);
           e.currentTarget.value = '';
@@ -97,14 +104,12 @@ export function Yard(): ReactNode {
     </>
   );
   return (
-    <Inside title="Yard" actions={actions} says={says}>
+    <Inside title={tell(YARD.yard)} actions={actions} says={says}>
       {jobs?.length === 0 && (
         <div className="border-t-2 border-ink py-12">
-          <p className="heading text-lg">The yard is empty.</p>
+          <p className="heading text-lg">{tell(YARD.theYardIsEmpty)}</p>
           <p className="mt-2 max-w-md">
-            {may('plans')
-              ? 'Begin with a wall and change it to yours, or load a job file from another yard.'
-              : 'Whoever plans in this yard has not begun a wall yet.'}
+            {may('plans') ? tell(YARD.beginWithAWall) : tell(YARD.whoeverPlansInThis)}
           </p>
         </div>
       )}

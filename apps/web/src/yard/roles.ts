@@ -1,25 +1,27 @@
+import type { Message } from '@even-tally/core';
+import { YARD } from '@even-tally/words';
 import type { Role } from '../state/api';
 
 /** What each role is, after “one who”: each with what stands before it. */
-export const ROLE_SAYS: Record<Role, string> = {
-  reads: 'looks at the jobs and prints them',
-  logs: 'signs holds and keeps the record as well',
-  plans: 'changes the jobs and asks others in as well',
-  owns: 'settles who is in the yard as well',
+export const ROLE_SAYS: Record<Role, Message> = {
+  reads: YARD.readsSays,
+  logs: YARD.logsSays,
+  plans: YARD.plansSays,
+  owns: YARD.ownsSays,
 };
 
 /** What somebody will do with it, after “You will”. */
-export const ROLE_WILL: Record<Role, string> = {
-  reads: 'look at the jobs and print them',
-  logs: 'look at the jobs, print them, sign holds and keep the record',
-  plans: 'plan: change the jobs, keep the record, ask others in',
-  owns: 'own the yard with those who own it: plan, and settle who is in it',
+export const ROLE_WILL: Record<Role, Message> = {
+  reads: YARD.readsWill,
+  logs: YARD.logsWill,
+  plans: YARD.plansWill,
+  owns: YARD.ownsWill,
 };
 
 /** Each in a word, as a list says it. */
-export const ROLE_NAMES: Record<Role, string> = {
-  reads: 'Reads',
-  logs: 'Logs',
-  plans: 'Plans',
-  owns: 'Owns',
+export const ROLE_NAMES: Record<Role, Message> = {
+  reads: YARD.reads,
+  logs: YARD.logs,
+  plans: YARD.plans,
+  owns: YARD.owns,
 };

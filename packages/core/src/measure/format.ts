@@ -1,4 +1,6 @@
 import {
+  CUBIC_METRE_MM3,
+  FOOT,
   INCH,
   type Length,
   toInches,
@@ -85,3 +87,10 @@ export function showVolume(m3: CubicMetres, show: Show): string {
 export function showArea(m2: SquareMetres, show: Show): string {
   return show === 'ft-in' ? `${(m2 / 0.09290304).toFixed(0)} ft²` : `${m2.toFixed(2)} m²`;
 }
+
+/** So much of a material by the run: metres to a tenth, or whole feet. Nobody orders mesh in inches. */
+export const showMetres = (m: number, show: Show): string =>
+  show === 'mm' ? `${m.toFixed(1)} m` : `${(m / (FOOT / 1000)).toFixed(0)} ft`;
+
+/** What ready-mix is ordered in where feet are. */
+export const cubicYards = (m3: CubicMetres): number => (m3 * CUBIC_METRE_MM3) / (3 * FOOT) ** 3;

@@ -1,3 +1,4 @@
+import type { UnitFamily } from '../tables/units.js';
 import { toMillimetres, type Length, type Mm } from '../measure/length.js';
 import {
   CONCRETE_FACTOR,
@@ -84,7 +85,7 @@ export interface BenchView {
     index: number;
     name: string;
     unit: string;
-    family: string;
+    family: UnitFamily;
     height: Mm;
     /** Its base over the job's datum, mm. */
     base: Mm;

@@ -1,4 +1,5 @@
-import type { Catalogue } from '@even-tally/core';
+import type { Texts } from '../texts.js';
+import { SCREENS_IN_ENGLISH } from '../screens/index.js';
 import { bond } from './bond.js';
 import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
@@ -7,7 +8,8 @@ import { cavity, grout, movement, retain } from './rest.js';
 import { scene } from './scene.js';
 import { steel } from './steel.js';
 
-export const en: Catalogue = {
+export const en: Texts = {
+  ...SCREENS_IN_ENGLISH,
   'set-out': setOut,
   ground,
   gauge,

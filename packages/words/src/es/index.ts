@@ -1,14 +1,16 @@
-import type { Catalogue } from '@even-tally/core';
+import type { Texts } from '../texts.js';
 import { bond } from './bond.js';
 import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { cavity, grout, movement, retain } from './rest.js';
+import { screens } from './screens/index.js';
 import { scene } from './scene.js';
 import { steel } from './steel.js';
 
 /** In the words crews use on site. Written by us and wanting a native mason’s eye. */
-export const es: Catalogue = {
+export const es: Texts = {
+  ...screens,
   'set-out': setOut,
   ground,
   gauge,

@@ -1,6 +1,8 @@
-import { BONDS, sayMm, UNITS, type BondId } from '@even-tally/core';
+import { BONDS, UNITS, type BondId } from '@even-tally/core';
+import { AT_BOND } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/job';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
 import { Section } from '../../ui/Section';
@@ -20,6 +22,7 @@ const throughBond = (id: BondId): boolean => BONDS.some((b) => b.id === id && b.
 
 /** Unit, joints and start; openings; and the ways to bond it. */
 export function Bond(props: PanelProps): ReactNode {
+  const tell = useTell();
   const { job, view, show } = props;
   const { set } = useWallFields(job, view);
   const refusal = useOpenJob((s) => s.refusal);
@@ -28,33 +31,38 @@ export function Bond(props: PanelProps): ReactNode {
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   return (
     <>
-      <Section title="Unit and joints">
-        <Pick label="Unit" value={view.wall.unit} options={units} onChange={(v) => set('/build/unit', v)} />
+      <Section title={tell(AT_BOND.unitAndJoints)}>
         <Pick
-          label="Bond"
+          label={tell(AT_BOND.unit)}
+          value={view.wall.unit}
+          options={units}
+          onChange={(v) => set('/build/unit', v)}
+        />
+        <Pick
+          label={tell(AT_BOND.bond)}
           value={view.wall.bond}
           options={BONDS.map((b) => [b.id, b.name] as const)}
           onChange={(v: BondId) => set('/build/bond', v)}
         />
         <Pick
-          label={`Thickness, now ${sayMm(view.wall.thickness, show)}`}
+          label={tell(AT_BOND.thicknessNow({ thickness: view.wall.thickness }))}
           value={String(view.wall.wythes) as '1' | '2'}
           options={[
-            ['1', 'one unit'],
-            ['2', throughBond(view.wall.bond) ? 'one brick long, bonded through' : 'two wythes, tied'],
+            ['1', AT_BOND.oneUnit],
+            ['2', throughBond(view.wall.bond) ? AT_BOND.bondedThrough : AT_BOND.twoTied],
           ]}
           onChange={(v) => set('/build/wythes', Number(v))}
         />
         <div className="grid grid-cols-2 gap-3">
           <LengthField
-            label="Head joint"
+            label={tell(AT_BOND.headJoint)}
             name="head"
             value={view.wall.head}
             {...measure}
             onChange={(v) => set('/build/head', v)}
           />
           <LengthField
-            label="Bed, target"
+            label={tell(AT_BOND.bedTarget)}
             name="bed"
             value={view.wall.bed}
             {...measure}
@@ -63,44 +71,44 @@ export function Bond(props: PanelProps): ReactNode {
         </div>
         {view.wall.freeStart && (
           <Pick
-            label="Course 1 begins on"
+            label={tell(AT_BOND.course1BeginsOn)}
             value={view.wall.start}
             options={[
-              ['whole', `a whole ${view.wall.family}`],
-              ['half', `a half ${view.wall.family}`],
+              ['whole', AT_BOND.aWhole({ family: view.wall.family })],
+              ['half', AT_BOND.aHalf({ family: view.wall.family })],
             ]}
             onChange={(v) => set('/build/start', v)}
           />
         )}
         {view.wall.closersMatter && (
           <Pick
-            label="Beside a corner"
+            label={tell(AT_BOND.besideACorner)}
             value={view.wall.closers ? 'closer' : 'none'}
             options={[
-              ['none', 'run on from the corner'],
-              ['closer', 'a closer, to bring the bond back'],
+              ['none', AT_BOND.runOn],
+              ['closer', AT_BOND.aCloser],
             ]}
             onChange={(v) => set('/build/closers', v === 'closer')}
           />
         )}
         {view.openings.length > 0 && view.wall.bond === 'half' && (
           <Pick
-            label="Where it must be cut"
+            label={tell(AT_BOND.whereItMustBe)}
             value={view.wall.cuts}
             options={[
-              ['panel', 'in mid-panel, reveals sound'],
-              ['jamb', 'at the jambs'],
+              ['panel', AT_BOND.inMidPanel],
+              ['jamb', AT_BOND.atJambs],
             ]}
             onChange={(v) => set('/build/cuts', v)}
           />
         )}
         <p role="alert" className="font-semibold text-fault">
-          {refusal}
+          {refusal && tell(refusal)}
         </p>
       </Section>
       <UnitCard {...props} />
       <Openings {...props} />
-      <Section title="Ways to bond it" aside={<Lock {...props} stage="bond" />}>
+      <Section title={tell(AT_BOND.waysToBondIt)} aside={<Lock {...props} stage="bond" />}>
         <Choices
           choices={view.choices.filter((c) => c.stage === 'bond')}
           weighed={view.weighed}
@@ -114,9 +122,9 @@ export function Bond(props: PanelProps): ReactNode {
       <Closing {...props} />
       <TakeAway
         {...props}
-        title="Take the tape"
+        title={tell(AT_BOND.takeTheTape)}
         which={ofSheet('tape')}
-        says="Running marks to every perp and jamb, odd and even courses, all from the start of the run."
+        says={tell(AT_BOND.runningMarksToEvery)}
       />
     </>
   );

@@ -1,4 +1,3 @@
-import { Typeset } from '../../ui/Typeset';
 import {
   closingForecast,
   courseStretches,
@@ -7,10 +6,13 @@ import {
   sayMm,
   toMillimetres,
 } from '@even-tally/core';
+import { AT_BOND } from '@even-tally/words';
 import { useState, type ReactNode } from 'react';
 import { useViewing } from '../../state/view';
+import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { Pick } from '../../ui/Pick';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 
 /** A course wider than this between two units has an opening in it, mm. */
@@ -18,6 +20,7 @@ const WIDEST_JOINT = 40;
 
 /** One measurement in mid-course: will the last unit drop in? */
 export function Closing({ view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const course = useViewing((s) => s.course);
   const [which, setWhich] = useState('0');
   const [laid, setLaid] = useState(1);
@@ -36,24 +39,22 @@ export function Closing({ view, show }: PanelProps): ReactNode {
     ? closingForecast(pieces, laid, toMillimetres(read.length), view.wall.head, { least, most })
     : null;
   return (
-    <Fold title="Will it close?" aside={`course ${course}`}>
-      <p className="text-small text-soft">
-        Stop in mid-course and hook the tape on the start of the run. Press another course on the drawing to
-        ask about that one.
-      </p>
+    <Fold title={tell(AT_BOND.willItClose)} aside={tell(AT_BOND.courseNo({ course }))}>
+      <p className="text-small text-soft">{tell(AT_BOND.stopInMidCourse)}</p>
       {stretches.length > 1 && (
         <Pick
-          label="Stretch"
+          label={tell(AT_BOND.stretch)}
           value={which}
           options={stretches.map(
-            (s, i) => [String(i), `${say(s[0]?.from ?? 0)} to ${say(s.at(-1)?.to ?? 0)}`] as const,
+            (s, i) =>
+              [String(i), AT_BOND.stretchFrom({ from: s[0]?.from ?? 0, to: s.at(-1)?.to ?? 0 })] as const,
           )}
           onChange={setWhich}
         />
       )}
       <div className="grid grid-cols-2 gap-3">
         <label className="block text-small text-soft">
-          Units laid, of {pieces.length}
+          {tell(AT_BOND.unitsLaid({ count: pieces.length }))}
           <input
             className="entry"
             type="number"
@@ -64,7 +65,7 @@ export function Closing({ view, show }: PanelProps): ReactNode {
           />
         </label>
         <label className="block text-small text-soft">
-          The last one ends at
+          {tell(AT_BOND.theLastOneEnds)}
           <input
             className="entry"
             value={reading}
@@ -75,11 +76,7 @@ export function Closing({ view, show }: PanelProps): ReactNode {
       </div>
       {last && (
         <p className="text-small text-soft">
-          It should read{' '}
-          <span className="figures text-ink">
-            <Typeset words={say(last.to)} />
-          </span>
-          .
+          <Told said={AT_BOND.shouldRead({ at: last.to })} />
         </p>
       )}
       {reading !== '' && !read.ok && <p className="text-xs text-fault">{read.why}</p>}
@@ -88,11 +85,15 @@ export function Closing({ view, show }: PanelProps): ReactNode {
           aria-live="polite"
           className={forecast.verdict === 'will not close' ? 'font-semibold text-fault' : ''}
         >
-          {forecast.verdict === 'closes'
-            ? 'The last unit drops in: carry on.'
-            : forecast.verdict === 'eased'
-              ? `It closes with each of the ${forecast.joints} joints left at ${say(forecast.each)}.`
-              : `It will not close: each of the ${forecast.joints} joints left would be ${say(forecast.each)}, and they may be ${say(least)} to ${say(most)}.`}
+          <Told
+            said={
+              forecast.verdict === 'closes'
+                ? AT_BOND.theLastUnitDrops
+                : forecast.verdict === 'eased'
+                  ? AT_BOND.eased({ joints: forecast.joints, each: forecast.each })
+                  : AT_BOND.notClose({ joints: forecast.joints, each: forecast.each, least, most })
+            }
+          />
         </p>
       )}
     </Fold>

@@ -1,5 +1,7 @@
-import type { Pier, Vents } from '@even-tally/core';
+import type { Pier, Vents, Message } from '@even-tally/core';
+import { AT_BOND } from '@even-tally/words';
 import type { ReactNode } from 'react';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { Listed } from '../../ui/Listed';
 import { NumberField } from '../../ui/NumberField';
@@ -8,13 +10,13 @@ import type { PanelProps } from '../panel';
 import { useWallList } from '../useWallList';
 import { written } from '../written';
 
-const WHAT: readonly (readonly [Vents['what'], string])[] = [
-  ['air-brick', 'air bricks'],
-  ['vent', 'vents'],
+const WHAT: readonly (readonly [Vents['what'], Message])[] = [
+  ['air-brick', AT_BOND.airBricks],
+  ['vent', AT_BOND.vents],
 ];
-const SIDES: readonly (readonly [NonNullable<Pier['side']>, string])[] = [
-  ['inside', 'stands out inside'],
-  ['outside', 'stands out outside'],
+const SIDES: readonly (readonly [NonNullable<Pier['side']>, Message])[] = [
+  ['inside', AT_BOND.standsOutInside],
+  ['outside', AT_BOND.standsOutOutside],
 ];
 
 /** About so far from one air brick to the next: common practice, mm. */
@@ -22,14 +24,16 @@ const APART = 2000;
 
 /** Air bricks and vents, on whole units. */
 export function AirBricks({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const list = useWallList(job, view, 'vents', 'V');
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const every = show === 'mm' ? APART : "6'";
   return (
     <Listed
-      title="Air bricks"
-      one="row"
-      none="None in this run."
+      title={tell(AT_BOND.airBrickRows)}
+      one={AT_BOND.row}
+      add={AT_BOND.addRow}
+      none={tell(AT_BOND.noneInThisRun)}
       items={view.vents}
       keyOf={(v) => v.id}
       onAdd={() =>
@@ -39,15 +43,20 @@ export function AirBricks({ job, view, show }: PanelProps): ReactNode {
     >
       {(v) => (
         <div className="grid grid-cols-2 gap-x-3 gap-y-1">
-          <Pick label="Let in" value={v.what} options={WHAT} onChange={(w) => list.set(v.index, 'what', w)} />
+          <Pick
+            label={tell(AT_BOND.letIn)}
+            value={v.what}
+            options={WHAT}
+            onChange={(w) => list.set(v.index, 'what', w)}
+          />
           <NumberField
-            label="Course"
+            label={tell(AT_BOND.course)}
             value={v.course}
             most={view.courses.length}
             onChange={(n) => list.set(v.index, 'course', n)}
           />
           <LengthField
-            label="No further apart than"
+            label={tell(AT_BOND.noFurtherApartThan)}
             counts="units"
             value={v.every}
             {...measure}
@@ -61,6 +70,7 @@ export function AirBricks({ job, view, show }: PanelProps): ReactNode {
 
 /** Piers bonded into the wall. */
 export function Piers({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const list = useWallList(job, view, 'piers', 'P');
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const length = view.runs[view.run]?.length ?? 0;
@@ -79,9 +89,10 @@ export function Piers({ job, view, show }: PanelProps): ReactNode {
   };
   return (
     <Listed
-      title="Piers"
-      one="pier"
-      none="None in this run. A pier stands one leaf proud and is bonded in by headers."
+      title={tell(AT_BOND.piers)}
+      one={AT_BOND.pier}
+      add={AT_BOND.addPier}
+      none={tell(AT_BOND.noPiers)}
       items={view.piers}
       keyOf={(p) => p.id}
       onAdd={add}
@@ -90,14 +101,14 @@ export function Piers({ job, view, show }: PanelProps): ReactNode {
       {(p) => (
         <div className="grid grid-cols-2 gap-x-3 gap-y-1">
           <LengthField
-            label="From the start"
+            label={tell(AT_BOND.fromTheStart)}
             counts="units"
             value={p.from}
             {...measure}
             onChange={(v) => list.set(p.index, 'at', v)}
           />
           <LengthField
-            label="Width"
+            label={tell(AT_BOND.width)}
             counts="units"
             value={p.to - p.from}
             {...measure}

@@ -1,19 +1,21 @@
-import { Typeset } from '../../ui/Typeset';
-import { Measure } from '../../ui/Measure';
-import { sayMm, type PatchStep, type Stated } from '@even-tally/core';
+import type { PatchStep, Stated, Said } from '@even-tally/core';
+import { AT_BOND } from '@even-tally/words';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { newId } from '../../state/newId';
 import { look, useViewing } from '../../state/view';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { Section } from '../../ui/Section';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 import { written } from '../written';
 
 type One = PanelProps['view']['openings'][number];
 
 function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const path = `/walls/${view.wall.index}/openings/${o.index}`;
   const off = view.wall.nominal ? view.wall.head : 0;
@@ -29,7 +31,7 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
         <p className="min-w-0 font-semibold break-words">{o.name}</p>
         <button
           className="flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
-          aria-label={`Take out ${o.name}`}
+          aria-label={tell(AT_BOND.takeOut({ what: o.name }))}
           onClick={() => edit([{ op: 'remove', path }])}
         >
           <Trash2 size={15} aria-hidden="true" />
@@ -37,7 +39,7 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
       </div>
       <div className="grid grid-cols-2 gap-x-3">
         <LengthField
-          label="From the start"
+          label={tell(AT_BOND.fromTheStart)}
           counts="units"
           name={`${o.id}-at`}
           value={o.from + off}
@@ -45,7 +47,7 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
           onChange={set('at')}
         />
         <LengthField
-          label="Width"
+          label={tell(AT_BOND.width)}
           counts="units"
           name={`${o.id}-width`}
           value={o.to - o.from - off}
@@ -53,7 +55,7 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
           onChange={set('width')}
         />
         <LengthField
-          label="Sill"
+          label={tell(AT_BOND.sill)}
           counts="courses"
           name={`${o.id}-sill`}
           value={o.sill}
@@ -61,7 +63,7 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
           onChange={set('sill')}
         />
         <LengthField
-          label="Head"
+          label={tell(AT_BOND.head)}
           counts="courses"
           name={`${o.id}-head`}
           value={o.head}
@@ -71,23 +73,23 @@ function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
       </div>
       <p className="flex flex-wrap gap-x-4">
         <Tick
-          label="soldiers over it"
+          label={tell(AT_BOND.soldiersOverIt)}
           on={o.soldiers}
           onChange={(on) => edit([flag(path, 'over', on ? 'soldiers' : null)])}
         />
         <Tick
-          label="the same both sides"
+          label={tell(AT_BOND.theSameBothSides)}
           on={o.symmetric}
           onChange={(on) => edit([flag(path, 'symmetric', on ? true : null)])}
         />
       </p>
       {matches(view, o).map((m) => (
         <button
-          key={m.says}
+          key={m.key}
           className="mr-3 min-h-7 text-small font-semibold text-chalk underline"
           onClick={() => edit([{ op: 'replace', path: `${path}/${m.key}`, value: written(m.to, show) }])}
         >
-          {m.says}
+          {tell(m.says)}
         </button>
       ))}
     </li>
@@ -114,7 +116,7 @@ function Tick({
 }
 
 /** The nearest other opening of the run whose sill or head this one might be set to. */
-function matches(view: PanelProps['view'], o: One): { says: string; key: 'sill' | 'head'; to: number }[] {
+function matches(view: PanelProps['view'], o: One): { says: Said; key: 'sill' | 'head'; to: number }[] {
   const other = view.openings
     .filter((n) => n.run === o.run && n.id !== o.id)
     .sort((a, b) => Math.abs(a.from - o.from) - Math.abs(b.from - o.from))[0];
@@ -124,26 +126,29 @@ function matches(view: PanelProps['view'], o: One): { says: string; key: 'sill' 
       (key) => Math.abs(other[key] - o[key]) > 0.5 && (key === 'head' || (o.sill > 0 && other.sill > 0)),
     )
     .filter((key) => (key === 'head' ? other.head > o.sill : other.sill < o.head))
-    .map((key) => ({ says: `Match the ${key} of ${other.name}`, key, to: other[key] }));
+    .map((key) => ({ says: AT_BOND.matchOf({ key, name: other.name }), key, to: other[key] }));
 }
 
 /** Narrow piers between openings: which units stand first, and the perp between them. */
-function Narrow({ view, show }: PanelProps): ReactNode {
+function Narrow({ view }: PanelProps): ReactNode {
+  const tell = useTell();
   if (view.narrow.length === 0) return null;
-  const say = (mm: number): string => sayMm(mm, show);
   return (
     <div className="border-t border-rule pt-2">
-      <p className="font-semibold">Narrow piers</p>
+      <p className="font-semibold">{tell(AT_BOND.narrowPiers)}</p>
       <ol className="list-decimal space-y-1 pl-5">
         {view.narrow.map((n) => (
           <li key={n.from}>
-            <Measure mm={n.to - n.from} show={show} said /> at <Measure mm={n.from} show={show} said />: set
-            the two end units to the jambs first, then the{' '}
-            {Math.max(n.odd.length, n.even.length) - 2 > 0 ? 'rest' : 'perp'} between at perps of{' '}
-            <b className="figures">
-              <Typeset words={say(n.joint)} />
-            </b>
-            , all alike. {n.odd.length} units on odd courses, {n.even.length} on even.
+            <Told
+              said={AT_BOND.narrowPier({
+                width: n.to - n.from,
+                at: n.from,
+                more: Math.max(n.odd.length, n.even.length) - 2 > 0 ? 'rest' : 'perp',
+                joint: n.joint,
+                odd: n.odd.length,
+                even: n.even.length,
+              })}
+            />
           </li>
         ))}
       </ol>
@@ -152,7 +157,7 @@ function Narrow({ view, show }: PanelProps): ReactNode {
 }
 
 /** A new opening two units wide in the widest clear stretch of the run, on the bond when it can be. */
-function newOpening({ job, view, show }: PanelProps): PatchStep[] | null {
+function newOpening({ job, view, show }: PanelProps, tell: (said: Said) => string): PatchStep[] | null {
   const { module, pitch, head, height, nominal, index } = view.wall;
   const off = nominal ? head : 0;
   const length = view.runs[view.run]?.length ?? 0;
@@ -171,7 +176,7 @@ function newOpening({ job, view, show }: PanelProps): PatchStep[] | null {
   const text = (mm: number): Stated => written(mm, show);
   const value = {
     id,
-    name: `Opening ${label}`,
+    name: tell(AT_BOND.openingNo({ label })),
     run: view.run,
     at: text(left + off),
     width: text(module * 2 + (nominal ? 0 : head)),
@@ -184,23 +189,24 @@ function newOpening({ job, view, show }: PanelProps): PatchStep[] | null {
 }
 
 export function Openings(props: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const here = props.view.openings.filter((o) => o.run === props.view.run);
-  const fresh = newOpening(props);
+  const fresh = newOpening(props, tell);
   return (
     <Section
-      title="Openings"
+      title={tell(AT_BOND.openings)}
       aside={
         <button
           className="inline-flex min-h-7 items-center gap-1 font-semibold text-chalk disabled:text-soft"
           disabled={!fresh}
           onClick={() => fresh && edit(fresh)}
         >
-          <Plus size={15} aria-hidden="true" /> Add one
+          <Plus size={15} aria-hidden="true" /> {tell(AT_BOND.addOne)}
         </button>
       }
     >
-      {here.length === 0 && <p className="text-soft">None in this run.</p>}
+      {here.length === 0 && <p className="text-soft">{tell(AT_BOND.noneInThisRun)}</p>}
       <ul className="-mx-4">
         {here.map((o) => (
           <OpeningFields key={o.id} {...props} o={o} />

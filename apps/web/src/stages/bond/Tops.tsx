@@ -1,36 +1,39 @@
-import { Typeset } from '../../ui/Typeset';
-import { sayMm, type Top } from '@even-tally/core';
+import { type Message, sayMm, type Top } from '@even-tally/core';
+import { AT_BOND } from '@even-tally/words';
 import type { ReactNode } from 'react';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { Listed } from '../../ui/Listed';
 import { NumberField } from '../../ui/NumberField';
 import { Pick } from '../../ui/Pick';
+import { Typeset } from '../../ui/Typeset';
 import type { PanelProps } from '../panel';
 import { useWallList } from '../useWallList';
 import { written } from '../written';
 
-const KINDS: readonly (readonly [Top['kind'], string])[] = [
-  ['raked', 'raked: a straight slope'],
-  ['stepped', 'stepped in courses'],
-  ['scallop', 'a scallop between two heights'],
-  ['ramp', 'a ramp, swept up'],
+const KINDS: readonly (readonly [Top['kind'], Message])[] = [
+  ['raked', AT_BOND.rakedAStraightSlope],
+  ['stepped', AT_BOND.steppedInCourses],
+  ['scallop', AT_BOND.scallop],
+  ['ramp', AT_BOND.aRampSweptUp],
 ];
 
 /** What the saw is set to for a top: length on the bed, and the height of either end. */
 function CutList({ view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   if (view.raked.length === 0) return null;
   const say = (mm: number): string => sayMm(mm, show);
   return (
     <table className="w-full text-small">
       <caption className="text-left font-bold">
-        Cut list: {view.raked.reduce((sum, c) => sum + c.count, 0)} pieces
+        {tell(AT_BOND.cutList({ count: view.raked.reduce((sum, c) => sum + c.count, 0) }))}
       </caption>
       <thead>
         <tr className="text-left text-soft">
-          <th className="font-normal">course</th>
-          <th className="text-right font-normal">no.</th>
-          <th className="text-right font-normal">on the bed</th>
-          <th className="text-right font-normal">left × right</th>
+          <th className="font-normal">{tell(AT_BOND.courseHead)}</th>
+          <th className="text-right font-normal">{tell(AT_BOND.no)}</th>
+          <th className="text-right font-normal">{tell(AT_BOND.onTheBed)}</th>
+          <th className="text-right font-normal">{tell(AT_BOND.leftRight)}</th>
         </tr>
       </thead>
       <tbody>
@@ -56,6 +59,7 @@ function CutList({ view, show }: PanelProps): ReactNode {
 
 /** Gables, steps, scallops and ramps of this run, and the list of their cuts. */
 export function Tops(props: PanelProps): ReactNode {
+  const tell = useTell();
   const { job, view, show } = props;
   const list = useWallList(job, view, 'tops', 'T');
   const stated = job.walls[view.wall.index]?.tops ?? [];
@@ -80,9 +84,10 @@ export function Tops(props: PanelProps): ReactNode {
   };
   return (
     <Listed
-      title="Tops"
-      one="top"
-      none="Level all along. A gable rises past the height; a garden wall may fall in slopes, steps, ramps or scallops."
+      title={tell(AT_BOND.tops)}
+      one={AT_BOND.top}
+      add={AT_BOND.addTop}
+      none={tell(AT_BOND.levelAllAlongA)}
       items={view.tops}
       keyOf={(t) => t.id}
       onAdd={add}
@@ -92,31 +97,36 @@ export function Tops(props: PanelProps): ReactNode {
       {(t) => (
         <div className="grid grid-cols-2 gap-x-3 gap-y-1">
           <div className="col-span-2">
-            <Pick label={`Top ${t.id}`} value={t.kind} options={KINDS} onChange={(k) => change(t.index, k)} />
+            <Pick
+              label={tell(AT_BOND.topNo({ id: t.id }))}
+              value={t.kind}
+              options={KINDS}
+              onChange={(k) => change(t.index, k)}
+            />
           </div>
           <LengthField
-            label="From"
+            label={tell(AT_BOND.from)}
             counts="units"
             value={t.from}
             {...measure}
             onChange={(v) => list.set(t.index, 'from', v)}
           />
           <LengthField
-            label="To"
+            label={tell(AT_BOND.to)}
             counts="units"
             value={t.to}
             {...measure}
             onChange={(v) => list.set(t.index, 'to', v)}
           />
           <LengthField
-            label="Height where it begins"
+            label={tell(AT_BOND.heightWhereItBegins)}
             counts="courses"
             value={t.segments[0]?.left ?? 0}
             {...measure}
             onChange={(v) => list.set(t.index, 'left', v)}
           />
           <LengthField
-            label="Height where it ends"
+            label={tell(AT_BOND.heightWhereItEnds)}
             counts="courses"
             value={t.segments.at(-1)?.right ?? 0}
             {...measure}
@@ -124,7 +134,7 @@ export function Tops(props: PanelProps): ReactNode {
           />
           {t.kind === 'stepped' && (
             <NumberField
-              label="Courses in a step"
+              label={tell(AT_BOND.coursesInAStep)}
               value={stated[t.index]?.step ?? 1}
               most={100}
               onChange={(n) => list.set(t.index, 'step', n)}
@@ -132,7 +142,7 @@ export function Tops(props: PanelProps): ReactNode {
           )}
           {t.kind === 'scallop' && (
             <LengthField
-              label="Hangs by"
+              label={tell(AT_BOND.hangsBy)}
               value={Math.max(
                 0,
                 ((t.segments[0]?.left ?? 0) + (t.segments.at(-1)?.right ?? 0)) / 2 -

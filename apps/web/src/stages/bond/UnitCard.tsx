@@ -1,23 +1,26 @@
-import { Measure } from '../../ui/Measure';
-import { pieceOf, writeAddress, type PieceChange } from '@even-tally/core';
+import { pieceOf, writeAddress, type PieceChange, KIND_NAMES, type Message } from '@even-tally/core';
+import { AT_BOND } from '@even-tally/words';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { pieceIn, stepPiece } from '../../bench/chosenPiece';
 import { useJob } from '../../state/job';
 import { newId } from '../../state/newId';
 import { look, useViewing } from '../../state/view';
-import { pieceIn, stepPiece } from '../../bench/chosenPiece';
+import { useTell } from '../../state/words';
 import { Section } from '../../ui/Section';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 
-const DO: readonly (readonly [PieceChange['do'], string, string])[] = [
-  ['split', 'Part it in two', 'parted in two'],
-  ['swap', 'Change about with the next', 'changed about with the next'],
-  ['turn', 'Turn it across', 'turned across the wall'],
-  ['end-for-end', 'Turn it end for end', 'turned end for end'],
+const DO: readonly (readonly [PieceChange['do'], Message, Message])[] = [
+  ['split', AT_BOND.partItInTwo, AT_BOND.parted],
+  ['swap', AT_BOND.changeAboutWithThe, AT_BOND.changedAbout],
+  ['turn', AT_BOND.turnItAcross, AT_BOND.turnedAcross],
+  ['end-for-end', AT_BOND.turnItEndFor, AT_BOND.turnedEndForEnd],
 ];
 
 /** The unit that was pressed: what it is, where it lies, and how it might be laid otherwise. */
-export function UnitCard({ job, view, show }: PanelProps): ReactNode {
+export function UnitCard({ job, view }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const course = useViewing((s) => s.course);
   const at = useViewing((s) => s.piece);
@@ -44,19 +47,19 @@ export function UnitCard({ job, view, show }: PanelProps): ReactNode {
   const arrow = 'flex min-h-8 min-w-8 items-center justify-center border border-rule hover:bg-chalk-pale';
   return (
     <Section
-      title="This unit"
+      title={tell(AT_BOND.thisUnit)}
       aside={
         <span className="flex gap-1">
           <button
             className={arrow}
-            aria-label="The unit before"
+            aria-label={tell(AT_BOND.theUnitBefore)}
             onClick={() => look({ piece: stepPiece(view, course, at, -1) })}
           >
             <ArrowLeft size={15} aria-hidden="true" />
           </button>
           <button
             className={arrow}
-            aria-label="The next unit"
+            aria-label={tell(AT_BOND.theNextUnit)}
             onClick={() => look({ piece: stepPiece(view, course, at, 1) })}
           >
             <ArrowRight size={15} aria-hidden="true" />
@@ -65,21 +68,24 @@ export function UnitCard({ job, view, show }: PanelProps): ReactNode {
       }
     >
       {piece === null ? (
-        <p className="text-soft">
-          Press a unit on the drawing, or step along course {course} with the arrows.
-        </p>
+        <p className="text-soft">{tell(AT_BOND.pressUnit({ course }))}</p>
       ) : (
         <>
           <p>
-            <b className="capitalize">{piece.kind === 'cut' ? 'Sawn' : piece.kind}</b>
-            {piece.sawn && piece.kind !== 'cut' ? ', sawn' : ''} in course {course},{' '}
-            <Measure mm={piece.to - piece.from} show={show} said /> long, from{' '}
-            <Measure mm={piece.from} show={show} said />.
+            <Told
+              said={AT_BOND.unitSays({
+                kind: piece.kind === 'cut' ? AT_BOND.sawn : KIND_NAMES[piece.kind],
+                sawn: piece.sawn && piece.kind !== 'cut' ? 'yes' : 'no',
+                course,
+                length: piece.to - piece.from,
+                from: piece.from,
+              })}
+            />
           </p>
           <p className="flex flex-wrap gap-2">
             {DO.filter(([does]) => does !== 'end-for-end' || piece.sawn).map(([does, says]) => (
               <button key={does} className="press-plain" onClick={() => change(does)}>
-                {says}
+                {tell(says)}
               </button>
             ))}
           </p>
@@ -90,13 +96,15 @@ export function UnitCard({ job, view, show }: PanelProps): ReactNode {
           {here.map((c) => (
             <li key={c.id} className="flex items-center justify-between border-t border-rule py-1 text-small">
               <span>
-                At <Measure mm={c.at} show={show} said />: {DO.find(([d]) => d === c.does)?.[2]}
+                <Told
+                  said={AT_BOND.changeAt({ at: c.at, what: DO.find(([d]) => d === c.does)?.[2] ?? '' })}
+                />
               </span>
               <button
                 className="min-h-7 shrink-0 pl-2 font-semibold text-chalk"
                 onClick={() => edit([{ op: 'remove', path: `${path}/${c.index}` }])}
               >
-                As the bond has it
+                {tell(AT_BOND.asTheBondHas)}
               </button>
             </li>
           ))}

@@ -1,5 +1,6 @@
+import { BENCH } from '@even-tally/words';
 import { memo } from 'react';
 import type { BenchStage } from '../stage';
 import { Bond } from './Bond';
 
-export const bond: BenchStage = { key: 'bond', name: 'Bond', Panel: memo(Bond) };
+export const bond: BenchStage = { key: 'bond', name: BENCH.bond, Panel: memo(Bond) };

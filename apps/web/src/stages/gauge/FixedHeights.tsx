@@ -1,8 +1,10 @@
-import { millimetres, writeLength, type Keep, type Stated } from '@even-tally/core';
+import { millimetres, writeLength, type Keep, type Stated, type Said } from '@even-tally/core';
+import { AT_GAUGE } from '@even-tally/words';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { newId } from '../../state/newId';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { NameField } from '../../ui/NameField';
 import { Pick } from '../../ui/Pick';
@@ -11,8 +13,8 @@ import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 
 const KEEPS = [
-  ['must', 'must land there'],
-  ['wish', 'may move'],
+  ['must', AT_GAUGE.mustLand],
+  ['wish', AT_GAUGE.mayMove],
 ] as const;
 
 function Rule({
@@ -23,19 +25,20 @@ function Rule({
   job,
   view,
   show,
-}: PanelProps & { name: string; must: boolean; tolerance: number; path: string }): ReactNode {
+}: PanelProps & { name: Said; must: boolean; tolerance: number; path: string }): ReactNode {
+  const tell = useTell();
   const { set } = useWallFields(job, view);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   return (
     <div className="grid grid-cols-2 gap-x-3">
       <Pick
-        label={`${name} ${must ? '' : '(a wish)'}`}
+        label={tell(AT_GAUGE.keepOf({ name, keep: must ? 'must' : 'wish' }))}
         value={must ? 'must' : 'wish'}
         options={KEEPS}
         onChange={(v: Keep) => set(`${path}/keep`, v)}
       />
       <LengthField
-        label="give or take"
+        label={tell(AT_GAUGE.giveOrTake)}
         value={tolerance}
         {...measure}
         onChange={(v) => set(`${path}/tolerance`, v)}
@@ -46,6 +49,7 @@ function Rule({
 
 /** Heights a course has to land on, and how firmly: the openings' and any others. */
 export function FixedHeights(props: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const { job, view, show } = props;
   const { set } = useWallFields(job, view);
@@ -56,27 +60,27 @@ export function FixedHeights(props: PanelProps): ReactNode {
     const { id, label } = newId('H', list);
     const course = view.marks[Math.floor(view.marks.length / 2)]?.top ?? view.wall.height / 2;
     const at: Stated = writeLength(millimetres(Math.round(course * 1000) / 1000), show);
-    const value = { id, name: `Height ${label.slice(1)}`, at };
+    const value = { id, name: tell(AT_GAUGE.heightNo({ label: label.slice(1) })), at };
     edit([list ? { op: 'add', path: `${path}/-`, value } : { op: 'add', path, value: [value] }]);
   };
   const openings = view.openings.filter((o) => o.run === view.run);
   return (
     <Section
-      title="Fixed heights"
+      title={tell(AT_GAUGE.fixedHeights)}
       aside={
         <button className="inline-flex min-h-7 items-center gap-1 font-semibold text-chalk" onClick={add}>
-          <Plus size={15} aria-hidden="true" /> Add one
+          <Plus size={15} aria-hidden="true" /> {tell(AT_GAUGE.addOne)}
         </button>
       }
     >
       {openings.length + view.heights.length === 0 && (
-        <p className="text-soft">Only the top. Add a bearing, a floor, a plate or an old course line.</p>
+        <p className="text-soft">{tell(AT_GAUGE.onlyTheTopAdd)}</p>
       )}
       {openings.map((o) => (
         <Rule
           key={o.id}
           {...props}
-          name={`${o.name}, sill and head`}
+          name={AT_GAUGE.sillAndHead({ name: o.name })}
           must={o.must}
           tolerance={o.tolerance}
           path={`/openings/${o.index}`}
@@ -86,12 +90,12 @@ export function FixedHeights(props: PanelProps): ReactNode {
         <div key={h.id} className="border-t border-rule pt-2">
           <div className="grid grid-cols-[1fr_110px_28px] items-end gap-x-2">
             <NameField
-              label="Height of"
+              label={tell(AT_GAUGE.heightOf)}
               value={h.name}
               onChange={(v) => set(`/heights/${h.index}/name`, v)}
             />
             <LengthField
-              label="above the base"
+              label={tell(AT_GAUGE.aboveTheBase)}
               counts="courses"
               value={h.at}
               {...measure}
@@ -99,7 +103,7 @@ export function FixedHeights(props: PanelProps): ReactNode {
             />
             <button
               className="mb-5 flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
-              aria-label={`Take out ${h.name}`}
+              aria-label={tell(AT_GAUGE.takeOut({ what: h.name }))}
               onClick={() => edit([{ op: 'remove', path: `${path}/${h.index}` }])}
             >
               <Trash2 size={15} aria-hidden="true" />

@@ -1,11 +1,13 @@
-import { Typeset } from '../../ui/Typeset';
-import { sayMm } from '@even-tally/core';
+import { AT_GAUGE } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/job';
 import { look } from '../../state/view';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
 import { Section } from '../../ui/Section';
+import { Told } from '../../ui/Told';
+import { Typeset } from '../../ui/Typeset';
 import { Choices } from '../Choices';
 import { Lock } from '../Lock';
 import { ofSheet, TakeAway } from '../TakeAway';
@@ -17,26 +19,30 @@ import { RealUnits } from './RealUnits';
 
 /** The height against whole courses, and the ways to bring them together. */
 export function Gauge(props: PanelProps): ReactNode {
+  const tell = useTell();
   const { job, view, show } = props;
   const { set } = useWallFields(job, view);
   const refusal = useOpenJob((s) => s.refusal);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const beds = view.courses.map((c) => c.bed);
+  const [from, to] = [Math.min(...beds), Math.max(...beds)];
   const [least, most] = view.wall.bedLimits;
   const rendered = view.wall.hiddenTo === Infinity;
   return (
     <>
       <Section
-        title="Courses"
+        title={tell(AT_GAUGE.courses)}
         aside={
           <span className="figures text-small">
-            {view.courses.length} in <Typeset words={sayMm(view.wall.built, show)} />
+            <Typeset
+              words={tell(AT_GAUGE.coursesIn({ count: view.courses.length, height: view.wall.built }))}
+            />
           </span>
         }
       >
         <div className="grid grid-cols-2 gap-3">
           <LengthField
-            label="Height"
+            label={tell(AT_GAUGE.height)}
             counts="courses"
             name="height"
             value={view.wall.height}
@@ -44,7 +50,7 @@ export function Gauge(props: PanelProps): ReactNode {
             onChange={(v) => set('/height', v)}
           />
           <LengthField
-            label="Bed, target"
+            label={tell(AT_GAUGE.bedTarget)}
             name="bed"
             value={view.wall.bed}
             {...measure}
@@ -52,33 +58,26 @@ export function Gauge(props: PanelProps): ReactNode {
           />
         </div>
         <p className="text-small text-soft">
-          Beds come to{' '}
-          <span className="figures text-ink">
-            <Typeset words={sayMm(Math.min(...beds), show)} />
-          </span>
-          {Math.max(...beds) - Math.min(...beds) > 0.05 && (
-            <>
-              {' '}
-              to{' '}
-              <span className="figures text-ink">
-                <Typeset words={sayMm(Math.max(...beds), show)} />
-              </span>
-            </>
-          )}
-          ; they may be <Typeset words={sayMm(least, show)} /> to <Typeset words={sayMm(most, show)} />.{' '}
+          <Told
+            said={
+              to - from > 0.05
+                ? AT_GAUGE.bedsComeFrom({ from, to, least, most })
+                : AT_GAUGE.bedsComeTo({ from, least, most })
+            }
+          />{' '}
           <button
             className="min-h-6 font-semibold text-chalk underline"
             aria-haspopup="dialog"
             onClick={() => look({ figure: `${view.wall.id}/wall/bed` })}
           >
-            How the bed is found
+            {tell(AT_GAUGE.howTheBedIs)}
           </button>
         </p>
         <p role="alert" className="font-semibold text-fault">
-          {refusal}
+          {refusal && tell(refusal)}
         </p>
       </Section>
-      <Section title="Ways to reach the heights" aside={<Lock {...props} stage="gauge" />}>
+      <Section title={tell(AT_GAUGE.waysToReachThe)} aside={<Lock {...props} stage="gauge" />}>
         <Choices
           choices={view.choices.filter((c) => c.stage === 'gauge')}
           weighed={view.weighed}
@@ -87,20 +86,20 @@ export function Gauge(props: PanelProps): ReactNode {
       </Section>
       <Weights {...props} stage="gauge" />
       <FixedHeights {...props} />
-      <Section title="What will be seen">
+      <Section title={tell(AT_GAUGE.whatWillBeSeen)}>
         <div className="grid grid-cols-2 gap-3">
           <Pick
-            label="The face"
+            label={tell(AT_GAUGE.theFace)}
             value={rendered ? 'rendered' : 'fair'}
             options={[
-              ['fair', 'stays in sight'],
-              ['rendered', 'is rendered'],
+              ['fair', AT_GAUGE.inSight],
+              ['rendered', AT_GAUGE.rendered],
             ]}
             onChange={(v) => set('/build/face', { finish: v })}
           />
           {!rendered && (
             <LengthField
-              label="Hidden up to"
+              label={tell(AT_GAUGE.hiddenUpTo)}
               counts="courses"
               value={view.wall.hiddenTo}
               {...measure}
@@ -108,17 +107,14 @@ export function Gauge(props: PanelProps): ReactNode {
             />
           )}
         </div>
-        <p className="text-small text-soft">
-          Beds that soil, a skirting or render will hide may be fatter or thinner, and nobody counts the
-          change.
-        </p>
+        <p className="text-small text-soft">{tell(AT_GAUGE.bedsThatSoilA)}</p>
       </Section>
       <RealUnits {...props} />
       <TakeAway
         {...props}
-        title="Take the pole"
+        title={tell(AT_GAUGE.takeThePole)}
         which={ofSheet('pole')}
-        says="Cumulative marks from the base, nail spacing, and a small full-size gauge with a ruler to check the printer by."
+        says={tell(AT_GAUGE.cumulativeMarksFromThe)}
       />
     </>
   );

@@ -1,9 +1,11 @@
-import { Typeset } from '../../ui/Typeset';
-import { sayMm, stated, toMillimetres, type Stated } from '@even-tally/core';
+import { stated, toMillimetres, type Stated } from '@even-tally/core';
+import { AT_GAUGE } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
+import { useTell } from '../../state/words';
 import { MeasuredField } from '../../ui/MeasuredField';
 import { Section } from '../../ui/Section';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 
@@ -12,10 +14,10 @@ const read = (list: readonly Stated[] | undefined): number[] =>
 
 /** Units measured before the first course: mean, spread and the least joint that hides it. */
 export function RealUnits({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const { set, path } = useWallFields(job, view);
   const samples = job.walls[view.wall.index]?.build.samples;
-  const say = (n: number): string => sayMm(n, show);
   const keep =
     (key: 'height' | 'length') =>
     (values: Stated[]): boolean => {
@@ -26,31 +28,32 @@ export function RealUnits({ job, view, show }: PanelProps): ReactNode {
       return samples?.[key] ? edit([{ op: 'remove', path: `${path}/build/samples/${key}` }]) : true;
     };
   return (
-    <Section title="Real units">
+    <Section title={tell(AT_GAUGE.realUnits)}>
       <MeasuredField
-        label="Heights measured, ten or more"
+        label={tell(AT_GAUGE.heightsMeasuredTenOr)}
         values={read(samples?.height)}
         show={show}
         onChange={keep('height')}
       />
       <MeasuredField
-        label="Lengths measured"
+        label={tell(AT_GAUGE.lengthsMeasured)}
         values={read(samples?.length)}
         show={show}
         onChange={keep('length')}
       />
       {view.samples.map((s) => (
         <p key={s.size} className="text-small text-soft">
-          {s.count} {s.size === 'height' ? 'heights' : 'lengths'}: mean{' '}
-          <b className="figures text-ink">
-            <Typeset words={say(s.mean)} />
-          </b>
-          , from <Typeset words={say(s.least)} /> to <Typeset words={say(s.most)} />. A{' '}
-          {s.size === 'height' ? 'bed' : 'perp'} of at least{' '}
-          <b className="figures text-ink">
-            <Typeset words={say(s.leastJoint)} />
-          </b>{' '}
-          hides that; this one is <Typeset words={say(s.joint)} />.
+          <Told
+            said={AT_GAUGE.sampleSays({
+              count: s.count,
+              size: s.size,
+              mean: s.mean,
+              from: s.least,
+              to: s.most,
+              least: s.leastJoint,
+              joint: s.joint,
+            })}
+          />
         </p>
       ))}
     </Section>

@@ -1,4 +1,3 @@
-import { Typeset } from '../../ui/Typeset';
 import {
   millimetres,
   moduleSizes,
@@ -7,22 +6,26 @@ import {
   toMillimetres,
   type ModuleForm,
 } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
 import { useState, type ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { newId } from '../../state/newId';
+import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { NameField } from '../../ui/NameField';
 import { Pick } from '../../ui/Pick';
+import { Typeset } from '../../ui/Typeset';
 import type { PanelProps } from '../panel';
 
 const FORMS = [
-  ['pier', 'a pier or a free wall'],
-  ['opening', 'an opening'],
-  ['return', 'a length with one return'],
+  ['pier', AT_SET_OUT.pierForm],
+  ['opening', AT_SET_OUT.anOpening],
+  ['return', AT_SET_OUT.returnForm],
 ] as const;
 
 /** A dimension the drawing left out: what it can be in whole and half units, and what was taken. */
 export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const [form, setForm] = useState<ModuleForm>('opening');
   const [guess, setGuess] = useState('');
@@ -43,11 +46,14 @@ export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
     ]);
   };
   return (
-    <Fold title="Left out of the drawing" aside={open > 0 ? `${open} not confirmed` : 'nothing assumed'}>
+    <Fold
+      title={tell(AT_SET_OUT.leftOutOfThe)}
+      aside={open > 0 ? tell(AT_SET_OUT.notConfirmed({ count: open })) : tell(AT_SET_OUT.nothingAssumed)}
+    >
       <div className="grid grid-cols-2 gap-3">
-        <Pick label="What is missing" value={form} options={FORMS} onChange={setForm} />
+        <Pick label={tell(AT_SET_OUT.whatIsMissing)} value={form} options={FORMS} onChange={setForm} />
         <label className="block text-small text-soft">
-          About
+          {tell(AT_SET_OUT.about)}
           <input
             className="entry"
             value={guess}
@@ -63,13 +69,20 @@ export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
             <button
               className="press-plain"
               onClick={() =>
-                take(`${FORMS.find(([f]) => f === form)?.[1] ?? ''} taken as ${sayMm(s.length, show)}`)
+                take(
+                  tell(
+                    AT_SET_OUT.takenAs({
+                      what: FORMS.find(([f]) => f === form)?.[1] ?? '',
+                      length: s.length,
+                    }),
+                  ),
+                )
               }
             >
               <b className="figures">
                 <Typeset words={sayMm(s.length, show)} />
               </b>{' '}
-              <span className="font-normal">{s.says}</span>
+              <span className="font-normal">{tell(s.says)}</span>
             </button>
           </li>
         ))}
@@ -79,10 +92,12 @@ export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
           <li key={a.id} className="border-t border-rule py-2">
             <p className="break-words">{a.says}</p>
             {a.confirmed !== undefined ? (
-              <p className="text-small font-bold text-settled">Confirmed by {a.confirmed}</p>
+              <p className="text-small font-bold text-settled">
+                {tell(AT_SET_OUT.confirmedWho({ who: a.confirmed }))}
+              </p>
             ) : (
               <NameField
-                label="Confirmed by"
+                label={tell(AT_SET_OUT.confirmedBy)}
                 value=""
                 onChange={(v) =>
                   v.trim() !== '' && edit([{ op: 'add', path: `/assumed/${i}/confirmed`, value: v }])

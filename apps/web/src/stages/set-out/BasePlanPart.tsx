@@ -1,4 +1,3 @@
-import { Typeset } from '../../ui/Typeset';
 import {
   basePlan,
   millimetres,
@@ -9,16 +8,20 @@ import {
   type LineItem,
   type Stated,
 } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
 import { useState, type ReactNode } from 'react';
+import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
+import { Told } from '../../ui/Told';
+import { Typeset } from '../../ui/Typeset';
 import type { PanelProps } from '../panel';
 
 const FIELDS = [
-  ['length', 'Structure, long way'],
-  ['width', 'Structure, short way'],
-  ['past', 'Plinth past it, each side'],
-  ['clear', 'Gap to the neighbour'],
+  ['length', AT_SET_OUT.structureLongWay],
+  ['width', AT_SET_OUT.structureShortWay],
+  ['past', AT_SET_OUT.plinthPastItEach],
+  ['clear', AT_SET_OUT.gapToTheNeighbour],
 ] as const;
 
 /** A plinth for something that stands on it: from its outside size and the gap it must keep, unit by unit. */
@@ -27,6 +30,7 @@ export function BasePlanPart({
   show,
   onTaken,
 }: PanelProps & { onTaken: (line: LineItem[]) => boolean }): ReactNode {
+  const tell = useTell();
   const [s, setS] = useState({ length: 2400, width: 1800, past: 50, clear: 600, height: 2100 });
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const set = (key: keyof typeof s) => (v: Stated) => {
@@ -48,8 +52,13 @@ export function BasePlanPart({
         <Typeset words={say(length)} />
       </td>
       <td className="figures text-right">
-        {Math.floor(of.modules)}
-        {of.modules % 1 ? ' and a half' : ''} at <Typeset words={say(of.joint)} />
+        <Told
+          said={AT_SET_OUT.modulesAt({
+            whole: Math.floor(of.modules),
+            half: of.modules % 1 ? 'yes' : 'no',
+            joint: of.joint,
+          })}
+        />
       </td>
     </tr>
   );
@@ -61,54 +70,55 @@ export function BasePlanPart({
     });
     const turn = { turn: 90 };
     return onTaken([
-      run(plan.length, 'Front'),
+      run(plan.length, tell(AT_SET_OUT.front)),
       turn,
-      run(plan.width, 'Left side'),
+      run(plan.width, tell(AT_SET_OUT.leftSide)),
       turn,
-      run(plan.length, 'Back'),
+      run(plan.length, tell(AT_SET_OUT.backSide)),
       turn,
-      run(plan.width, 'Right side'),
+      run(plan.width, tell(AT_SET_OUT.rightSide)),
     ]);
   };
   return (
-    <Fold title="A plinth to stand on" aside="from what stands on it">
+    <Fold title={tell(AT_SET_OUT.aPlinthToStand)} aside={tell(AT_SET_OUT.fromWhatStandsOn)}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         {FIELDS.map(([key, label]) => (
-          <LengthField key={key} label={label} value={s[key]} {...measure} onChange={set(key)} />
+          <LengthField key={key} label={tell(label)} value={s[key]} {...measure} onChange={set(key)} />
         ))}
-        <LengthField label="Height of the structure" value={s.height} {...measure} onChange={set('height')} />
+        <LengthField
+          label={tell(AT_SET_OUT.heightOfTheStructure)}
+          value={s.height}
+          {...measure}
+          onChange={set('height')}
+        />
       </div>
       <table className="w-full text-small">
         <tbody>
-          {side('Long side', plan.along, plan.length)}
-          {side('Short side', plan.across, plan.width)}
+          {side(tell(AT_SET_OUT.longSide), plan.along, plan.length)}
+          {side(tell(AT_SET_OUT.shortSide), plan.across, plan.width)}
           <tr className="border-t border-rule">
-            <td>Diagonal</td>
+            <td>{tell(AT_SET_OUT.diagonal)}</td>
             <td className="figures text-right">
               <Typeset words={say(plan.diagonal)} />
             </td>
             <td />
           </tr>
           <tr className="border-t border-rule">
-            <td>Footing</td>
+            <td>{tell(AT_SET_OUT.footing)}</td>
             <td className="figures text-right" colSpan={2}>
-              <Typeset words={say(plan.footing.length)} /> × <Typeset words={say(plan.footing.width)} />,
-              diagonal <Typeset words={say(plan.footingDiagonal)} />
+              <Told said={AT_SET_OUT.footingSize({ ...plan.footing, diagonal: plan.footingDiagonal })} />
             </td>
           </tr>
         </tbody>
       </table>
       <p>
-        Set its near face{' '}
-        <b className="figures">
-          <Typeset words={say(plan.fromNeighbour)} />
-        </b>{' '}
-        from the neighbour’s foot
-        {lean > 0.5 ? `: it leans ${say(lean)} into the gap at the height of the structure` : ''}.
-        {view.survey.lean === null && ' If the neighbour leans, take its lean under The old wall.'}
+        <Told
+          said={AT_SET_OUT.setFace({ from: plan.fromNeighbour, leans: lean > 0.5 ? 'yes' : 'no', lean })}
+        />{' '}
+        {view.survey.lean === null && tell(AT_SET_OUT.ifTheNeighbourLeans)}
       </p>
       <button className="press-plain" onClick={take}>
-        Build this wall as the plinth
+        {tell(AT_SET_OUT.buildThisWallAs)}
       </button>
     </Fold>
   );

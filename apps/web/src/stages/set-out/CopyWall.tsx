@@ -1,9 +1,12 @@
-import { copiedWall, sayLost, type JobDocument } from '@even-tally/core';
+import { copiedWall, type JobDocument, type Said } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { listJobs, readJobById, Refused, saveJob, type JobLine } from '../../state/api';
+import { saidBy } from '../../state/failure';
 import { useJob, useOpenJob } from '../../state/job';
 import { copyId } from '../../state/newId';
+import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { Pick } from '../../ui/Pick';
 import type { PanelProps } from '../panel';
@@ -30,12 +33,13 @@ async function intoJob(
 
 /** The wall once more: beside itself, or in another job of the yard, with the units it is built of. */
 export function CopyWall({ job, view, stem }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const navigate = useNavigate();
   const own = useOpenJob((s) => s.id);
   const [jobs, setJobs] = useState<JobLine[]>([]);
   const [to, setTo] = useState('');
-  const [says, setSays] = useState<{ trouble: boolean; text: string } | null>(null);
+  const [says, setSays] = useState<{ trouble: boolean; text: Said } | null>(null);
   useEffect(() => {
     listJobs().then(setJobs, () => setJobs([]));
   }, []);
@@ -54,32 +58,30 @@ export function CopyWall({ job, view, stem }: PanelProps): ReactNode {
       ({ name, lost }) =>
         setSays({
           trouble: false,
-          text: `${view.wall.name} is in ${name} now. ${
-            lost.length === 0
-              ? ''
-              : `${sayLost(lost)
-                  .replace(/^Gone with it/, 'Left behind')
-                  .replace(/ Undo.*$/, '')}`
-          }`,
+          text: AT_SET_OUT.copiedTo({
+            wall: view.wall.name,
+            job: name,
+            lost: lost.length === 0 ? '' : AT_SET_OUT.leftBehind({ what: lost }),
+          }),
         }),
-      (error: Error) => setSays({ trouble: true, text: error.message }),
+      (error: Error) => setSays({ trouble: true, text: saidBy(error) }),
     );
   };
   return (
-    <Fold title="Copy this wall" aside="">
+    <Fold title={tell(AT_SET_OUT.copyThisWall)} aside="">
       <button className="press-plain" onClick={here}>
-        Another like it in this job
+        {tell(AT_SET_OUT.anotherLikeItIn)}
       </button>
       {chosen && (
         <>
           <Pick
-            label="Into another job"
+            label={tell(AT_SET_OUT.intoAnotherJob)}
             value={chosen.id}
             options={others.map((j) => [j.id, j.name] as const)}
             onChange={setTo}
           />
           <button className="press-plain" onClick={there}>
-            Copy it there
+            {tell(AT_SET_OUT.copyItThere)}
           </button>
         </>
       )}
@@ -88,7 +90,7 @@ export function CopyWall({ job, view, stem }: PanelProps): ReactNode {
           role={says.trouble ? 'alert' : 'status'}
           className={`text-small ${says.trouble ? 'font-semibold text-fault' : 'text-soft'}`}
         >
-          {says.text}
+          {tell(says.text)}
         </p>
       )}
     </Fold>

@@ -1,4 +1,3 @@
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import {
   lineItems,
   millimetres,
@@ -11,8 +10,12 @@ import {
   type LineItem,
   type Point,
   type Show,
+  type Message,
 } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { useTell } from '../../state/words';
 
 interface Props {
   open: boolean;
@@ -30,7 +33,12 @@ const HIGH = 470;
 /** How near the first point closes the line, in pixels. */
 const NEAR = 16;
 const HEADINGS: Record<string, number> = { ArrowRight: 0, ArrowUp: 90, ArrowLeft: 180, ArrowDown: 270 };
-const SAYS: Record<number, string> = { 0: 'right', 90: 'up', 180: 'left', 270: 'down' };
+const SAYS: Record<number, Message> = {
+  0: AT_SET_OUT.goRight,
+  90: AT_SET_OUT.goUp,
+  180: AT_SET_OUT.goLeft,
+  270: AT_SET_OUT.goDown,
+};
 
 /** What stands on the board: it grows with the line, so that nothing is drawn off it. */
 function boardFor(points: readonly Point[], at: Point | null): { x: number; y: number; scale: number } {
@@ -50,6 +58,7 @@ export const DrawLine = (props: Props): ReactNode => (props.open ? <Board {...pr
 
 /** Strokes by mouse, or an arrow for the way and a length typed. */
 function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): ReactNode {
+  const tell = useTell();
   const [points, setPoints] = useState<Point[]>([{ x: 0, y: 0 }]);
   const [closed, setClosed] = useState(false);
   const [pointer, setPointer] = useState<Point | null>(null);
@@ -92,15 +101,15 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
       course: millimetres(pitch),
     });
     if (!read.ok) return setSays(read.why);
-    if (!(read.length > 0)) return setSays('Wanted a length above nothing.');
+    if (!(read.length > 0)) return setSays(tell(AT_SET_OUT.aboveNothing));
     put(pointAt(last, heading, toMillimetres(read.length)));
     setLength('');
   };
   const finish = (): void => {
     const line = lineItems({ points, closed }, (mm) => writeLength(millimetres(mm), show));
-    if (!line) return setSays('Draw at least one run first.');
+    if (!line) return setSays(tell(AT_SET_OUT.drawOne));
     if (onDrawn(line)) onClose();
-    else setSays('The wall cannot be so: an opening no longer fits. Move it first.');
+    else setSays(tell(AT_SET_OUT.noLongerFits));
   };
   const onKey = (e: KeyboardEvent): void => {
     const way = HEADINGS[e.key];
@@ -124,16 +133,15 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
       <div className="fixed inset-0 flex items-center justify-center p-4">
         <DialogPanel className="w-[960px] max-w-full bg-sheet p-5">
           <DialogTitle className="heading text-lg">{title}</DialogTitle>
-          <p className="pb-2 text-small text-soft">
-            Walk it with the outside on your right. Press on the board for each corner, or choose a way with
-            the arrow keys, type a length and press Enter. Come back to the first corner to close it.
-          </p>
+          <p className="pb-2 text-small text-soft">{tell(AT_SET_OUT.walkItWithThe)}</p>
           <svg
             ref={svg}
             viewBox={`0 0 ${WIDE} ${HIGH}`}
             className="w-full cursor-crosshair border border-rule bg-paper"
             role="img"
-            aria-label={`${points.length - 1} ${points.length === 2 ? 'run' : 'runs'} drawn${closed ? ', closed' : ''}`}
+            aria-label={tell(
+              AT_SET_OUT.runsDrawn({ count: points.length - 1, closed: closed ? 'yes' : 'no' }),
+            )}
             data-board
             onPointerMove={(e) => !closed && setPointer(place(e))}
             onPointerLeave={() => setPointer(null)}
@@ -200,7 +208,7 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
             )}
           </svg>
           <div className="flex flex-wrap items-end gap-3 pt-3">
-            <div role="group" aria-label="Way" className="flex">
+            <div role="group" aria-label={tell(AT_SET_OUT.way)} className="flex">
               {Object.entries(HEADINGS).map(([key, way]) => (
                 <button
                   key={key}
@@ -211,12 +219,12 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
                     field.current?.focus();
                   }}
                 >
-                  {SAYS[way]}
+                  {tell(SAYS[way] ?? '')}
                 </button>
               ))}
             </div>
             <label className="block text-small text-soft">
-              Length of the run going {SAYS[heading]}
+              {tell(AT_SET_OUT.lengthGoing({ way: SAYS[heading] ?? '' }))}
               <input
                 ref={field}
                 className="entry"
@@ -229,17 +237,17 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
               />
             </label>
             <button className="press-plain" onClick={add}>
-              Add the run
+              {tell(AT_SET_OUT.addTheRun)}
             </button>
             <button className="press-plain" onClick={back} disabled={points.length < 2}>
-              Take one back
+              {tell(AT_SET_OUT.takeOneBack)}
             </button>
             <span className="ml-auto flex gap-2">
               <button className="press-plain" onClick={onClose}>
-                Leave it
+                {tell(AT_SET_OUT.leaveIt)}
               </button>
               <button className="press" onClick={finish} disabled={points.length < 2}>
-                Build on this line
+                {tell(AT_SET_OUT.buildOnThisLine)}
               </button>
             </span>
           </div>

@@ -1,27 +1,30 @@
-import { Typeset } from '../../ui/Typeset';
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import {
   DRAWING_UNITS,
   linesFrom,
   millimetres,
   pointsOf,
-  sayMm,
   writeLength,
   type DrawingUnit,
   type DrawnLine,
   type LineItem,
   type Show,
+  type Message,
 } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
+import { saidBy } from '../../state/failure';
+import { useTell } from '../../state/words';
 import { Pick } from '../../ui/Pick';
+import { Told } from '../../ui/Told';
 import { readDxf, type Drawing } from './readDxf';
 
-const UNIT_NAMES: Record<DrawingUnit, string> = {
-  mm: 'millimetres',
-  cm: 'centimetres',
-  m: 'metres',
-  in: 'inches',
-  ft: 'feet',
+const UNIT_NAMES: Record<DrawingUnit, Message> = {
+  mm: AT_SET_OUT.millimetres,
+  cm: AT_SET_OUT.centimetres,
+  m: AT_SET_OUT.metres,
+  in: AT_SET_OUT.inches,
+  ft: AT_SET_OUT.feet,
 };
 const UNITS = (Object.keys(DRAWING_UNITS) as DrawingUnit[]).map((u) => [u, UNIT_NAMES[u]] as const);
 
@@ -53,6 +56,7 @@ export function FromDrawing({
   onTaken: (line: LineItem[]) => boolean;
   onClose: () => void;
 }): ReactNode {
+  const tell = useTell();
   const [drawing, setDrawing] = useState<Drawing | null>(null);
   const [layer, setLayer] = useState('');
   const [unit, setUnit] = useState<DrawingUnit>(show === 'mm' ? 'mm' : 'in');
@@ -62,7 +66,7 @@ export function FromDrawing({
     : null;
   const read = (file: File | undefined): void => {
     if (!file) return;
-    setSays('Reading it…');
+    setSays(tell(AT_SET_OUT.readingIt));
     file
       .text()
       .then(readDxf)
@@ -74,21 +78,21 @@ export function FromDrawing({
       })
       .catch((error: Error) => {
         setDrawing(null);
-        setSays(error.message);
+        setSays(tell(saidBy(error)));
       });
   };
   const use = (line: DrawnLine): void => {
     if (onTaken(line.items)) onClose();
-    else setSays('The wall cannot be so: an opening no longer fits. Move it first.');
+    else setSays(tell(AT_SET_OUT.noLongerFits));
   };
   return (
     <Dialog open onClose={onClose} className="relative z-20">
       <div className="fixed inset-0 bg-ink/40" aria-hidden="true" />
       <div className="fixed inset-0 flex items-center justify-center p-4">
         <DialogPanel className="max-h-full w-[640px] space-y-3 overflow-y-auto border-2 border-ink bg-sheet p-5">
-          <DialogTitle className="heading">A line from a drawing</DialogTitle>
+          <DialogTitle className="heading">{tell(AT_SET_OUT.aLineFromA)}</DialogTitle>
           <label className="block text-small text-soft">
-            A DXF file
+            {tell(AT_SET_OUT.aDxfFile)}
             <input
               type="file"
               accept=".dxf"
@@ -99,42 +103,46 @@ export function FromDrawing({
           {drawing && (
             <div className="grid grid-cols-2 gap-3">
               <Pick
-                label="Layer"
+                label={tell(AT_SET_OUT.layer)}
                 value={layer}
                 options={drawing.layers.map((l) => [l, l] as const)}
                 onChange={setLayer}
               />
-              <Pick label="One unit of it is" value={unit} options={UNITS} onChange={setUnit} />
+              <Pick label={tell(AT_SET_OUT.oneUnitOfIt)} value={unit} options={UNITS} onChange={setUnit} />
             </div>
           )}
-          {taken && taken.lines.length === 0 && <p>Nothing on this layer is a line of a wall.</p>}
+          {taken && taken.lines.length === 0 && <p>{tell(AT_SET_OUT.nothingOnThisLayer)}</p>}
           {taken && (
             <ul>
               {taken.lines.slice(0, 12).map((line, i) => (
                 <li key={i} className="flex items-center gap-4 border-t border-rule py-2">
                   <Small items={line.items} />
                   <span className="grow">
-                    <b className="figures">
-                      <Typeset words={sayMm(line.length, show)} />
-                    </b>{' '}
-                    {line.closed ? 'round, closed' : 'long'},{' '}
-                    {line.items.filter((x) => !('turn' in x)).length} runs
+                    <Told
+                      said={AT_SET_OUT.lineFound({
+                        length: line.length,
+                        shape: line.closed ? 'closed' : 'open',
+                        runs: line.items.filter((x) => !('turn' in x)).length,
+                      })}
+                    />
                   </span>
                   <button className="press-plain" onClick={() => use(line)}>
-                    Take this line
+                    {tell(AT_SET_OUT.takeThisLine)}
                   </button>
                 </li>
               ))}
             </ul>
           )}
           {taken && taken.left.length > 0 && (
-            <p className="text-small text-soft">Left where it was: {taken.left.join('; ')}.</p>
+            <p className="text-small text-soft">
+              {tell(AT_SET_OUT.leftWhere({ what: taken.left.join('; ') }))}
+            </p>
           )}
           <p role="alert" className="font-semibold text-fault">
-            {says}
+            {says && tell(says)}
           </p>
           <button className="press-plain" onClick={onClose}>
-            Close
+            {tell(AT_SET_OUT.close)}
           </button>
         </DialogPanel>
       </div>

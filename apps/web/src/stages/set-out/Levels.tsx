@@ -1,38 +1,41 @@
-import { Typeset } from '../../ui/Typeset';
 import { layersTotal, millimetres, sayMm, writeLength, type SitePoint, type Stated } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { newId } from '../../state/newId';
+import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { NameField } from '../../ui/NameField';
 import { Pick } from '../../ui/Pick';
+import { Told } from '../../ui/Told';
+import { Typeset } from '../../ui/Typeset';
 import type { PanelProps } from '../panel';
 import { siteStep } from './siteEdits';
 
 const KINDS = [
-  ['ground', 'ground'],
-  ['support', 'carries a floor'],
-  ['mark', 'only read'],
+  ['ground', AT_SET_OUT.ground],
+  ['support', AT_SET_OUT.carriesAFloor],
+  ['mark', AT_SET_OUT.onlyRead],
 ] as const;
 
 function Point({ view, show, index }: PanelProps & { index: number }): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const point = view.site.points[index];
   if (!point) return null;
   const path = `/site/points/${index}`;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch, signed: true };
   const set = (key: string) => (value: unknown) => edit([{ op: 'add', path: `${path}/${key}`, value }]);
-  const say = (n: number): string => sayMm(n, show);
   return (
     <li className="border-b border-rule pb-2">
       <div className="grid grid-cols-[1fr_104px_28px] items-end gap-x-2">
-        <NameField label="Point" value={point.name} onChange={set('name')} />
-        <Pick label="is" value={point.is} options={KINDS} onChange={set('is')} />
+        <NameField label={tell(AT_SET_OUT.point)} value={point.name} onChange={set('name')} />
+        <Pick label={tell(AT_SET_OUT.is)} value={point.is} options={KINDS} onChange={set('is')} />
         <button
           className="flex min-h-8 min-w-7 items-center justify-center text-soft hover:text-fault"
-          aria-label={`Take out ${point.name}`}
+          aria-label={tell(AT_SET_OUT.takeOut({ what: point.name }))}
           onClick={() => edit([{ op: 'remove', path }])}
         >
           <Trash2 size={15} aria-hidden="true" />
@@ -40,14 +43,14 @@ function Point({ view, show, index }: PanelProps & { index: number }): ReactNode
       </div>
       <div className="grid grid-cols-2 gap-x-2">
         <LengthField
-          label="Level, above the datum"
+          label={tell(AT_SET_OUT.levelAboveTheDatum)}
           value={point.level}
           {...measure}
           onChange={set('level')}
         />
         {view.site.instrument !== null && (
           <LengthField
-            label={point.reading === null ? 'Staff read on it' : 'Staff reads'}
+            label={point.reading === null ? tell(AT_SET_OUT.staffReadOnIt) : tell(AT_SET_OUT.staffReads)}
             value={point.reading ?? point.rod ?? 0}
             {...measure}
             onChange={set('reading')}
@@ -56,20 +59,17 @@ function Point({ view, show, index }: PanelProps & { index: number }): ReactNode
       </div>
       {point.rod !== null && (
         <p className="text-small text-soft">
-          The staff should read{' '}
-          <b className="figures text-ink">
-            <Typeset words={say(point.rod)} />
-          </b>
-          {point.error !== null && (
-            <>
-              ; it stands{' '}
-              <b className="figures text-ink">
-                <Typeset words={say(Math.abs(point.error))} />
-              </b>{' '}
-              {point.error > 0 ? 'high' : 'low'}
-            </>
-          )}
-          .
+          <Told
+            said={
+              point.error === null
+                ? AT_SET_OUT.staffShould({ rod: point.rod })
+                : AT_SET_OUT.itStands({
+                    rod: point.rod,
+                    by: Math.abs(point.error),
+                    way: point.error > 0 ? 'high' : 'low',
+                  })
+            }
+          />
         </p>
       )}
     </li>
@@ -77,38 +77,42 @@ function Point({ view, show, index }: PanelProps & { index: number }): ReactNode
 }
 
 function Layers({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const layers = job.site?.layers;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const add = (): void => {
-    const value = { name: `Layer ${(layers?.list.length ?? 0) + 1}`, thickness: show === 'mm' ? 100 : '4"' };
+    const value = {
+      name: tell(AT_SET_OUT.layerNo({ count: (layers?.list.length ?? 0) + 1 })),
+      thickness: show === 'mm' ? 100 : '4"',
+    };
     if (layers) edit([{ op: 'add', path: '/site/layers/list/-', value }]);
     else edit(siteStep(job, 'layers', { list: [value] }));
   };
   return (
     <>
       <p className="flex items-baseline justify-between">
-        <b>Layers over the support</b>
+        <b>{tell(AT_SET_OUT.layersOverTheSupport)}</b>
         <button className="inline-flex min-h-7 items-center gap-1 font-semibold text-chalk" onClick={add}>
-          <Plus size={15} aria-hidden="true" /> Add one
+          <Plus size={15} aria-hidden="true" /> {tell(AT_SET_OUT.addOne)}
         </button>
       </p>
       {view.site.buildUp.layers.map((l, i) => (
         <div key={`${l.name}${i}`} className="grid grid-cols-[1fr_92px_28px] items-end gap-x-2">
           <NameField
-            label="Layer"
+            label={tell(AT_SET_OUT.layer)}
             value={l.name}
             onChange={(v) => edit([{ op: 'replace', path: `/site/layers/list/${i}/name`, value: v }])}
           />
           <LengthField
-            label="thick"
+            label={tell(AT_SET_OUT.thick)}
             value={l.thickness}
             {...measure}
             onChange={(v) => edit([{ op: 'replace', path: `/site/layers/list/${i}/thickness`, value: v }])}
           />
           <button
             className="mb-5 flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
-            aria-label={`Take out ${l.name}`}
+            aria-label={tell(AT_SET_OUT.takeOut({ what: l.name }))}
             onClick={() => edit([{ op: 'remove', path: `/site/layers/list/${i}` }])}
           >
             <Trash2 size={15} aria-hidden="true" />
@@ -118,13 +122,13 @@ function Layers({ job, view, show }: PanelProps): ReactNode {
       {view.site.buildUp.layers.length > 0 && (
         <div className="grid grid-cols-2 items-end gap-3">
           <p className="pb-5">
-            Together{' '}
+            {tell(AT_SET_OUT.together)}{' '}
             <b className="figures">
               <Typeset words={sayMm(layersTotal(view.site.buildUp), show)} />
             </b>
           </p>
           <LengthField
-            label="Total that was stated"
+            label={tell(AT_SET_OUT.totalThatWasStated)}
             value={view.site.buildUp.stated ?? layersTotal(view.site.buildUp)}
             {...measure}
             onChange={(v) => edit([{ op: 'add', path: '/site/layers/stated', value: v }])}
@@ -137,6 +141,7 @@ function Layers({ job, view, show }: PanelProps): ReactNode {
 
 /** Ground, floors and the footing against one datum: what governs, and what the staff must read. */
 export function Levels(props: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const { job, view, show } = props;
   const { site } = view;
@@ -145,7 +150,12 @@ export function Levels(props: PanelProps): ReactNode {
   const add = (): void => {
     const points = job.site?.points;
     const { id, label } = newId('L', points);
-    const value: SitePoint = { id, name: `Corner ${label.slice(1)}`, is: 'ground', level: 0 };
+    const value: SitePoint = {
+      id,
+      name: tell(AT_SET_OUT.cornerNo({ label: label.slice(1) })),
+      is: 'ground',
+      level: 0,
+    };
     if (points) edit([{ op: 'add', path: '/site/points/-', value }]);
     else edit(siteStep(job, 'points', [value]));
   };
@@ -155,37 +165,48 @@ export function Levels(props: PanelProps): ReactNode {
     edit(siteStep(job, 'instrument', writeLength(millimetres(1500), show)));
   };
   return (
-    <Fold title="Levels" aside={site.control ? `plinth at ${say(site.control.wanted)}` : 'none entered'}>
+    <Fold
+      title={tell(AT_SET_OUT.levels)}
+      aside={
+        site.control ? tell(AT_SET_OUT.plinthAt({ at: site.control.wanted })) : tell(AT_SET_OUT.noneEntered)
+      }
+    >
       <NameField
-        label="Everything is measured from"
+        label={tell(AT_SET_OUT.everythingIsMeasuredFrom)}
         value={site.datum}
         onChange={(v) => edit(siteStep(job, 'datum', v))}
       />
       {site.control && (
         <p>
-          <b>{site.control.name}</b> governs: it is the highest{' '}
-          {site.control.rule === 'ground' ? 'ground' : 'support with its layers'}. The plinth stands at{' '}
-          <b className="figures">
-            <Typeset words={say(site.control.wanted)} />
-          </b>{' '}
-          above the datum, nowhere lower.
+          <Told
+            said={AT_SET_OUT.governs({
+              name: site.control.name,
+              rule: site.control.rule === 'ground' ? 'ground' : 'floor',
+              at: site.control.wanted,
+            })}
+          />
         </p>
       )}
       <div className="grid grid-cols-2 gap-3">
         <LengthField
-          label="Plinth over ground"
+          label={tell(AT_SET_OUT.plinthOverGround)}
           value={site.clearance}
           {...measure}
           onChange={length('clearance')}
         />
-        <LengthField label="Ground over footing" value={site.cover} {...measure} onChange={length('cover')} />
+        <LengthField
+          label={tell(AT_SET_OUT.groundOverFooting)}
+          value={site.cover}
+          {...measure}
+          onChange={length('cover')}
+        />
         {site.instrument === null ? (
           <button className="press-plain self-center" onClick={instrument}>
-            Set up a level
+            {tell(AT_SET_OUT.setUpALevel)}
           </button>
         ) : (
           <LengthField
-            label="Height of instrument"
+            label={tell(AT_SET_OUT.heightOfInstrument)}
             value={site.instrument}
             {...measure}
             signed
@@ -193,7 +214,7 @@ export function Levels(props: PanelProps): ReactNode {
           />
         )}
         <LengthField
-          label="Slab over the footing"
+          label={tell(AT_SET_OUT.slabOverTheFooting)}
           value={site.slab ?? 0}
           {...measure}
           signed
@@ -201,14 +222,12 @@ export function Levels(props: PanelProps): ReactNode {
         />
       </div>
       <p className="flex items-baseline justify-between">
-        <b>Points</b>
+        <b>{tell(AT_SET_OUT.points)}</b>
         <button className="inline-flex min-h-7 items-center gap-1 font-semibold text-chalk" onClick={add}>
-          <Plus size={15} aria-hidden="true" /> Add one
+          <Plus size={15} aria-hidden="true" /> {tell(AT_SET_OUT.addOne)}
         </button>
       </p>
-      {site.points.length === 0 && (
-        <p className="text-soft">Enter the ground at every corner: the highest decides.</p>
-      )}
+      {site.points.length === 0 && <p className="text-soft">{tell(AT_SET_OUT.enterTheGroundAt)}</p>}
       <ul className="space-y-2">
         {site.points.map((p, i) => (
           <Point key={p.id} {...props} index={i} />
@@ -216,18 +235,18 @@ export function Levels(props: PanelProps): ReactNode {
       </ul>
       {site.footings.length > 0 && (
         <table className="w-full text-small">
-          <caption className="text-left font-bold">Top of footing, in whole courses under the plinth</caption>
+          <caption className="text-left font-bold">{tell(AT_SET_OUT.topOfFootingIn)}</caption>
           <tbody>
             {site.footings.map((f) => (
               <tr key={f.name} className="border-t border-rule">
                 <td>{f.name}</td>
-                <td className="text-right">{f.courses} courses</td>
+                <td className="text-right">{tell(AT_SET_OUT.coursesUnder({ count: f.courses }))}</td>
                 <td className="figures text-right">
                   <Typeset words={say(f.level)} />
                 </td>
                 {site.instrument !== null && (
                   <td className="figures text-right">
-                    staff <Typeset words={say(site.instrument - f.level)} />
+                    <Told said={AT_SET_OUT.staffAt({ at: site.instrument - f.level })} />
                   </td>
                 )}
               </tr>

@@ -1,5 +1,7 @@
 import type { BenchView } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
 import type { ReactNode } from 'react';
+import { useTell } from '../../state/words';
 
 const WIDE = 280;
 const HIGH = 120;
@@ -7,6 +9,7 @@ const ROOM = 26;
 
 /** The plan line from above, the run on the sheet heavy. Each run can be pressed. */
 export function LinePlan({ view, go }: { view: BenchView; go: (run: number) => void }): ReactNode {
+  const tell = useTell();
   const ends = view.runs.map((r) => {
     const a = (r.heading * Math.PI) / 180;
     return { ...r, x2: r.x + r.stated * Math.cos(a), y2: r.y + r.stated * Math.sin(a) };
@@ -23,7 +26,7 @@ export function LinePlan({ view, go }: { view: BenchView; go: (run: number) => v
       width={WIDE}
       height={HIGH}
       role="group"
-      aria-label="Plan of the line, one run pressed at a time"
+      aria-label={tell(AT_SET_OUT.planOfTheLine)}
       className="bg-paper"
     >
       {ends.map((e) => {
@@ -37,7 +40,7 @@ export function LinePlan({ view, go }: { view: BenchView; go: (run: number) => v
             key={e.id}
             role="button"
             tabIndex={0}
-            aria-label={`Show ${e.name}`}
+            aria-label={tell(AT_SET_OUT.showRun({ run: e.name }))}
             aria-pressed={here}
             className="cursor-pointer"
             onClick={() => go(e.index)}

@@ -1,5 +1,3 @@
-import { Typeset } from '../../ui/Typeset';
-import { Measure } from '../../ui/Measure';
 import {
   millimetres,
   sayMm,
@@ -9,16 +7,25 @@ import {
   type OldWall,
   type Stated,
 } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
+import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
+import { Told } from '../../ui/Told';
+import { Typeset } from '../../ui/Typeset';
 import type { PanelProps } from '../panel';
 
-const ANSWERS = { keep: 'Keep your joint', take: 'Take theirs', share: 'Go half way' } as const;
+const ANSWERS = {
+  keep: AT_SET_OUT.keepYourJoint,
+  take: AT_SET_OUT.takeTheirs,
+  share: AT_SET_OUT.goHalfWay,
+} as const;
 
 /** The wall this one meets or stands on: its gauge against yours, its lean, and the way back to plumb. */
 export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const path = `/walls/${view.wall.index}/old`;
   const old = job.walls[view.wall.index]?.old;
@@ -31,7 +38,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
   const text = (n: number): Stated => writeLength(millimetres(n), show);
   if (!old) {
     return (
-      <Fold title="The old wall" aside="none">
+      <Fold title={tell(AT_SET_OUT.theOldWall)} aside={tell(AT_SET_OUT.none)}>
         <button
           className="press"
           onClick={() =>
@@ -49,7 +56,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
             ])
           }
         >
-          This wall meets an old one
+          {tell(AT_SET_OUT.thisWallMeetsAn)}
         </button>
       </Fold>
     );
@@ -57,13 +64,24 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
   const { drifts, lean, fade } = view.survey;
   return (
     <Fold
-      title="The old wall"
-      aside={lean ? (lean.perMetre === 0 ? 'plumb' : `leans 1 in ${Math.abs(lean.oneIn).toFixed(0)}`) : ''}
+      title={tell(AT_SET_OUT.theOldWall)}
+      aside={
+        lean
+          ? lean.perMetre === 0
+            ? tell(AT_SET_OUT.plumb)
+            : tell(AT_SET_OUT.leans1In({ n: Math.round(Math.abs(lean.oneIn)) }))
+          : ''
+      }
     >
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-        <LengthField label="Height over" value={mm(old.height, 0)} {...measure} onChange={put('height')} />
+        <LengthField
+          label={tell(AT_SET_OUT.heightOver)}
+          value={mm(old.height, 0)}
+          {...measure}
+          onChange={put('height')}
+        />
         <label className="block text-small text-soft">
-          of its courses
+          {tell(AT_SET_OUT.ofCourses)}
           <input
             className="entry"
             type="number"
@@ -76,20 +94,24 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
       </div>
       {drifts.length > 0 && (
         <table className="w-full text-small">
-          <caption className="text-left font-bold">Your gauge against theirs</caption>
+          <caption className="text-left font-bold">{tell(AT_SET_OUT.yourGaugeAgainstTheirs)}</caption>
           <tbody>
             {drifts.map((d) => (
               <tr key={d.answer} className="border-t border-rule">
                 <td>
-                  {ANSWERS[d.answer]}, <Measure mm={d.bed} show={show} said />
+                  <Told said={AT_SET_OUT.answerBed({ answer: ANSWERS[d.answer], bed: d.bed })} />
                 </td>
                 <td className="figures text-right">
                   {Math.abs(d.perCourse) < 0.05
-                    ? 'runs level'
-                    : `${say(Math.abs(d.atTop))} ${d.atTop > 0 ? 'over' : 'under'} at the top`}
+                    ? tell(AT_SET_OUT.runsLevel)
+                    : tell(
+                        AT_SET_OUT.driftAt({ by: Math.abs(d.atTop), way: d.atTop > 0 ? 'over' : 'under' }),
+                      )}
                 </td>
                 <td className="text-right">
-                  {d.meets !== null && Math.abs(d.perCourse) >= 0.05 ? `meets after ${d.meets}` : ''}
+                  {d.meets !== null && Math.abs(d.perCourse) >= 0.05
+                    ? tell(AT_SET_OUT.meetsAfter({ count: d.meets }))
+                    : ''}
                 </td>
               </tr>
             ))}
@@ -98,21 +120,26 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
       )}
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <LengthField
-          label="Gap, out (+) or in (−)"
+          label={tell(AT_SET_OUT.gapOutOrIn)}
           value={mm(old.gap, 0)}
           {...measure}
           signed
           onChange={put('gap')}
         />
-        <LengthField label="over a level of" value={mm(old.over, 1200)} {...measure} onChange={put('over')} />
         <LengthField
-          label="The old wall’s height"
+          label={tell(AT_SET_OUT.overALevelOf)}
+          value={mm(old.over, 1200)}
+          {...measure}
+          onChange={put('over')}
+        />
+        <LengthField
+          label={tell(AT_SET_OUT.theOldWallsHeight)}
           value={mm(old.wallHeight, 0)}
           {...measure}
           onChange={put('wallHeight')}
         />
         <label className="block text-small text-soft">
-          Courses back to plumb
+          {tell(AT_SET_OUT.coursesBackToPlumb)}
           <input
             className="entry"
             type="number"
@@ -125,39 +152,39 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
       </div>
       {lean && (
         <p>
-          Leans <b className="figures">{lean.perMetre.toFixed(1)}</b> mm in a metre,{' '}
-          <b className="figures">{((lean.perMetre / 1000) * 12).toFixed(3)}</b> in a foot,{' '}
-          {lean.degrees.toFixed(2)}°.
+          {tell(
+            AT_SET_OUT.leansBy({
+              metre: Number(lean.perMetre.toFixed(1)),
+              foot: Number(((lean.perMetre / 1000) * 12).toFixed(3)),
+              degrees: Number(lean.degrees.toFixed(2)),
+            }),
+          )}
         </p>
       )}
       {fade && (
         <>
           <table className="w-full text-small">
-            <caption className="text-left font-bold">
-              Fade to plumb: how far each course stands out of the old foot
-            </caption>
+            <caption className="text-left font-bold">{tell(AT_SET_OUT.fadeToPlumbHow)}</caption>
             <tbody>
               {fade.courses.slice(0, (old.fade ?? 6) + 1).map((c) => (
                 <tr
                   key={c.course}
                   className={`border-t border-rule ${c.inMiddleThird ? '' : 'font-semibold text-fault'}`}
                 >
-                  <td>course {c.course}</td>
+                  <td>{tell(AT_SET_OUT.courseNo({ course: c.course }))}</td>
                   <td className="figures text-right">
                     <Typeset words={say(c.offset)} />
                   </td>
                   <td className="figures text-right">
-                    back <Typeset words={say(c.back)} />
+                    <Told said={AT_SET_OUT.backBy({ by: c.back })} />
                   </td>
-                  <td className="text-right">{c.inMiddleThird ? '' : 'outside'}</td>
+                  <td className="text-right">{c.inMiddleThird ? '' : tell(AT_SET_OUT.outside)}</td>
                 </tr>
               ))}
             </tbody>
           </table>
           <p className="text-small text-soft">
-            The rival is to take it down to where it is plumb: up to {fade.takeDown.toFixed(2)} m³ for each
-            metre of wall. Staying inside the middle third is no approval; it only says that this check found
-            nothing.
+            {tell(AT_SET_OUT.rival({ m3: Number(fade.takeDown.toFixed(2)) }))}
           </p>
         </>
       )}

@@ -1,31 +1,32 @@
-import { Typeset } from '../../ui/Typeset';
 import {
   millimetres,
-  sayMm,
   shootSpots,
   simulatedLevel,
   writeLength,
   type PouredSpot,
   type Stated,
 } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
+import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 
 const PRACTICE_INSTRUMENT = 1500;
 
 /** The footing as it was poured: what the first bed comes to under each unit. */
 export function Poured({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const path = `/walls/${view.wall.index}/poured`;
   const all = job.walls[view.wall.index]?.poured;
   const spots = (all ?? []).map((s, index) => ({ ...s, index })).filter((s) => s.run === view.run);
   const beds = view.survey.poured.find((p) => p.run === view.run)?.units ?? [];
   const bad = beds.filter((b) => b.verdict !== 'sound');
-  const say = (n: number): string => sayMm(n, show);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const length = view.runs[view.run]?.length ?? 0;
   const text = (mm: number): Stated => writeLength(millimetres(Math.round(mm * 10) / 10), show);
@@ -52,9 +53,13 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
     edit([{ op: 'replace', path: `${path}/${index}/${key}`, value }]);
   return (
     <Fold
-      title="As it was poured"
+      title={tell(AT_SET_OUT.asItWasPoured)}
       aside={
-        beds.length === 0 ? 'not levelled yet' : bad.length === 0 ? 'sound' : `${bad.length} to put right`
+        beds.length === 0
+          ? tell(AT_SET_OUT.notLevelledYet)
+          : bad.length === 0
+            ? tell(AT_SET_OUT.sound)
+            : tell(AT_SET_OUT.toPutRight({ count: bad.length }))
       }
     >
       <p className="flex flex-wrap gap-2">
@@ -62,27 +67,27 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
           className="press-plain inline-flex items-center gap-1"
           onClick={() => put([{ run: view.run, at: text(length / 2), level: 0 }])}
         >
-          <Plus size={15} aria-hidden="true" /> Spot level
+          <Plus size={15} aria-hidden="true" /> {tell(AT_SET_OUT.spotLevel)}
         </button>
         <button className="press-plain" onClick={shoot}>
-          Practise with a simulated level
+          {tell(AT_SET_OUT.practiseWithASimulated)}
         </button>
       </p>
       {spots.some((s) => s.simulated) && (
         <p className="bg-caution-pale px-2 py-1 font-semibold text-caution">
-          Simulated level: practice, not this footing.
+          {tell(AT_SET_OUT.simulatedLevelPracticeNot)}
         </p>
       )}
       {spots.map((s, i) => (
         <div key={s.index} className="grid grid-cols-[1fr_1fr_28px] items-end gap-x-2">
           <LengthField
-            label={s.simulated ? 'Along (simulated)' : 'Along the run'}
+            label={s.simulated ? tell(AT_SET_OUT.alongSimulated) : tell(AT_SET_OUT.alongTheRun)}
             value={view.poured[i]?.at ?? 0}
             {...measure}
             onChange={field(s.index, 'at')}
           />
           <LengthField
-            label="High (+) or low (−)"
+            label={tell(AT_SET_OUT.highOrLow)}
             value={view.poured[i]?.level ?? 0}
             {...measure}
             signed
@@ -90,7 +95,7 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
           />
           <button
             className="mb-5 flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
-            aria-label={`Take out spot ${i + 1}`}
+            aria-label={tell(AT_SET_OUT.takeOut({ what: AT_SET_OUT.spotNo({ n: i + 1 }) }))}
             onClick={() => edit([{ op: 'remove', path: `${path}/${s.index}` }])}
           >
             <Trash2 size={15} aria-hidden="true" />
@@ -99,7 +104,7 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
       ))}
       {beds.length > 0 && (
         <table className="w-full text-small">
-          <caption className="text-left font-bold">First bed under each unit of course 1</caption>
+          <caption className="text-left font-bold">{tell(AT_SET_OUT.firstBedUnderEach)}</caption>
           <tbody>
             {beds.map((b, i) => (
               <tr
@@ -108,10 +113,14 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
               >
                 <td>{i + 1}</td>
                 <td className="figures text-right">
-                  <Typeset words={say(b.left)} /> to <Typeset words={say(b.right)} />
+                  <Told said={AT_SET_OUT.fromTo({ from: b.left, to: b.right })} />
                 </td>
                 <td className="text-right">
-                  {b.verdict === 'sound' ? 'sound' : `${b.verdict} ${say(b.by)}`}
+                  {tell(
+                    b.verdict === 'sound'
+                      ? AT_SET_OUT.sound
+                      : AT_SET_OUT.verdictBy({ verdict: b.verdict, by: b.by }),
+                  )}
                 </td>
               </tr>
             ))}

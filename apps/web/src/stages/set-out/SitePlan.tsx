@@ -1,7 +1,9 @@
 import { inFull, lineLength, placedWalls, sayMm } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
 import { useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useJob } from '../../state/job';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { NumberField } from '../../ui/NumberField';
 import { Section } from '../../ui/Section';
@@ -15,6 +17,7 @@ const ROOM = 18;
 
 /** The job's walls from above, where they stand to one another: press one to stand before it. */
 export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const { set, path } = useWallFields(job, view);
   const base = stem.slice(0, stem.lastIndexOf('/'));
@@ -31,13 +34,16 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
   const place = job.walls[view.wall.index]?.place;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   return (
-    <Section title="The site" aside={<span className="text-small">{job.walls.length} walls</span>}>
+    <Section
+      title={tell(AT_SET_OUT.theSite)}
+      aside={<span className="text-small">{tell(AT_SET_OUT.wallCount({ count: job.walls.length }))}</span>}
+    >
       <svg
         width={WIDE}
         height={HIGH}
         className="bg-paper"
         role="img"
-        aria-label="The walls of the job from above"
+        aria-label={tell(AT_SET_OUT.theWallsOfThe)}
       >
         {walls.map((one) => (
           <polyline
@@ -78,21 +84,21 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
       {place ? (
         <div className="grid grid-cols-3 gap-x-2">
           <LengthField
-            label="Begins, across"
+            label={tell(AT_SET_OUT.beginsAcross)}
             value={here?.points[0]?.x ?? 0}
             {...measure}
             signed
             onChange={(v) => set('/place/x', v)}
           />
           <LengthField
-            label="and up the plan"
+            label={tell(AT_SET_OUT.andUpThePlan)}
             value={here?.points[0]?.y ?? 0}
             {...measure}
             signed
             onChange={(v) => set('/place/y', v)}
           />
           <NumberField
-            label="heading, °"
+            label={tell(AT_SET_OUT.heading)}
             value={place.heading ?? 0}
             least={-360}
             most={360}
@@ -102,8 +108,8 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
       ) : (
         <p className="text-small text-soft">
           {here?.by === 'meets'
-            ? 'This one stands where it meets the other.'
-            : 'Broken lines stand where nobody has said yet. '}
+            ? tell(AT_SET_OUT.thisOneStandsWhere)
+            : tell(AT_SET_OUT.brokenLinesStandWhere)}
           <button
             className="min-h-6 font-semibold text-chalk underline"
             onClick={() =>
@@ -119,7 +125,7 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
               ])
             }
           >
-            Give this one its place
+            {tell(AT_SET_OUT.giveThisOneIts)}
           </button>
         </p>
       )}

@@ -1,20 +1,22 @@
-import { Typeset } from '../../ui/Typeset';
-import { millimetres, sayMm, stated, toMillimetres, writeLength, type Stated } from '@even-tally/core';
+import { millimetres, stated, toMillimetres, writeLength, type Stated } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
+import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 
 const SIDES = ['AB', 'BC', 'CD', 'DA'] as const;
 
 /** Four tapes and a diagonal: which corner moves, which way, how far. */
 export function Square({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const path = `/walls/${view.wall.index}/square`;
   const taped = job.walls[view.wall.index]?.square;
   const [a, b] = [view.runs[0]?.length ?? 0, view.runs[1]?.length ?? 0];
-  const say = (n: number): string => sayMm(n, show);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const text = (mm: number): Stated => writeLength(millimetres(Math.round(mm * 10) / 10), show);
   if (view.runs.length < 2) return null;
@@ -25,38 +27,23 @@ export function Square({ job, view, show }: PanelProps): ReactNode {
   const answer = view.survey.square;
   return (
     <Fold
-      title="Square"
+      title={tell(AT_SET_OUT.square)}
       aside={
         answer
           ? answer.corners.every((c) => Math.hypot(c.moveX, c.moveY) <= 5)
-            ? 'square'
-            : 'a corner moves'
-          : `diagonals ${say(diagonal)}`
+            ? tell(AT_SET_OUT.isSquare)
+            : tell(AT_SET_OUT.aCornerMoves)
+          : tell(AT_SET_OUT.diagonalsRead({ length: diagonal }))
       }
     >
       <p>
-        Both diagonals read{' '}
-        <b className="figures">
-          <Typeset words={say(diagonal)} />
-        </b>{' '}
-        when it is square
+        <Told said={AT_SET_OUT.bothDiagonals({ length: diagonal })} />
         {three && (
           <>
-            ; to start a corner,{' '}
-            <b className="figures">
-              <Typeset words={say(three[0])} />
-            </b>
-            ,{' '}
-            <b className="figures">
-              <Typeset words={say(three[1])} />
-            </b>{' '}
-            and{' '}
-            <b className="figures">
-              <Typeset words={say(three[2])} />
-            </b>
+            {' '}
+            <Told said={AT_SET_OUT.toStart({ a: three[0], b: three[1], c: three[2] })} />
           </>
         )}
-        .
       </p>
       {!taped ? (
         <button
@@ -65,7 +52,7 @@ export function Square({ job, view, show }: PanelProps): ReactNode {
             edit([{ op: 'add', path, value: { sides: [a, b, a, b].map(text), diagonals: [text(diagonal)] } }])
           }
         >
-          Enter what the tape reads
+          {tell(AT_SET_OUT.enterWhatTheTape)}
         </button>
       ) : (
         <>
@@ -73,20 +60,20 @@ export function Square({ job, view, show }: PanelProps): ReactNode {
             {SIDES.map((name, i) => (
               <LengthField
                 key={name}
-                label={`Side ${name}`}
+                label={tell(AT_SET_OUT.sideOf({ name }))}
                 value={toMillimetres(stated(taped.sides[i] ?? 0))}
                 {...measure}
                 onChange={put('sides', i)}
               />
             ))}
             <LengthField
-              label="Diagonal AC"
+              label={tell(AT_SET_OUT.diagonalAc)}
               value={toMillimetres(stated(taped.diagonals[0] ?? 0))}
               {...measure}
               onChange={put('diagonals', 0)}
             />
             <LengthField
-              label="Diagonal BD, to prove it"
+              label={tell(AT_SET_OUT.diagonalBdToProve)}
               value={
                 taped.diagonals[1] === undefined
                   ? (answer?.otherDiagonal ?? 0)
@@ -96,12 +83,10 @@ export function Square({ job, view, show }: PanelProps): ReactNode {
               onChange={put('diagonals', 1)}
             />
           </div>
-          {!answer && (
-            <p className="font-semibold text-fault">These tapes make no figure: one of them is misread.</p>
-          )}
+          {!answer && <p className="font-semibold text-fault">{tell(AT_SET_OUT.theseTapesMakeNo)}</p>}
           {answer && (
             <table className="w-full text-small">
-              <caption className="text-left font-bold">A kept, AB kept on its line</caption>
+              <caption className="text-left font-bold">{tell(AT_SET_OUT.aKeptAbKept)}</caption>
               <tbody>
                 {answer.corners.map((c, i) => (
                   <tr key={c.name} className="border-t border-rule">
@@ -109,14 +94,24 @@ export function Square({ job, view, show }: PanelProps): ReactNode {
                       {c.name}, {answer.angles[i]?.toFixed(2)}°
                     </td>
                     <td className="figures text-right">
-                      {Math.abs(c.moveX) < 0.5
-                        ? 'stays'
-                        : `${say(Math.abs(c.moveX))} ${c.moveX > 0 ? 'on' : 'back'}`}
+                      {tell(
+                        Math.abs(c.moveX) < 0.5
+                          ? AT_SET_OUT.stays
+                          : AT_SET_OUT.moveAlong({
+                              by: Math.abs(c.moveX),
+                              way: c.moveX > 0 ? 'on' : 'back',
+                            }),
+                      )}
                     </td>
                     <td className="figures text-right">
-                      {Math.abs(c.moveY) < 0.5
-                        ? ''
-                        : `${say(Math.abs(c.moveY))} ${c.moveY > 0 ? 'out' : 'in'}`}
+                      {tell(
+                        Math.abs(c.moveY) < 0.5
+                          ? ''
+                          : AT_SET_OUT.moveAcross({
+                              by: Math.abs(c.moveY),
+                              way: c.moveY > 0 ? 'out' : 'in',
+                            }),
+                      )}
                     </td>
                   </tr>
                 ))}

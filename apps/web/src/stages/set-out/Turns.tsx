@@ -1,8 +1,10 @@
 import { inFull, isArc, isRun, isTurn, stated, toMillimetres, type LineItem } from '@even-tally/core';
+import { AT_SET_OUT } from '@even-tally/words';
 import { Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { newId } from '../../state/newId';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import type { PanelProps } from '../panel';
 
@@ -41,6 +43,7 @@ export function Turns({
   show,
   takeOut,
 }: PanelProps & { takeOut: (item: number) => void }): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const line = inFull(job).walls[view.wall.index]?.line ?? [];
   const path = `/walls/${view.wall.index}/line`;
@@ -63,7 +66,7 @@ export function Turns({
           <li key={i} className="grid grid-cols-[1fr_1fr_28px] items-end gap-x-2">
             {isRun(item) && (
               <LengthField
-                label={item.name ?? 'Run'}
+                label={item.name ?? tell(AT_SET_OUT.run)}
                 counts="units"
                 value={toMillimetres(stated(item.run))}
                 {...measure}
@@ -73,22 +76,26 @@ export function Turns({
             {isArc(item) && (
               <>
                 <LengthField
-                  label={`${item.name ?? 'Curve'}, radius`}
+                  label={tell(AT_SET_OUT.radiusOf({ curve: item.name ?? AT_SET_OUT.curve }))}
                   value={toMillimetres(stated(item.arc))}
                   {...measure}
                   onChange={set(i, 'arc')}
                 />
-                <Degrees label="sweeps, left +" value={item.sweep} onChange={set(i, 'sweep')} />
+                <Degrees label={tell(AT_SET_OUT.sweepsLeft)} value={item.sweep} onChange={set(i, 'sweep')} />
               </>
             )}
             {isTurn(item) && (
-              <Degrees label="turn, left + degrees" value={item.turn} onChange={set(i, 'turn')} />
+              <Degrees label={tell(AT_SET_OUT.turnLeftDegrees)} value={item.turn} onChange={set(i, 'turn')} />
             )}
             {!isArc(item) && <span />}
             {(isTurn(item) || runs > 1) && (
               <button
                 className="mb-1 flex min-h-8 min-w-7 items-center justify-center text-soft hover:text-fault"
-                aria-label={`Take out ${isTurn(item) ? 'the turn' : (item.name ?? 'this run')}`}
+                aria-label={tell(
+                  AT_SET_OUT.takeOut({
+                    what: isTurn(item) ? AT_SET_OUT.theTurn : (item.name ?? AT_SET_OUT.thisRun),
+                  }),
+                )}
                 onClick={() => takeOut(i)}
               >
                 <Trash2 size={15} aria-hidden="true" />
@@ -99,16 +106,16 @@ export function Turns({
       </ol>
       <p className="flex flex-wrap gap-2">
         <button className="press-plain" onClick={() => add({ turn: 90 })}>
-          Add a turn
+          {tell(AT_SET_OUT.addATurn)}
         </button>
         <button className="press-plain" onClick={() => add({ run: side, id: newRunId() })}>
-          Add a run
+          {tell(AT_SET_OUT.addARun)}
         </button>
         <button
           className="press-plain"
           onClick={() => add({ arc: show === 'mm' ? 4000 : "12'", sweep: 45, id: newRunId() })}
         >
-          Add a curve
+          {tell(AT_SET_OUT.addACurve)}
         </button>
       </p>
     </>

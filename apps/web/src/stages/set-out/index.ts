@@ -1,5 +1,6 @@
+import { BENCH } from '@even-tally/words';
 import { memo } from 'react';
 import type { BenchStage } from '../stage';
 import { SetOut } from './SetOut';
 
-export const setOut: BenchStage = { key: 'set-out', name: 'Set out', Panel: memo(SetOut) };
+export const setOut: BenchStage = { key: 'set-out', name: BENCH.setOut, Panel: memo(SetOut) };

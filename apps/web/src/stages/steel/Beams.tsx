@@ -1,25 +1,28 @@
-import { Typeset } from '../../ui/Typeset';
-import type { BeamCourse } from '@even-tally/core';
+import type { BeamCourse, Message } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
+import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { Listed } from '../../ui/Listed';
 import { NumberField } from '../../ui/NumberField';
 import { Pick } from '../../ui/Pick';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { barOptions } from './Uprights';
 
 type Where = 'top' | 'over-openings' | 'course';
-const WHERE: readonly (readonly [Where, string])[] = [
-  ['top', 'in the top course'],
-  ['over-openings', 'over openings'],
-  ['course', 'in a course'],
+const WHERE: readonly (readonly [Where, Message])[] = [
+  ['top', AT_STEEL.inTheTopCourse],
+  ['over-openings', AT_STEEL.overOpenings],
+  ['course', AT_STEEL.inACourse],
 ];
 const whereOf = (course: BeamCourse): Where => (typeof course === 'number' ? 'course' : course);
 
 /** Beams in chosen courses: units with a trough, bars in it, grouted full. */
 export function Beams({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const { set } = useWallFields(job, view);
   const beams = view.steel.steel?.beams ?? [];
@@ -32,9 +35,10 @@ export function Beams({ job, view, show }: PanelProps): ReactNode {
   };
   return (
     <Listed
-      title="Beams"
-      one="beam"
-      none="None. A beam ties the wall’s top, or carries over openings."
+      title={tell(AT_STEEL.beams)}
+      one={AT_STEEL.beam}
+      add={AT_STEEL.addBeam}
+      none={tell(AT_STEEL.noneABeamTies)}
       items={beams}
       keyOf={(b) => String(b.index)}
       onAdd={add}
@@ -43,7 +47,7 @@ export function Beams({ job, view, show }: PanelProps): ReactNode {
       {(b) => (
         <div className="grid grid-cols-2 gap-x-3 gap-y-1">
           <Pick
-            label="Where"
+            label={tell(AT_STEEL.where)}
             value={whereOf(b.course)}
             options={WHERE}
             onChange={(w) =>
@@ -52,7 +56,7 @@ export function Beams({ job, view, show }: PanelProps): ReactNode {
           />
           {typeof b.course === 'number' ? (
             <NumberField
-              label="Course"
+              label={tell(AT_STEEL.course)}
               value={b.course}
               most={view.wall.count}
               onChange={(n) => set(`/steel/beams/${b.index}/course`, n)}
@@ -61,13 +65,13 @@ export function Beams({ job, view, show }: PanelProps): ReactNode {
             <span />
           )}
           <Pick
-            label="Bar"
+            label={tell(AT_STEEL.bar)}
             value={b.bar}
             options={barOptions(show)}
             onChange={(v) => set(`/steel/beams/${b.index}/bar`, v)}
           />
           <NumberField
-            label="How many"
+            label={tell(AT_STEEL.howMany)}
             value={b.count}
             most={20}
             onChange={(n) => set(`/steel/beams/${b.index}/count`, n)}
@@ -78,31 +82,28 @@ export function Beams({ job, view, show }: PanelProps): ReactNode {
   );
 }
 
-const KINDS: readonly (readonly ['none' | 'ladder' | 'wire' | 'bars', string])[] = [
-  ['none', 'nothing in the beds'],
-  ['ladder', 'ladder or truss wire'],
-  ['wire', 'plain wire'],
-  ['bars', 'two bars'],
+const KINDS: readonly (readonly ['none' | 'ladder' | 'wire' | 'bars', Message])[] = [
+  ['none', AT_STEEL.nothingInTheBeds],
+  ['ladder', AT_STEEL.ladder],
+  ['wire', AT_STEEL.plainWire],
+  ['bars', AT_STEEL.twoBars],
 ];
 
 /** Reinforcement in the beds and straps at corners; bars in the footing. */
 export function Beds({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { set, clear } = useWallFields(job, view);
   const { steel, bed } = view.steel;
   const now = steel?.bed ?? null;
   const bar = show === 'mm' ? 'T12' : '#4';
-  const metres = (m: number): string =>
-    show === 'mm' ? `${m.toFixed(1)} m` : `${(m / 0.3048).toFixed(0)} ft`;
   return (
     <Fold
-      title="In the beds"
-      aside={
-        now ? `every ${now.every === 1 ? '' : `${now.every} `}course${now.every === 1 ? '' : 's'}` : 'none'
-      }
+      title={tell(AT_STEEL.inTheBeds)}
+      aside={now ? tell(AT_STEEL.everyCourses({ every: now.every })) : tell(AT_STEEL.none)}
     >
       <div className="grid grid-cols-2 gap-3">
         <Pick
-          label="Laid in the bed"
+          label={tell(AT_STEEL.laidInTheBed)}
           value={now?.kind ?? 'none'}
           options={KINDS}
           onChange={(k) =>
@@ -117,7 +118,7 @@ export function Beds({ job, view, show }: PanelProps): ReactNode {
         />
         {now && (
           <NumberField
-            label="Courses apart"
+            label={tell(AT_STEEL.coursesApart)}
             value={now.every}
             most={100}
             onChange={(n) => set('/steel/bed/every', n)}
@@ -126,32 +127,29 @@ export function Beds({ job, view, show }: PanelProps): ReactNode {
       </div>
       {bed && (
         <p className="text-small">
-          {bed.courses} beds:{' '}
-          <span className="figures">
-            <Typeset words={metres(bed.net)} />
-          </span>{' '}
-          in the wall,{' '}
-          <span className="figures">
-            <Typeset words={metres(bed.withLaps)} />
-          </span>{' '}
-          with laps, in {bed.pieces} pieces
-          {bed.corners > 0 ? ` and ${bed.corners} corner pieces` : ''}. Stopped at movement joints.
+          <Told
+            said={AT_STEEL.bedSays({
+              courses: bed.courses,
+              net: bed.net,
+              laps: bed.withLaps,
+              pieces: bed.pieces,
+              corners: bed.corners,
+            })}
+          />
         </p>
       )}
       <Pick
-        label="Straps round corners"
+        label={tell(AT_STEEL.strapsRoundCorners)}
         value={steel?.straps ? String(steel.straps) : '0'}
         options={[0, 1, 2, 3, 4, 6].map(
-          (n) => [String(n), n === 0 ? 'none' : n === 1 ? 'every course' : `every ${n} courses`] as const,
+          (n) => [String(n), n === 0 ? AT_STEEL.none : AT_STEEL.everyCourses({ every: n })] as const,
         )}
         onChange={(n) => (n === '0' ? clear('/steel/straps') : set('/steel/straps', { every: Number(n) }))}
       />
       <Pick
-        label="In the footing"
+        label={tell(AT_STEEL.inTheFooting)}
         value={steel?.footing ? String(steel.footing.count) : '0'}
-        options={[0, 1, 2, 3, 4, 5, 6].map(
-          (n) => [String(n), n === 0 ? 'no bars' : n === 1 ? 'one bar' : `${n} bars`] as const,
-        )}
+        options={[0, 1, 2, 3, 4, 5, 6].map((n) => [String(n), AT_STEEL.barCount({ count: n })] as const)}
         onChange={(n) =>
           n === '0'
             ? clear('/steel/footing')
@@ -160,7 +158,7 @@ export function Beds({ job, view, show }: PanelProps): ReactNode {
       />
       {steel?.footing && (
         <Pick
-          label="Bar in the footing"
+          label={tell(AT_STEEL.barInTheFooting)}
           value={steel.footing.bar}
           options={barOptions(show)}
           onChange={(v) => set('/steel/footing/bar', v)}

@@ -1,30 +1,31 @@
-import { Typeset } from '../../ui/Typeset';
-import { Measure } from '../../ui/Measure';
-import { sayMm } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { stepCell } from '../../bench/SteelLayer';
 import { useJob } from '../../state/job';
 import { newId } from '../../state/newId';
 import { look, useViewing } from '../../state/view';
-import { stepCell } from '../../bench/SteelLayer';
+import { useTell } from '../../state/words';
 import { Section } from '../../ui/Section';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 
 const WHY = {
-  end: 'it stands at an end of the wall',
-  corner: 'it stands in a corner',
-  jamb: 'it stands at a jamb',
-  joint: 'it stands beside a movement joint',
-  spacing: 'the spacing falls here',
-  asked: 'it was put here by hand',
+  end: AT_STEEL.atEnd,
+  corner: AT_STEEL.itStandsInA,
+  jamb: AT_STEEL.itStandsAtA,
+  joint: AT_STEEL.besideJoint,
+  spacing: AT_STEEL.spacingFalls,
+  asked: AT_STEEL.byHand,
 } as const;
 
 /** A change by hand within this of the cell is about it, mm: as the plan reads it. */
 const SAME = 30;
 
 /** The continuous cell that was pressed: bar or none, filled or empty, and why. */
-export function CellCard({ job, view, show }: PanelProps): ReactNode {
+export function CellCard({ job, view }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const { set } = useWallFields(job, view);
   const at = useViewing((s) => s.cell);
@@ -49,23 +50,22 @@ export function CellCard({ job, view, show }: PanelProps): ReactNode {
       edit([{ op: 'add', path: `${path}/-`, value: entry }]);
     else set('/steel/cells', [entry]);
   };
-  const say = (n: number): string => sayMm(n, show);
   const arrow = 'flex min-h-8 min-w-8 items-center justify-center border border-rule hover:bg-chalk-pale';
   return (
     <Section
-      title="This cell"
+      title={tell(AT_STEEL.thisCell)}
       aside={
         <span className="flex gap-1">
           <button
             className={arrow}
-            aria-label="The cell before"
+            aria-label={tell(AT_STEEL.theCellBefore)}
             onClick={() => look({ cell: stepCell(cells, at, -1) })}
           >
             <ArrowLeft size={15} aria-hidden="true" />
           </button>
           <button
             className={arrow}
-            aria-label="The next cell"
+            aria-label={tell(AT_STEEL.theNextCell)}
             onClick={() => look({ cell: stepCell(cells, at, 1) })}
           >
             <ArrowRight size={15} aria-hidden="true" />
@@ -74,40 +74,40 @@ export function CellCard({ job, view, show }: PanelProps): ReactNode {
       }
     >
       {!cell ? (
-        <p className="text-soft">Press a cell on the drawing, or step along with the arrows.</p>
+        <p className="text-soft">{tell(AT_STEEL.pressACellOn)}</p>
       ) : (
         <>
           <p>
-            Its middle at{' '}
-            <span className="figures font-semibold">
-              <Typeset words={say(cell.at)} />
-            </span>
-            , <Measure mm={cell.to - cell.from} show={show} said /> clear from{' '}
-            <Measure mm={cell.bottom} show={show} said /> up to <Measure mm={cell.top} show={show} said />.{' '}
-            {cell.bar ? (
-              <>
-                Bar <b>{cell.bar}</b>: {cell.why ? WHY[cell.why] : ''}.
-              </>
-            ) : (
-              'No bar.'
+            <Told
+              said={AT_STEEL.cellSays({
+                at: cell.at,
+                clear: cell.to - cell.from,
+                bottom: cell.bottom,
+                top: cell.top,
+              })}
+            />{' '}
+            {tell(
+              cell.bar
+                ? AT_STEEL.barWhy({ bar: cell.bar, why: cell.why ? WHY[cell.why] : '' })
+                : AT_STEEL.noBar,
             )}{' '}
-            {cell.filled ? 'Filled.' : 'Left empty.'}
+            {cell.filled ? tell(AT_STEEL.filled) : tell(AT_STEEL.leftEmpty)}
           </p>
           <p className="flex flex-wrap gap-2">
             {steel?.vertical && (
               <button className="press-plain" onClick={() => change('bar', cell.bar === null)}>
-                {cell.bar === null ? 'Put a bar in it' : 'Take the bar out'}
+                {cell.bar === null ? tell(AT_STEEL.putABarIn) : tell(AT_STEEL.takeTheBarOut)}
               </button>
             )}
             <button className="press-plain" onClick={() => change('grout', !cell.filled)}>
-              {cell.filled ? 'Leave it empty' : 'Fill it'}
+              {cell.filled ? tell(AT_STEEL.leaveItEmpty) : tell(AT_STEEL.fillIt)}
             </button>
             {own && (
               <button
                 className="press-plain"
                 onClick={() => edit([{ op: 'remove', path: `${path}/${own.index}` }])}
               >
-                As the rule has it
+                {tell(AT_STEEL.asTheRuleHas)}
               </button>
             )}
           </p>

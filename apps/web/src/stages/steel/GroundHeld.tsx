@@ -1,31 +1,33 @@
-import { Typeset } from '../../ui/Typeset';
-import { showArea, showVolume, sayMm, type Retains } from '@even-tally/core';
+import { sayMm, type Retains, type Message } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
+import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 
-const MORE: readonly (readonly [keyof Retains & ('surcharge' | 'slope' | 'water' | 'building'), string])[] = [
-  ['surcharge', 'something stands or drives on it'],
-  ['slope', 'it slopes up from the wall'],
-  ['water', 'water comes to it'],
-  ['building', 'a building is near'],
-];
+const MORE: readonly (readonly [keyof Retains & ('surcharge' | 'slope' | 'water' | 'building'), Message])[] =
+  [
+    ['surcharge', AT_STEEL.somethingStandsOrDrives],
+    ['slope', AT_STEEL.slopesUp],
+    ['water', AT_STEEL.waterComes],
+    ['building', AT_STEEL.aBuildingIsNear],
+  ];
 
 /** Ground the wall holds back: asked for, drained, and never approved. */
 export function GroundHeld({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { set, clear } = useWallFields(job, view);
   const { retains, behind } = view.steel;
   const stated = job.walls[view.wall.index]?.retains;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
-  const metres = (m: number): string =>
-    show === 'mm' ? `${m.toFixed(1)} m` : `${(m / 0.3048).toFixed(0)} ft`;
   return (
     <Fold
-      title="Ground held back"
-      aside={retains ? sayMm(retains.height, show) : 'none'}
+      title={tell(AT_STEEL.groundHeldBack)}
+      aside={retains ? sayMm(retains.height, show) : tell(AT_STEEL.none)}
       open={retains !== null}
     >
       {!retains && (
@@ -33,57 +35,57 @@ export function GroundHeld({ job, view, show }: PanelProps): ReactNode {
           className="press-plain"
           onClick={() => set('/retains', { height: show === 'mm' ? 300 : "1'" })}
         >
-          It holds ground back
+          {tell(AT_STEEL.itHoldsGroundBack)}
         </button>
       )}
       {retains && (
         <>
           <div className="grid grid-cols-2 gap-3">
             <LengthField
-              label="Ground held"
+              label={tell(AT_STEEL.groundHeld)}
               value={retains.height}
               {...measure}
               onChange={(v) => set('/retains/height', v)}
             />
             <Pick
-              label="On which side"
+              label={tell(AT_STEEL.onWhichSide)}
               value={retains.side}
               options={[
-                ['outside', 'outside'],
-                ['inside', 'inside'],
+                ['outside', AT_STEEL.outside],
+                ['inside', AT_STEEL.inside],
               ]}
               onChange={(v) => set('/retains/side', v)}
             />
             <LengthField
-              label="Drainage stone"
+              label={tell(AT_STEEL.drainageStone)}
               value={retains.stone}
               {...measure}
               onChange={(v) => set('/retains/stone', v)}
             />
             <LengthField
-              label="Back a course"
+              label={tell(AT_STEEL.backACourse)}
               value={retains.stepBack}
               {...measure}
               onChange={(v) => set('/retains/stepBack', v)}
             />
             <Pick
-              label="Water comes out by"
+              label={tell(AT_STEEL.waterComesOutBy)}
               value={retains.weeps}
               options={[
-                ['open-perps', 'open perps'],
-                ['pipes', 'weep pipes'],
+                ['open-perps', AT_STEEL.openPerps],
+                ['pipes', AT_STEEL.weepPipes],
               ]}
               onChange={(v) => set('/retains/weeps', v)}
             />
             <LengthField
-              label="No further apart than"
+              label={tell(AT_STEEL.noFurtherApartThan)}
               value={retains.weepsEvery}
               {...measure}
               onChange={(v) => set('/retains/weepsEvery', v)}
             />
           </div>
           <fieldset>
-            <legend className="text-small text-soft">And</legend>
+            <legend className="text-small text-soft">{tell(AT_STEEL.and)}</legend>
             {MORE.map(([key, says]) => (
               <label key={key} className="flex min-h-7 items-center gap-2">
                 <input
@@ -92,24 +94,28 @@ export function GroundHeld({ job, view, show }: PanelProps): ReactNode {
                   checked={stated?.[key] === true}
                   onChange={() => (stated?.[key] ? clear(`/retains/${key}`) : set(`/retains/${key}`, true))}
                 />
-                {says}
+                {tell(says)}
               </label>
             ))}
           </fieldset>
           {behind && (
             <p className="text-small">
-              Behind it: <span className="figures">{showVolume(behind.stone, show)}</span> of stone,{' '}
-              <span className="figures">
-                <Typeset words={metres(behind.pipe)} />
-              </span>{' '}
-              of pipe, <span className="figures">{showArea(behind.fabric, show)}</span> of fabric,{' '}
-              <span className="figures">{showArea(behind.waterproofing, show)}</span> of waterproofing,{' '}
-              {behind.weeps} {retains.weeps === 'pipes' ? 'weep pipes' : 'open perps'}
-              {behind.lean > 0 ? `; the top stands ${sayMm(behind.lean, show)} back` : ''}.
+              <Told
+                said={AT_STEEL.behindIt({
+                  stone: behind.stone,
+                  pipe: behind.pipe,
+                  fabric: behind.fabric,
+                  proof: behind.waterproofing,
+                  weeps: behind.weeps,
+                  kind: retains.weeps === 'pipes' ? 'pipes' : 'perps',
+                  leans: behind.lean > 0 ? 'yes' : 'no',
+                  lean: behind.lean,
+                })}
+              />
             </p>
           )}
           <button className="press-plain" onClick={() => clear('/retains')}>
-            It holds none back
+            {tell(AT_STEEL.itHoldsNoneBack)}
           </button>
         </>
       )}

@@ -1,24 +1,28 @@
-import { Typeset } from '../../ui/Typeset';
-import { sayMm, showVolume, type Grout } from '@even-tally/core';
+import { sayMm, showVolume, type Grout, cubicYards, type Message } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { NumberField } from '../../ui/NumberField';
 import { Pick } from '../../ui/Pick';
 import { Section } from '../../ui/Section';
+import { Told } from '../../ui/Told';
+import { Typeset } from '../../ui/Typeset';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 
 type Fill = 'none' | 'steel' | 'all' | 'every';
-const FILLS: readonly (readonly [Fill, string])[] = [
-  ['steel', 'cells with bars, and beams'],
-  ['every', 'every so many cells too'],
-  ['all', 'every cell, solid'],
-  ['none', 'nothing'],
+const FILLS: readonly (readonly [Fill, Message])[] = [
+  ['steel', AT_STEEL.cellsWithBars],
+  ['every', AT_STEEL.everySoMany],
+  ['all', AT_STEEL.everyCellSolid],
+  ['none', AT_STEEL.nothing],
 ];
 const fillOf = (fill: Grout['fill']): Fill => (typeof fill === 'object' ? 'every' : fill);
 
 /** What is filled, how high at once, and what it takes. */
 export function Grouting({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { set, clear } = useWallFields(job, view);
   const { grout, pours, volume } = view.steel;
   if (!view.steel.hollow) return null;
@@ -31,18 +35,20 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
       : set('/grout', { fill: grout?.fill ?? 'steel', [key]: value });
   return (
     <Section
-      title="Grout"
-      aside={<span className="figures text-small">{showVolume(volume.used, show)} to order</span>}
+      title={tell(AT_STEEL.grout)}
+      aside={
+        <span className="figures text-small">{tell(AT_STEEL.volumeToOrder({ volume: volume.used }))}</span>
+      }
     >
       <Pick
-        label="Filled"
+        label={tell(AT_STEEL.whatIsFilled)}
         value={fillOf(fill)}
         options={FILLS}
         onChange={(f) => set('/grout/fill', f === 'every' ? { every: 4 } : f)}
       />
       {typeof fill === 'object' && (
         <NumberField
-          label="Every so many cells"
+          label={tell(AT_STEEL.everySoManyCells)}
           value={fill.every}
           most={1000}
           onChange={(every) => set('/grout/fill', { every })}
@@ -52,45 +58,45 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
         <>
           <div className="grid grid-cols-2 gap-3">
             <LengthField
-              label="Solid up to"
+              label={tell(AT_STEEL.solidUpTo)}
               counts="courses"
               value={grout?.below ?? 0}
               {...measure}
               onChange={(v) => put('below', v)}
             />
             <Pick
-              label="Grout"
+              label={tell(AT_STEEL.grout)}
               value={grout?.aggregate ?? 'fine'}
               options={[
-                ['fine', 'fine'],
-                ['coarse', 'coarse'],
+                ['fine', AT_STEEL.fine],
+                ['coarse', AT_STEEL.coarse],
               ]}
               onChange={(v) => put('aggregate', v)}
             />
             <LengthField
-              label="Most poured at once"
+              label={tell(AT_STEEL.mostPouredAtOnce)}
               name="pour"
               value={grout?.pour ?? 1625.6}
               {...measure}
               onChange={(v) => put('pour', v)}
             />
             <Pick
-              label="Beside openings"
+              label={tell(AT_STEEL.besideOpenings)}
               value={grout?.jambs ? 'yes' : 'no'}
               options={[
-                ['no', 'as the rest'],
-                ['yes', 'always filled'],
+                ['no', AT_STEEL.asTheRest],
+                ['yes', AT_STEEL.alwaysFilled],
               ]}
               onChange={(v) => (v === 'yes' ? put('jambs', true) : clear('/grout/jambs'))}
             />
           </div>
           <div className="grid grid-cols-2 gap-3">
             <Pick
-              label="Placed by"
+              label={tell(AT_STEEL.placedBy)}
               value={grout?.hose ? 'pump' : 'hand'}
               options={[
-                ['hand', 'hand, in batches'],
-                ['pump', 'a pump'],
+                ['hand', AT_STEEL.byHandBatches],
+                ['pump', AT_STEEL.aPump],
               ]}
               onChange={(v) =>
                 v === 'pump'
@@ -100,7 +106,7 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
             />
             {grout?.hose && (
               <LengthField
-                label="Hose"
+                label={tell(AT_STEEL.hose)}
                 value={grout.hose.length}
                 {...measure}
                 onChange={(v) => set('/grout/hose/length', v)}
@@ -108,22 +114,32 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
             )}
           </div>
           <p className="text-small">
-            In the wall <span className="figures">{showVolume(volume.geometric, show)}</span>: cells{' '}
-            <span className="figures">{showVolume(volume.cells, show)}</span>, beams{' '}
-            <span className="figures">{showVolume(volume.beams, show)}</span>, solid{' '}
-            <span className="figures">{showVolume(volume.solid, show)}</span>. To order × 1.10
-            {show === 'ft-in' ? `, ${(volume.used / 0.764554857984).toFixed(2)} yd³` : ''}.
-            {volume.prime > 0 ? ` Prime for the hose ${showVolume(volume.prime, show)}, thrown away.` : ''}
+            <Told
+              said={AT_STEEL.groutSays({
+                all: volume.geometric,
+                cells: volume.cells,
+                beams: volume.beams,
+                solid: volume.solid,
+                yards: show === 'ft-in' ? 'yes' : 'no',
+                yd3: Number(cubicYards(volume.used).toFixed(2)),
+              })}
+            />
+            {volume.prime > 0 && (
+              <>
+                {' '}
+                <Told said={AT_STEEL.primeSays({ prime: volume.prime })} />
+              </>
+            )}
           </p>
           {pours.length > 0 && (
             <table className="w-full text-small">
-              <caption className="sr-only">Pours, from the footing up</caption>
+              <caption className="sr-only">{tell(AT_STEEL.poursFromTheFooting)}</caption>
               <thead>
                 <tr className="border-b border-ink text-left">
-                  <th className="py-1 pr-3 font-semibold">Pour</th>
-                  <th className="font-semibold">Courses</th>
-                  <th className="pl-3 text-right font-semibold">High</th>
-                  <th className="pl-3 text-right font-semibold">Grout</th>
+                  <th className="py-1 pr-3 font-semibold">{tell(AT_STEEL.pour)}</th>
+                  <th className="font-semibold">{tell(AT_STEEL.courses)}</th>
+                  <th className="pl-3 text-right font-semibold">{tell(AT_STEEL.high)}</th>
+                  <th className="pl-3 text-right font-semibold">{tell(AT_STEEL.grout)}</th>
                 </tr>
               </thead>
               <tbody>
@@ -131,10 +147,15 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
                   <tr key={p.number} className="border-b border-rule align-top">
                     <td className="py-1 font-bold">{p.number}</td>
                     <td>
-                      {p.from} to {p.to}
-                      {p.lifts.length > 1 ? `, in ${p.lifts.length} lifts` : ''}
-                      {p.cleanouts > 0 ? `, ${p.cleanouts} cleanouts` : ''}
-                      {p.stopsUnder !== null ? ', stopped under the beam' : ''}
+                      {tell(
+                        AT_STEEL.poursCourses({
+                          from: p.from,
+                          to: p.to,
+                          lifts: p.lifts.length,
+                          cleanouts: p.cleanouts,
+                          stops: p.stopsUnder !== null ? 'yes' : 'no',
+                        }),
+                      )}
                     </td>
                     <td className="figures pl-3 text-right">
                       <Typeset words={say(p.height)} />

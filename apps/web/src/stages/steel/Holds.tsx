@@ -1,25 +1,21 @@
 import { Folded, holdStates, refusalOf, type Hold, type NewEntry } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import { useEffect, useState, type ReactNode } from 'react';
+import { useDates } from '../../state/dates';
 import { useJob, useOpenJob } from '../../state/job';
 import { addEntry, openRecord, useRecord } from '../../state/record';
-import { useWords } from '../../state/words';
+import { useWords, useTell } from '../../state/words';
 import { Section } from '../../ui/Section';
 import type { PanelProps } from '../panel';
 import { SignHold } from './SignHold';
 import { SignStep } from './SignStep';
 
-const clock = (at: string): string =>
-  new Date(at).toLocaleString(undefined, {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
-
 /** Points that may not be passed until somebody signs, and the steps they hold. */
 export function Holds({ view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { say, lang } = useWords(show);
   const { holds } = view.steel;
+  const dates = useDates();
   const handle = useJob();
   const job = useOpenJob((s) => s.id);
   const entries = useRecord((s) => s.entries);
@@ -41,15 +37,15 @@ export function Holds({ view, show }: PanelProps): ReactNode {
   };
   return (
     <Section
-      title="Holds"
+      title={tell(AT_STEEL.holds)}
       aside={
         <span className="text-small">
-          {states.filter((s) => s.signed).length} of {states.length} signed
+          {tell(AT_STEEL.signedOf({ signed: states.filter((s) => s.signed).length, all: states.length }))}
         </span>
       }
     >
       <p role="alert" className="font-semibold text-fault">
-        {failure}
+        {failure && tell(failure)}
       </p>
       <ol className="space-y-3">
         {states.map((s) => (
@@ -57,20 +53,29 @@ export function Holds({ view, show }: PanelProps): ReactNode {
             <p className="flex items-baseline justify-between gap-2">
               <b lang={lang}>{say(s.hold.title)}</b>
               <span className={`text-small font-semibold ${s.signed ? 'text-settled' : 'text-fault'}`}>
-                {s.signed ? 'SIGNED' : 'HELD'}
+                {tell(s.signed ? AT_STEEL.signed : AT_STEEL.held)}
               </span>
             </p>
             <p className="text-small text-soft">
-              {s.signed
-                ? `Seen by ${s.signed.by}, ${clock(s.signed.happened)}.`
-                : `${s.hold.checks.length} ${s.hold.checks.length === 1 ? 'thing' : 'things'} to be seen.`}{' '}
-              {s.done && `${say(s.hold.stepSays)}: ${s.done.by}, ${clock(s.done.happened)}.`}
+              {tell(
+                s.signed
+                  ? AT_STEEL.seenByAt({ by: s.signed.by, when: dates.moment(s.signed.happened) })
+                  : AT_STEEL.thingsToSee({ count: s.hold.checks.length }),
+              )}{' '}
+              {s.done &&
+                tell(
+                  AT_STEEL.stepBy({
+                    step: s.hold.stepSays,
+                    by: s.done.by,
+                    when: dates.moment(s.done.happened),
+                  }),
+                )}
             </p>
             {!s.done && (
               <p className="mt-1 flex flex-wrap gap-2">
                 {!s.signed && (
                   <button className="press" onClick={() => setSigning(s.hold)}>
-                    Look and sign
+                    {tell(AT_STEEL.lookAndSign)}
                   </button>
                 )}
                 <button className={s.signed ? 'press' : 'press-plain'} onClick={() => setStepping(s.hold)}>

@@ -1,26 +1,28 @@
-import { useWords } from '../../state/words';
-import { Measure } from '../../ui/Measure';
-
+import type { Message } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import { useState, type ReactNode } from 'react';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { Listed } from '../../ui/Listed';
 import { Pick } from '../../ui/Pick';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { useWallList } from '../useWallList';
 import { written } from '../written';
 
-const BEAMS: readonly (readonly ['dowelled' | 'cut', string])[] = [
-  ['dowelled', 'stop, with greased dowels'],
-  ['cut', 'stop, nothing across'],
+const BEAMS: readonly (readonly ['dowelled' | 'cut', Message])[] = [
+  ['dowelled', AT_STEEL.dowelled],
+  ['cut', AT_STEEL.stopNothingAcross],
 ];
 
 /** A reason typed and kept when the field is left. */
 function Reason({ value, onKeep }: { value: string; onKeep: (text: string) => void }): ReactNode {
+  const tell = useTell();
   const [text, setText] = useState(value);
   return (
     <label className="col-span-2 block text-small text-soft">
-      Refused, because
+      {tell(AT_STEEL.refusedBecause)}
       <input
         className="entry font-sans"
         value={text}
@@ -34,10 +36,10 @@ function Reason({ value, onKeep }: { value: string; onKeep: (text: string) => vo
 
 /** Movement joints of this run: where they stand, what beams do there, and those refused with their reason. */
 export function Joints({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const list = useWallList(job, view, 'joints', 'J');
   const { set, clear } = useWallFields(job, view);
   const { joints, jointEvery, jointRule } = view.steel;
-  const { say } = useWords(show);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const length = view.runs[view.run]?.length ?? 0;
   const own = job.walls[view.wall.index]?.jointEvery !== undefined;
@@ -47,9 +49,10 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
   );
   return (
     <Listed
-      title="Movement joints"
-      one="joint"
-      none="None in this run."
+      title={tell(AT_STEEL.movementJoints)}
+      one={AT_STEEL.joint}
+      add={AT_STEEL.addJoint}
+      none={tell(AT_STEEL.noneInThisRun)}
       items={joints}
       keyOf={(j) => j.id}
       onAdd={() => list.add({ run: view.run, at: written(perp + view.wall.head / 2, show) })}
@@ -58,16 +61,16 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
         <>
           {jointEvery !== null && (
             <p className="text-small text-soft">
-              Here no further apart than <Measure mm={jointEvery} show={show} said />: {say(jointRule)}.
+              <Told said={AT_STEEL.jointsApart({ every: jointEvery, rule: jointRule })} />
             </p>
           )}
           <div className="grid grid-cols-2 gap-3">
             <Pick
-              label="How far apart"
+              label={tell(AT_STEEL.howFar)}
               value={own ? 'own' : 'rule'}
               options={[
-                ['rule', 'by the rule'],
-                ['own', 'by the drawing'],
+                ['rule', AT_STEEL.byRule],
+                ['own', AT_STEEL.byDrawing],
               ]}
               onChange={(v) =>
                 v === 'own' ? set('/jointEvery', show === 'mm' ? 6000 : "60'") : clear('/jointEvery')
@@ -75,7 +78,7 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
             />
             {own && (
               <LengthField
-                label="Joint to joint"
+                label={tell(AT_STEEL.jointToJoint)}
                 counts="units"
                 value={jointEvery ?? 0}
                 {...measure}
@@ -89,14 +92,14 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
       {(j) => (
         <div className="grid grid-cols-2 gap-x-3 gap-y-1">
           <LengthField
-            label="Middle, from the start"
+            label={tell(AT_STEEL.middleFromTheStart)}
             counts="units"
             value={(j.from + j.to) / 2}
             {...measure}
             onChange={(v) => list.set(j.index, 'at', v)}
           />
           <LengthField
-            label="Width"
+            label={tell(AT_STEEL.width)}
             value={j.to - j.from}
             {...measure}
             onChange={(v) => list.set(j.index, 'width', v)}
@@ -104,23 +107,23 @@ export function Joints({ job, view, show }: PanelProps): ReactNode {
           {j.refused === null ? (
             <>
               <Pick
-                label="Beams there"
+                label={tell(AT_STEEL.beamsThere)}
                 value={j.beams}
                 options={BEAMS}
                 onChange={(v) => list.set(j.index, 'beams', v)}
               />
               <button
                 className="press-plain self-end"
-                onClick={() => list.set(j.index, 'refused', 'not wanted here')}
+                onClick={() => list.set(j.index, 'refused', tell(AT_STEEL.notWanted))}
               >
-                Refuse it
+                {tell(AT_STEEL.refuseIt)}
               </button>
             </>
           ) : (
             <>
               <Reason value={j.refused} onKeep={(text) => list.set(j.index, 'refused', text)} />
               <button className="press-plain col-span-2" onClick={() => clear(`/joints/${j.index}/refused`)}>
-                Have it after all
+                {tell(AT_STEEL.haveItAfterAll)}
               </button>
             </>
           )}

@@ -1,9 +1,11 @@
-import { Typeset } from '../../ui/Typeset';
-import { Measure } from '../../ui/Measure';
-import { sayMass, sayMm, sayProof, showMm, type CutList } from '@even-tally/core';
+import { sayMass, sayProof, showMm, type CutList } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { cutInWorker } from '../../workers/cutter';
+import { useTell } from '../../state/words';
 import { Section } from '../../ui/Section';
+import { Told } from '../../ui/Told';
+import { Typeset } from '../../ui/Typeset';
+import { cutInWorker } from '../../workers/cutter';
 import type { PanelProps } from '../panel';
 
 interface Cutting {
@@ -15,6 +17,7 @@ interface Cutting {
 
 /** Bars as they are to be cut, by mark; and how to cut them from stock. */
 export function Schedule({ view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const lines = view.steel.schedule;
   const [cutting, setCutting] = useState<Cutting | null>(null);
   const stop = useRef<() => void>(() => undefined);
@@ -43,25 +46,25 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
   const say = (n: number): string => showMm(n, show);
   const mass = lines.reduce((s, l) => s + l.mass, 0);
   return (
-    <Section title="Bars" aside={<span className="figures text-small">{sayMass(mass, show)}</span>}>
+    <Section
+      title={tell(AT_STEEL.bars)}
+      aside={<span className="figures text-small">{sayMass(mass, show)}</span>}
+    >
       <table className="w-full text-small">
-        <caption className="sr-only">Bar schedule of the whole wall</caption>
+        <caption className="sr-only">{tell(AT_STEEL.barScheduleOfThe)}</caption>
         <thead>
           <tr className="border-b border-ink text-left">
-            <th className="py-1 font-semibold">Mark</th>
-            <th className="font-semibold">Size</th>
-            <th className="text-right font-semibold">Cut to</th>
-            <th className="text-right font-semibold">No.</th>
+            <th className="py-1 font-semibold">{tell(AT_STEEL.mark)}</th>
+            <th className="font-semibold">{tell(AT_STEEL.size)}</th>
+            <th className="text-right font-semibold">{tell(AT_STEEL.cutTo)}</th>
+            <th className="text-right font-semibold">{tell(AT_STEEL.no)}</th>
           </tr>
         </thead>
         <tbody>
           {lines.map((l) => (
             <tr key={l.mark} className="border-b border-rule">
               <td className="py-1 font-bold">{l.mark}</td>
-              <td>
-                {l.size}
-                {l.shape === 'hooked' ? ', hooked' : l.shape === 'corner' ? ', bent square' : ''}
-              </td>
+              <td>{tell(AT_STEEL.barKind({ size: l.size, shape: l.shape }))}</td>
               <td className="figures text-right">
                 <Typeset words={say(l.length)} />
               </td>
@@ -73,7 +76,14 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
       <p className="flex flex-wrap gap-2">
         {sizes.map((size) => (
           <button key={size} className="press-plain" onClick={() => start(size)}>
-            Cut {size} from {view.steel.stock.map((s) => sayMm(s, show)).join(', ')}
+            <Typeset
+              words={tell(
+                AT_STEEL.cutFrom({
+                  size,
+                  stock: view.steel.stock.map((s) => AT_STEEL.lengthOf({ length: s })),
+                }),
+              )}
+            />
           </button>
         ))}
       </p>
@@ -81,7 +91,12 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
         <div aria-live="polite">
           {cutting.state === 'going' && (
             <p className="flex items-center gap-3 text-small">
-              <progress className="grow" value={cutting.part} max={1} aria-label="How far the cut list is" />
+              <progress
+                className="grow"
+                value={cutting.part}
+                max={1}
+                aria-label={tell(AT_STEEL.howFarTheCut)}
+              />
               <button
                 className="press-plain"
                 onClick={() => {
@@ -89,7 +104,7 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
                   setCutting({ ...cutting, state: 'stopped' });
                 }}
               >
-                Stop
+                {tell(AT_STEEL.stop)}
               </button>
             </p>
           )}
@@ -97,7 +112,7 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
             <>
               <p className="text-small font-semibold">
                 {cutting.size}: {sayProof(cutting.cut)}.{' '}
-                {cutting.state === 'stopped' ? 'Stopped; this is the best so far.' : ''}
+                {cutting.state === 'stopped' ? tell(AT_STEEL.stoppedThisIsThe) : ''}
               </p>
               <ul className="text-small">
                 {cutting.cut.patterns.map((p, i) => (
@@ -106,14 +121,14 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
                       {p.times} × {p.pieces.map((x) => `${x.count} ${x.mark}`).join(' + ')}
                     </span>
                     <span className="figures text-soft">
-                      <Typeset words={say(p.left)} /> left
+                      <Typeset words={tell(AT_STEEL.leftOver({ length: p.left }))} />
                     </span>
                   </li>
                 ))}
               </ul>
               {cutting.cut.reusable > 0 && (
                 <p className="text-small text-soft">
-                  Left over in pieces worth keeping: <Measure mm={cutting.cut.reusable} show={show} said />.
+                  <Told said={AT_STEEL.reusable({ length: cutting.cut.reusable })} />
                 </p>
               )}
             </>

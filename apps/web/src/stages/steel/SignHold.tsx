@@ -1,9 +1,11 @@
-import { beginsGroup, type Hold, type Show } from '@even-tally/core';
+import { beginsGroup, type Hold, type Show, type Said } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import { DialogTitle } from '@headlessui/react';
-import { useWords } from '../../state/words';
-import { Typeset } from '../../ui/Typeset';
-import { Card } from '../../ui/Card';
 import { useState, type ReactNode } from 'react';
+import { saidBy } from '../../state/failure';
+import { useWords, useTell } from '../../state/words';
+import { Card } from '../../ui/Card';
+import { Typeset } from '../../ui/Typeset';
 import { lastSigner, Signer, signedBy } from './Signer';
 
 interface Props {
@@ -16,11 +18,12 @@ interface Props {
 
 /** Everything a hold asks to be seen, ticked one by one, and the name of whoever saw it. */
 export function SignHold({ hold, show, onSign, onClose }: Props): ReactNode {
+  const tell = useTell();
   const { say, lang } = useWords(show);
   const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
   const [by, setBy] = useState(lastSigner);
   const [note, setNote] = useState('');
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<Said | null>(null);
   const tick = (id: string): void => {
     const next = new Set(seen);
     if (!next.delete(id)) next.add(id);
@@ -28,14 +31,19 @@ export function SignHold({ hold, show, onSign, onClose }: Props): ReactNode {
   };
   const sign = (): void => {
     signedBy(by.trim());
-    onSign(by.trim(), [...seen], note.trim()).then(onClose, (error: Error) => setTrouble(error.message));
+    onSign(by.trim(), [...seen], note.trim()).then(onClose, (error: Error) => setTrouble(saidBy(error)));
   };
   return (
     <Card onClose={onClose} size="flex max-h-full w-full max-w-lg flex-col">
       <DialogTitle className="heading border-b-2 border-ink px-6 pt-5 pb-2 text-lg" lang={lang}>
         {say(hold.title)}
       </DialogTitle>
-      <ul className="min-h-0 overflow-y-auto px-6" lang={lang} tabIndex={0} aria-label="To be seen">
+      <ul
+        className="min-h-0 overflow-y-auto px-6"
+        lang={lang}
+        tabIndex={0}
+        aria-label={tell(AT_STEEL.toBeSeen)}
+      >
         {hold.checks.map((c, i) => (
           <li key={c.id} className="border-b border-rule">
             {beginsGroup(hold.checks, i) && (
@@ -55,9 +63,9 @@ export function SignHold({ hold, show, onSign, onClose }: Props): ReactNode {
       </ul>
       <div className="space-y-3 px-6 pt-3 pb-5">
         <div className="grid grid-cols-2 gap-3">
-          <Signer label="Seen by" value={by} onChange={setBy} />
+          <Signer label={tell(AT_STEEL.seenBy)} value={by} onChange={setBy} />
           <label className="block text-small text-soft">
-            Note, if there is one
+            {tell(AT_STEEL.noteIfThereIs)}
             <input
               className="entry font-sans"
               value={note}
@@ -67,17 +75,17 @@ export function SignHold({ hold, show, onSign, onClose }: Props): ReactNode {
           </label>
         </div>
         <p role="alert" className="font-semibold text-fault">
-          {trouble}
+          {trouble && tell(trouble)}
         </p>
         <p className="flex flex-wrap items-center gap-3">
           <button className="press" onClick={sign}>
-            Sign it
+            {tell(AT_STEEL.signIt)}
           </button>
           <button className="press-plain" onClick={onClose}>
-            Not yet
+            {tell(AT_STEEL.notYet)}
           </button>
           <span className="text-small text-soft" aria-live="polite">
-            {seen.size} of {hold.checks.length} seen
+            {tell(AT_STEEL.seenOf({ seen: seen.size, all: hold.checks.length }))}
           </span>
         </p>
       </div>

@@ -1,21 +1,25 @@
-import { sayMm, showMm, writeAddress, type JudgedStarter } from '@even-tally/core';
+import { writeAddress, type JudgedStarter, type Message } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { newId } from '../../state/newId';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { Listed } from '../../ui/Listed';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { written } from '../written';
 
-const WORD: Record<JudgedStarter['verdict'], [string, string]> = {
-  clear: ['clear in its cell', 'text-settled'],
-  touching: ['touches the block', 'text-caution'],
-  blocked: ['under a web or a perp', 'text-fault'],
+const WORD: Record<JudgedStarter['verdict'], [Message, string]> = {
+  clear: [AT_STEEL.clearInItsCell, 'text-settled'],
+  touching: [AT_STEEL.touchesTheBlock, 'text-caution'],
+  blocked: [AT_STEEL.underWeb, 'text-fault'],
 };
 
 /** Starters as they stand in the footing, each judged against the block that is to go over it. */
 export function Starters({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { edit } = useJob();
   const { set } = useWallFields(job, view);
   const { starters, dowels, steel } = view.steel;
@@ -36,9 +40,10 @@ export function Starters({ job, view, show }: PanelProps): ReactNode {
   const next = dowels.find((d) => !starters.some((s) => Math.abs(s.at - d.at) < 100))?.at ?? 0;
   return (
     <Listed
-      title="Starters as placed"
-      one="starter"
-      none={`None entered. ${dowels.length} are planned in this run; once the footing is poured, enter where they stand.`}
+      title={tell(AT_STEEL.startersAsPlaced)}
+      one={AT_STEEL.starter}
+      add={AT_STEEL.addStarter}
+      none={tell(AT_STEEL.startersNone({ count: dowels.length }))}
       items={starters}
       keyOf={(s) => s.id}
       onAdd={() => put([next])}
@@ -46,7 +51,7 @@ export function Starters({ job, view, show }: PanelProps): ReactNode {
       after={
         starters.length === 0 && dowels.length > 0 ? (
           <button className="press-plain" onClick={() => put(dowels.map((d) => d.at))}>
-            Enter all {dowels.length} as planned, then correct them
+            {tell(AT_STEEL.enterAll({ count: dowels.length }))}
           </button>
         ) : null
       }
@@ -54,23 +59,28 @@ export function Starters({ job, view, show }: PanelProps): ReactNode {
       {(s) => (
         <div className="grid grid-cols-2 gap-x-3 gap-y-1">
           <LengthField
-            label="From the start"
+            label={tell(AT_STEEL.fromTheStart)}
             value={s.at}
             {...measure}
             onChange={(v) => set(`/steel/starters/${s.index}/at`, v)}
           />
           <LengthField
-            label="Off the middle, outward"
+            label={tell(AT_STEEL.offTheMiddleOutward)}
             value={s.off}
             {...measure}
             signed
             onChange={(v) => set(`/steel/starters/${s.index}/off`, v)}
           />
           <p className={`col-span-2 text-small font-semibold ${WORD[s.verdict][1]}`}>
-            {WORD[s.verdict][0]}
-            {s.need !== 0 &&
-              `: ${sayMm(Math.abs(s.need), show)} ${s.need > 0 ? 'on' : 'back'} would clear it`}
-            {s.bar !== null && `; its bar at ${showMm(s.bar, show)}`}
+            <Told
+              said={AT_STEEL.starterSays({
+                verdict: WORD[s.verdict][0],
+                shift: s.need === 0 ? 'none' : s.need > 0 ? 'on' : 'back',
+                by: Math.abs(s.need),
+                bars: s.bar === null ? 'no' : 'yes',
+                bar: s.bar ?? 0,
+              })}
+            />
           </p>
         </div>
       )}

@@ -1,5 +1,8 @@
+import type { Message } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/job';
+import { useTell } from '../../state/words';
 import { ofSheet, TakeAway } from '../TakeAway';
 import type { PanelProps } from '../panel';
 import { Beams, Beds } from './Beams';
@@ -15,17 +18,18 @@ import { Uprights } from './Uprights';
 
 /** Bars, beams, grout and the joints that let the wall move. */
 export function Steel(props: PanelProps): ReactNode {
+  const tell = useTell();
   const { view } = props;
   const refusal = useOpenJob((s) => s.refusal);
-  const take = (sheet: string, title: string, says: string): ReactNode => (
-    <TakeAway {...props} title={title} which={ofSheet(sheet)} says={says} />
+  const take = (sheet: string, title: Message, says: Message): ReactNode => (
+    <TakeAway {...props} title={tell(title)} which={ofSheet(sheet)} says={tell(says)} />
   );
   const { steel, pours, holds } = view.steel;
   return (
     <>
       <Uprights {...props} />
       <p role="alert" className="px-4 font-semibold text-fault">
-        {refusal}
+        {refusal && tell(refusal)}
       </p>
       <CellCard {...props} />
       <Beams {...props} />
@@ -37,22 +41,10 @@ export function Steel(props: PanelProps): ReactNode {
       <Holds {...props} />
       <Starters {...props} />
       <Schedule {...props} />
-      {steel?.vertical &&
-        take(
-          'starters',
-          'Take the starters',
-          'The plan to carry to the footing: every starter from the start of the run, and how far it may be off.',
-        )}
-      {view.steel.schedule.length > 0 &&
-        take('bars', 'Take the bars', 'The schedule, and how to cut it from stock.')}
-      {pours.length > 0 &&
-        take('lifts', 'Take the lifts', 'The numbered lift drawing that goes to the pump, with every pour.')}
-      {holds.length > 0 &&
-        take(
-          'holds',
-          'Take the record',
-          'Every hold with what was seen, by whom and when; boxes to tick for the rest.',
-        )}
+      {steel?.vertical && take('starters', AT_STEEL.takeStarters, AT_STEEL.takeStartersSays)}
+      {view.steel.schedule.length > 0 && take('bars', AT_STEEL.takeBars, AT_STEEL.takeBarsSays)}
+      {pours.length > 0 && take('lifts', AT_STEEL.takeLifts, AT_STEEL.takeLiftsSays)}
+      {holds.length > 0 && take('holds', AT_STEEL.takeRecord, AT_STEEL.takeRecordSays)}
     </>
   );
 }

@@ -1,75 +1,93 @@
-import { Measure } from '../../ui/Measure';
-import { BARS, UNITS, type Held, type LapRule } from '@even-tally/core';
+import { BARS, UNITS, type Held, type LapRule, type Message } from '@even-tally/core';
+import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
+import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
 import { Section } from '../../ui/Section';
+import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 
 /** Bars of the system the job is shown in come first. */
-export const barOptions = (show: string): readonly (readonly [string, string])[] =>
+export const barOptions = (show: string): readonly (readonly [string, Message])[] =>
   [...BARS]
     .sort(
       (a, b) =>
         Number((b.system === 'metric') === (show === 'mm')) -
         Number((a.system === 'metric') === (show === 'mm')),
     )
-    .map((b) => [b.size, b.system === 'us' ? `No. ${b.number}` : `${b.number} mm`] as const);
+    .map(
+      (b) =>
+        [
+          b.size,
+          b.system === 'us' ? AT_STEEL.barNumber({ n: b.number }) : AT_STEEL.barMm({ n: b.number }),
+        ] as const,
+    );
 
-const HELD: readonly (readonly [Held | 'unsaid', string])[] = [
-  ['unsaid', 'nobody has said yet'],
-  ['soil', 'free at the top, soil behind it'],
-  ['floors', 'held by floors at bottom and top'],
-  ['free-standing', 'stands free'],
-  ['drawing', 'as the drawing says'],
+const HELD: readonly (readonly [Held | 'unsaid', Message])[] = [
+  ['unsaid', AT_STEEL.unsaid],
+  ['soil', AT_STEEL.freeAtTheTop],
+  ['floors', AT_STEEL.byFloors],
+  ['free-standing', AT_STEEL.standsFree],
+  ['drawing', AT_STEEL.asTheDrawingSays],
 ];
 
 const LEAVES = [
-  ['outer', 'the outer leaf'],
-  ['inner', 'the inner leaf'],
+  ['outer', AT_STEEL.theOuterLeaf],
+  ['inner', AT_STEEL.theInnerLeaf],
 ] as const;
 
-const LAPS: readonly (readonly [LapRule, string])[] = [
-  ['48d', '48 bar diameters'],
-  ['40d', '40 bar diameters'],
-  ['computed', 'computed (TMS 402 Eq. 6-1)'],
-  ['drawing', 'as the drawing says'],
+const LAPS: readonly (readonly [LapRule, Message])[] = [
+  ['48d', AT_STEEL.lap48],
+  ['40d', AT_STEEL.lap40],
+  ['computed', AT_STEEL.computedTms402Eq],
+  ['drawing', AT_STEEL.asTheDrawingSays],
 ];
 
 /** The upright bars: which, how far apart, where in their cells, and how they lap. */
 export function Uprights({ job, view, show }: PanelProps): ReactNode {
+  const tell = useTell();
   const { set, clear } = useWallFields(job, view);
   const { steel, spacing, place, lap } = view.steel;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const vertical = steel?.vertical ?? null;
+  const face = view.steel.leaf === null ? 'wall' : 'leaf';
   const first = show === 'mm' ? { bar: 'T12', every: 600 } : { bar: '#4', every: '32"' };
   const bars = view.steel.cells.filter((c) => c.bar !== null).length;
   return (
-    <Section title="Uprights" aside={vertical ? <span className="text-small">{bars} here</span> : undefined}>
+    <Section
+      title={tell(AT_STEEL.uprights)}
+      aside={
+        vertical ? (
+          <span className="text-small">{tell(AT_STEEL.uprightsHere({ count: bars }))}</span>
+        ) : undefined
+      }
+    >
       {!view.steel.hollow && (
         <p>
-          {UNITS.find((u) => u.id === view.wall.unit)?.name ?? view.wall.unit} is solid: bars go up only
-          through units with cells. Beds can still be reinforced, below.
+          {tell(
+            AT_STEEL.solidSays({
+              unit: UNITS.find((u) => u.id === view.wall.unit)?.name ?? view.wall.unit,
+            }),
+          )}
         </p>
       )}
       {view.steel.carries !== null && (
         <Pick
-          label="Bars and grout go up in"
+          label={tell(AT_STEEL.barsAndGroutGo)}
           value={view.steel.carries}
           options={LEAVES}
           onChange={(v) => set('/build/carries', v)}
         />
       )}
       {view.steel.hollow && view.steel.leaf !== null && view.steel.carries === null && (
-        <p className="text-small">
-          Bars and grout go up in the leaf behind the cavity, of {view.steel.leaf}.
-        </p>
+        <p className="text-small">{tell(AT_STEEL.inLeafOf({ unit: view.steel.leaf }))}</p>
       )}
       {view.steel.hollow && !vertical && (
         <p>
           <button className="press" onClick={() => set('/steel/vertical', first)}>
-            Put uprights in
+            {tell(AT_STEEL.putUprightsIn)}
           </button>
         </p>
       )}
@@ -77,13 +95,13 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
         <>
           <div className="grid grid-cols-2 gap-3">
             <Pick
-              label="Bar"
+              label={tell(AT_STEEL.bar)}
               value={vertical.bar}
               options={barOptions(show)}
               onChange={(v) => set('/steel/vertical/bar', v)}
             />
             <LengthField
-              label="No further apart than"
+              label={tell(AT_STEEL.noFurtherApartThan)}
               counts="units"
               name="every"
               value={vertical.every}
@@ -93,29 +111,32 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
           </div>
           {spacing && (
             <p className="text-small text-soft">
-              Cells go up every <Measure mm={spacing.pitch} show={show} spacing />; bars stand at{' '}
-              <Measure mm={spacing.used} show={show} spacing />, and always at ends, corners, jambs and beside
-              movement joints.
+              <Told said={AT_STEEL.cellsEvery({ pitch: spacing.pitch, used: spacing.used })} />
             </p>
           )}
           <Pick
-            label="How the wall is held"
+            label={tell(AT_STEEL.howTheWallIs)}
             value={view.wall.held ?? 'unsaid'}
             options={HELD}
             onChange={(v) => (v === 'unsaid' ? clear('/held') : set('/held', v))}
           />
           {place && (
             <p className="text-small">
-              {capital(place.says)}. Its middle stands <Measure mm={place.from} show={show} said /> from{' '}
-              {view.steel.leaf === null ? 'the outside face' : 'the outer face of its leaf'}; effective depth{' '}
-              <Measure mm={place.depth} show={show} said />. May be off{' '}
-              <Measure mm={place.across} show={show} said /> across,{' '}
-              <Measure mm={place.along} show={show} said /> along.
+              <Told
+                said={AT_STEEL.placeSays({
+                  says: place.says,
+                  from: place.from,
+                  face,
+                  depth: place.depth,
+                  across: place.across,
+                  along: place.along,
+                })}
+              />
             </p>
           )}
           {view.wall.held === 'drawing' && (
             <LengthField
-              label={`Bar’s middle from ${view.steel.leaf === null ? 'the outside face' : 'the outer face of its leaf'}`}
+              label={tell(AT_STEEL.barsMiddle({ face }))}
               value={vertical.from ?? place?.from ?? 0}
               {...measure}
               onChange={(v) => set('/steel/vertical/from', v)}
@@ -123,7 +144,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
           )}
           <div className="grid grid-cols-2 gap-3">
             <Pick
-              label="Laps by"
+              label={tell(AT_STEEL.lapsBy)}
               value={steel?.lap?.rule ?? lap?.rule ?? '48d'}
               options={LAPS}
               onChange={(v) =>
@@ -135,7 +156,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
             />
             {steel?.lap?.rule === 'drawing' ? (
               <LengthField
-                label="Lap"
+                label={tell(AT_STEEL.lap)}
                 value={steel.lap.length ?? 0}
                 {...measure}
                 onChange={(v) => set('/steel/lap/length', v)}
@@ -143,7 +164,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
             ) : (
               lap && (
                 <p className="pt-4 text-small">
-                  <Measure mm={lap.length} show={show} said />, {lap.says}
+                  <Told said={AT_STEEL.lapSays({ length: lap.length, says: lap.says })} />
                 </p>
               )
             )}
@@ -156,17 +177,17 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
                 vertical.hook ? clear('/steel/vertical/hook') : set('/steel/vertical/hook', true)
               }
             >
-              {vertical.hook ? 'Leave their tops straight' : 'Hook their tops into the beam'}
+              {vertical.hook ? tell(AT_STEEL.leaveTheirTopsStraight) : tell(AT_STEEL.hookTheirTopsInto)}
             </button>
             <button
               className="press-plain"
               aria-pressed={steel?.drilled ?? false}
               onClick={() => (steel?.drilled ? clear('/steel/drilled') : set('/steel/drilled', true))}
             >
-              {steel?.drilled ? 'Cast the starters in the footing' : 'Drill the starters into old concrete'}
+              {steel?.drilled ? tell(AT_STEEL.castTheStartersIn) : tell(AT_STEEL.drillTheStartersInto)}
             </button>
             <button className="press-plain" onClick={() => clear('/steel/vertical')}>
-              Take the uprights out
+              {tell(AT_STEEL.takeTheUprightsOut)}
             </button>
           </p>
         </>
@@ -174,5 +195,3 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
     </Section>
   );
 }
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

@@ -1,5 +1,6 @@
+import { BENCH } from '@even-tally/words';
 import { memo } from 'react';
 import type { BenchStage } from '../stage';
 import { Tally } from './Tally';
 
-export const tally: BenchStage = { key: 'tally', name: 'Tally', Panel: memo(Tally) };
+export const tally: BenchStage = { key: 'tally', name: BENCH.tally, Panel: memo(Tally) };

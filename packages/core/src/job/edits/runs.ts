@@ -118,10 +118,3 @@ export function withoutItem(job: JobDocument, index: number, item: number): Rehu
 
 /** A wall like this one, with nothing that stands on its runs. */
 export const bareWall = (wall: Wall): Wall => onNewRuns(wall, () => null).wall;
-
-/** What goes with a run, as one sentence; empty where nothing does. */
-export function sayLost(lost: readonly string[]): string {
-  if (lost.length === 0) return '';
-  const all = lost.length === 1 ? lost[0] : `${lost.slice(0, -1).join(', ')} and ${lost.at(-1)}`;
-  return `Gone with it: ${all}. Undo brings all back.`;
-}

@@ -1,0 +1,30 @@
+import type { ScreenTexts } from '../../screens/index.js';
+
+export const door: ScreenTexts['door'] = {
+  openingTheDoor: 'Abriendo la puerta',
+  everyCourseCutAnd: 'Cada hilada, cada corte y cada bulto calculados antes de mojar la mezcla.',
+  sayWhatYouKnow:
+    'Diga lo que sabe: los ejes, las alturas, los vanos. El escantillón, el aparejo y el pedido salen sin levantar el dedo.',
+  lookRoundTheDemo: 'Recorrer el patio de muestra',
+  aCopyOfYour: 'Una copia para usted: nada de lo que haga ahí le toca a otro.',
+  signIn: 'Entrar',
+  openAYard: 'Abrir un patio',
+  nameOfTheYard: 'Nombre del patio o de la cuadrilla',
+  email: 'Correo',
+  passwordAtLeast12: 'Contraseña, 12 caracteres o más',
+  password: 'Contraseña',
+  openTheYard: 'Abrir el patio',
+  openAYardOf: 'Abrir un patio propio',
+  joinAYardEven: 'Unirse a un patio · Even Tally',
+  openingTheLink: 'Abriendo el enlace',
+  thisLinkOpensNothing: 'Este enlace no abre nada',
+  openAnAccountAnd: 'Abrir una cuenta y unirse',
+  signInAndJoin: 'Entrar y unirse',
+  toTheDoor: 'A la puerta',
+  joinYard: 'Unirse a {yard}',
+  youWill: 'Usted va a {what}.',
+  joinAs: 'Unirse como {who}',
+  haveAccount: 'Ya tengo cuenta',
+  haveNone: 'Todavía no tengo',
+  haveYard: 'Ya tengo un patio',
+};

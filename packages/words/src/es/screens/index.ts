@@ -1,0 +1,25 @@
+import type { ScreenTexts } from '../../screens/index.js';
+import { door } from './door.js';
+import { yard } from './yard.js';
+import { ui } from './ui.js';
+import { keeping } from './keeping.js';
+import { bench } from './bench.js';
+import { atSetOut } from './at-set-out.js';
+import { atGauge } from './at-gauge.js';
+import { atBond } from './at-bond.js';
+import { atSteel } from './at-steel.js';
+import { atTally } from './at-tally.js';
+
+/** What the screens say. */
+export const screens: ScreenTexts = {
+  door,
+  yard,
+  ui,
+  keeping,
+  bench,
+  'at-set-out': atSetOut,
+  'at-gauge': atGauge,
+  'at-bond': atBond,
+  'at-steel': atSteel,
+  'at-tally': atTally,
+};

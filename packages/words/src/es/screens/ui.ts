@@ -1,0 +1,31 @@
+import type { ScreenTexts } from '../../screens/index.js';
+
+export const ui: ScreenTexts['ui'] = {
+  leaveIt: 'Dejarlo',
+  none: 'ninguno',
+  evenTally: 'Even Tally',
+  nothingStandsHere: 'Aquí no hay nada',
+  somethingGaveWay: 'Algo cedió',
+  thereIsNoPage: 'No hay página en esta dirección.',
+  thisPageFailedWhat: 'Esta página falló. Lo que había construido está guardado.',
+  backToTheYard: 'Volver al patio',
+  openingTheYard: 'Abriendo el patio',
+  thereIsOnlyOne: 'Aquí solo hay una manera.',
+  weighingTheChoices: 'Pesando las opciones…',
+  thisIsHowIt: 'Así está',
+  lockedLetItGo: 'Fijo: soltarlo',
+  lockIt: 'Fijarlo',
+  makingIt: 'Haciéndolo…',
+  whatAChoiceCosts: 'Lo que cuesta cada opción',
+  asUsual: 'lo de siempre',
+  choicesAreRankedBy:
+    'Las opciones se ordenan por esto, sumado en todo el muro. Es regla nuestra, no de una norma: cámbielo y el orden cambia, en esta obra.',
+  asUsualAgain: 'Otra vez lo de siempre',
+  takeOut: 'Quitar: {one}',
+  measured: '{count, plural, one {# medida} other {# medidas}}',
+  keptAsSaid: 'queda como se dijo: {typed}, con todo y juntas',
+  takenAs: 'se toma como {length}',
+  changed: '{count, plural, one {# cambiado} other {# cambiados}}',
+  fetching: 'Trayendo',
+  openingTheLink: 'Abriendo el enlace',
+};

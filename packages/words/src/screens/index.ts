@@ -1,0 +1,46 @@
+import { AT_SET_OUT_SAYS } from './at-set-out.js';
+import { AT_GAUGE_SAYS } from './at-gauge.js';
+import { AT_BOND_SAYS } from './at-bond.js';
+import { AT_STEEL_SAYS } from './at-steel.js';
+import { AT_TALLY_SAYS } from './at-tally.js';
+import { DOOR_SAYS } from './door.js';
+import { YARD_SAYS } from './yard.js';
+import { UI_SAYS } from './ui.js';
+import { BENCH_SAYS } from './bench.js';
+import { KEEPING_SAYS } from './keeping.js';
+import { declaredIn, englishOf, type Screen } from './screen.js';
+import type { Room } from '@even-tally/core';
+
+export { AT_SET_OUT } from './at-set-out.js';
+export { AT_GAUGE } from './at-gauge.js';
+export { AT_BOND } from './at-bond.js';
+export { AT_STEEL } from './at-steel.js';
+export { AT_TALLY } from './at-tally.js';
+export { DOOR } from './door.js';
+export { YARD } from './yard.js';
+export { UI } from './ui.js';
+export { BENCH } from './bench.js';
+export { KEEPING } from './keeping.js';
+
+/** What every screen says, by room. */
+export const SCREENS = {
+  'at-set-out': AT_SET_OUT_SAYS,
+  'at-gauge': AT_GAUGE_SAYS,
+  'at-bond': AT_BOND_SAYS,
+  'at-steel': AT_STEEL_SAYS,
+  'at-tally': AT_TALLY_SAYS,
+  door: DOOR_SAYS,
+  yard: YARD_SAYS,
+  ui: UI_SAYS,
+  bench: BENCH_SAYS,
+  keeping: KEEPING_SAYS,
+} as const satisfies Record<string, Screen>;
+
+/** What a language has to word of the screens. */
+export type ScreenTexts = { [R in keyof typeof SCREENS]: Record<keyof (typeof SCREENS)[R], string> };
+
+const of = <T>(what: (screen: Screen) => T): Record<string, T> =>
+  Object.fromEntries(Object.entries(SCREENS).map(([room, screen]) => [room, what(screen)]));
+
+export const SCREEN_ROOMS: Record<string, Room> = of(declaredIn);
+export const SCREENS_IN_ENGLISH = of(englishOf) as ScreenTexts;
