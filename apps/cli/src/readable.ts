@@ -1,6 +1,7 @@
 import {
   KINDS,
-  KIND_NAMES,
+  kindNamed,
+  orderOf,
   STAGES,
   carried,
   figuresOf,
@@ -35,12 +36,12 @@ function courseTable(p: WallPlan, show: JobDocument['show']): string[] {
 function wallText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
   const runs = p.wall.runs.map((r) => `${r.name} ${sayMm(r.length, show)}`).join(', ');
   const counts = KINDS.filter((k) => p.tally.pieces[k] > 0).map(
-    (k) => `  ${KIND_NAMES[k].padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`,
+    (k) => `  ${say(kindNamed(k)).padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`,
   );
   const order = p.tallies.flatMap((t) =>
     t.buy.map((l) => {
-      const name = `${t.name === '' ? 'order' : t.name.toLowerCase()}, ${l.halfHigh ? 'half-high ' : ''}${KIND_NAMES[l.kind].toLowerCase()}`;
-      return `  ${name.padEnd(24)}${pad(String(l.ordered), 8)}${t.name === '' ? '' : ` ${l.unit}`}`;
+      const name = say(orderOf(t.name, l));
+      return `  ${name.padEnd(24)}${pad(String(l.ordered), 8)}${t.name === 'face' ? '' : ` ${l.unit}`}`;
     }),
   );
   const { pack } = p.wall.profile;
@@ -51,13 +52,13 @@ function wallText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
   );
   return [
     '',
-    `${p.wall.name}: ${p.wall.unit.name}, ${sayMm(p.wall.height, show)} high; ${runs}`,
+    `${p.wall.name}: ${say(p.wall.unit.name)}, ${sayMm(p.wall.height, show)} high; ${runs}`,
     ...courseTable(p, show),
     ...counts,
     `  ${'pieces'.padEnd(24)}${pad(String(p.tally.total), 8)}`,
     ...order,
-    `  mortar in the joints ${showVolume(mortar.geometric, show)}, to mix ${showVolume(mortar.used, show)}: ${packsOf(mortar.used, pack)} × ${pack.name}`,
-    ...steelText(p, show),
+    `  mortar in the joints ${showVolume(mortar.geometric, show)}, to mix ${showVolume(mortar.used, show)}: ${packsOf(mortar.used, pack)} × ${say(pack.name)}`,
+    ...steelText(p, show, say),
     ...findings,
   ];
 }
@@ -74,7 +75,7 @@ const sayFigure = (value: number, quantity: Quantity, show: JobDocument['show'])
           : String(value);
 
 /** Steel, grout and joints, and the bar schedule by mark. */
-function steelText(p: WallPlan, show: JobDocument['show']): string[] {
+function steelText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
   const bars = p.wall.steel
     ? schedule(carried(p).wall, p.steel).map(
         (l) =>
@@ -87,7 +88,7 @@ function steelText(p: WallPlan, show: JobDocument['show']): string[] {
       p,
       null,
       STAGES.filter((s) => s.id !== 'tally'),
-    ).map((f) => `  ${f.name.toLowerCase()} ${sayFigure(f.value, f.quantity, show)}`),
+    ).map((f) => `  ${say(f.name)} ${sayFigure(f.value, f.quantity, show)}`),
   ];
 }
 

@@ -91,12 +91,12 @@ export * from './scene/steelView.js';
 export { MOST_SLOPE, type DowelPlace, type JudgedStarter } from './stages/steel/starters.js';
 export * from './exchange/sheets.js';
 export * from './stages/paper.js';
-export { cutLists, sayMass, sayProof } from './stages/steel/barsSheet.js';
+export { cutLists, proofOf } from './stages/steel/barsSheet.js';
 export type { Lap, LapRule } from './stages/steel/laps.js';
 export * from './plan/says.js';
 export * from './stages/hold.js';
 export * from './record/record.js';
-export { KIND_SAYS, type EntryKind, type EntryOf, type RecordEntry } from './record/entries.js';
+export { type EntryKind, type EntryOf, type RecordEntry } from './record/entries.js';
 export { Folded, type Standing } from './record/fold.js';
 export * from './record/rows.js';
 export * from './plan/holds.js';
@@ -105,7 +105,7 @@ export { middleThirdHeight, type RetainAmounts } from './stages/retain/retain.js
 export { unreadableIn } from './statement/check.js';
 export { jointAmounts, tiesUp } from './stages/movement/amounts.js';
 export * from './stages/figure.js';
-export { KIND_NAMES } from './walling/units/counting/names.js';
+export { kindNamed } from './walling/units/counting/names.js';
 export { groutInWall } from './stages/grout/workings.js';
 export { withLaps, type CavityAmounts } from './stages/cavity/amounts.js';
 export { levelBeds, tieLevels } from './stages/cavity/levels.js';
@@ -118,3 +118,6 @@ export { carried, carryingLeaf, type Leaf } from './walling/units/leaves/leaf.js
 export * from './exchange/pages/fractions.js';
 export * from './messages/message.js';
 export { ROOMS, type Catalogue } from './plan/messages.js';
+
+export { SHEET } from './stages/paperMessages.js';
+export { RECORD_ROOM } from './record/messages.js';

@@ -1,4 +1,4 @@
-import type { Job, Page, RecordEntry, Say, Show } from '@even-tally/core';
+import type { Job, Page, RecordEntry, Said, Say, Show } from '@even-tally/core';
 
 /** What an export is made from. Walls and runs by their places in the document; null for all there are. */
 export interface ExportAsk {
@@ -23,7 +23,7 @@ export interface ExportLine {
   /** As it is asked for: `dxf`, `csv:bars`, `pdf:pole`. */
   kind: string;
   /** As a button says it. */
-  name: string;
+  name: Said;
   /** What there is one of: the job, each wall or each run. */
   of: 'job' | 'wall' | 'run';
   ending: string;

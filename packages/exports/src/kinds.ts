@@ -7,10 +7,12 @@ import {
   plan,
   recordCsvRows,
   recordRows,
+  SHEET,
   SHEETS,
   tallyRows,
   type CsvRow,
   type Page,
+  type Said,
   type SheetKind,
 } from '@even-tally/core';
 import type { Export, ExportAsk, ExportLine } from './ask.js';
@@ -22,7 +24,7 @@ const json = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`;
 
 const whole = (
   kind: string,
-  name: string,
+  name: Said,
   ending: string,
   media: string,
   make: (ask: ExportAsk) => string,
@@ -57,14 +59,14 @@ const rowsOf = (sheet: SheetKind, ask: ExportAsk): CsvRow[] =>
 
 const drawn = (sheet: SheetKind, form: 'svg' | 'pdf' | 'png', media: string): Export => ({
   kind: `${form}:${sheet.kind}`,
-  name: `${sheet.name} as ${form.toUpperCase()}`,
+  name: SHEET['saved-as']({ sheet: sheet.name, form: form.toUpperCase() }),
   of: sheet.of,
   ending: form,
   media,
   drawn: form === 'svg' ? null : form,
   recorded: sheet.recorded ?? false,
   make: (ask) => {
-    const title = `${ask.job.name}, ${sheet.name.toLowerCase()}`;
+    const title = ask.say(SHEET['of-job']({ job: ask.job.name, sheet: sheet.name }));
     const pages = pagesOf(sheet, ask);
     return form === 'svg' ? { text: pagesSvg(pages, title) } : { pages, title };
   },
@@ -72,7 +74,7 @@ const drawn = (sheet: SheetKind, form: 'svg' | 'pdf' | 'png', media: string): Ex
 
 const table = (sheet: SheetKind): Export => ({
   kind: `csv:${sheet.kind}`,
-  name: `${sheet.name} as CSV`,
+  name: SHEET['saved-as']({ sheet: sheet.name, form: 'CSV' }),
   of: sheet.of,
   ending: 'csv',
   media: 'text/csv',
@@ -83,8 +85,8 @@ const table = (sheet: SheetKind): Export => ({
 
 /** The one list of what can be taken away. The server, the worker, the command line and the buttons read it. */
 export const EXPORTS: readonly Export[] = [
-  whole('job', 'Job file', 'even-tally.json', 'application/json', ({ job }) => json(canonical(job))),
-  whole('record', 'Record file', 'record.json', 'application/json', ({ job, record }) =>
+  whole('job', SHEET['job-file'](), 'even-tally.json', 'application/json', ({ job }) => json(canonical(job))),
+  whole('record', SHEET['record-file'](), 'record.json', 'application/json', ({ job, record }) =>
     json(
       canonicalRecord({
         format: 'even-tally/record',
@@ -94,18 +96,27 @@ export const EXPORTS: readonly Export[] = [
       }),
     ),
   ),
-  whole('csv:tally', 'Tally as CSV', 'csv', 'text/csv', ({ job, wall }) =>
-    toCsv(tallyRows(plan(job, [], { advise: false, ...(wall === null ? {} : { only: [wall] }) }))),
+  whole(
+    'csv:tally',
+    SHEET['saved-as']({ sheet: SHEET.tally(), form: 'CSV' }),
+    'csv',
+    'text/csv',
+    ({ job, wall, say }) =>
+      toCsv(tallyRows(plan(job, [], { advise: false, ...(wall === null ? {} : { only: [wall] }) }), say)),
   ),
-  whole('csv:record', 'Record as CSV', 'csv', 'text/csv', ({ record }) =>
-    toCsv(recordCsvRows(recordRows(new Folded(record).rows()))),
+  whole(
+    'csv:record',
+    SHEET['saved-as']({ sheet: SHEET.record(), form: 'CSV' }),
+    'csv',
+    'text/csv',
+    ({ record, say }) => toCsv(recordCsvRows(recordRows(new Folded(record).rows()), say)),
   ),
   ...SHEETS.filter((s) => s.rows).map(table),
   ...SHEETS.map((s) => drawn(s, 'svg', 'image/svg+xml')),
   ...SHEETS.map((s) => drawn(s, 'png', 'image/png')),
   ...SHEETS.map((s) => drawn(s, 'pdf', 'application/pdf')),
-  whole('dxf', 'Drawing as DXF', 'dxf', 'image/vnd.dxf', jobDxf),
-  whole('ifc', 'Model as IFC', 'ifc', 'application/x-step', jobIfc),
+  whole('dxf', SHEET['saved-as']({ sheet: SHEET.drawing(), form: 'DXF' }), 'dxf', 'image/vnd.dxf', jobDxf),
+  whole('ifc', SHEET['saved-as']({ sheet: SHEET.model(), form: 'IFC' }), 'ifc', 'application/x-step', jobIfc),
 ];
 
 export const exportNamed = (kind: string): Export | undefined => EXPORTS.find((e) => e.kind === kind);

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Declared, Message } from '@even-tally/core';
+import { RECORD_ROOM, type Declared, type Message } from '@even-tally/core';
 import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 import { en } from './en/index.js';
 import { es } from './es/index.js';
@@ -70,16 +70,20 @@ test('every message is said somewhere', () => {
     }
   };
   read(join(__dirname, '../../core/src'));
+  read(join(__dirname, '../../exports/src'));
   read(join(__dirname, '../../../apps/web/src'));
   const text = sources.join('\n');
   const constant = (room: string): string => room.replaceAll('-', '_').toUpperCase();
   // Said by its name, or by one made of it: SAYS[`begin-${start}`].
   const made = [...text.matchAll(/SAYS\[`([a-z-]*)\$\{/g)].map((m) => m[1] ?? '');
+  // Entries of the record are named by their kinds: RECORD[entry.kind].
+  const kinds = RECORD_ROOM['kind-plain'].kind.map((kind) => `record.${kind}`);
   const unsaid = ALL.filter(
     ([, room, name]) =>
       !new RegExp(`\\b${constant(room)}\\.${name}\\b`).test(text) &&
       !text.includes(`'${name}'`) &&
-      !text.includes(`SAYS.${name}(`) &&
+      !new RegExp(`\\b[A-Z]+\\.${name}\\(`).test(text) &&
+      !kinds.includes(`${room}.${name}`) &&
       !made.some((start) => start !== '' && name.startsWith(start)),
   ).map(([code]) => code);
   expect(unsaid).toEqual([]);

@@ -121,7 +121,7 @@ function Sheet(): ReactNode {
           >
             <Slip view={slip.view} stage={at.key} stem={stem} show={show} />
             <at.Panel {...panel} />
-            <p className="px-4 pt-4 text-small text-soft">{CAUTION}</p>
+            <p className="px-4 pt-4 text-small text-soft">{tell(CAUTION)}</p>
           </aside>
         </div>
         <Foot view={slip.view} show={show} />

@@ -1,7 +1,8 @@
 import { sayMass, sayMm, showArea, showVolume, type Figure, type Show } from '@even-tally/core';
-import { Typeset } from '../ui/Typeset';
 import type { ReactNode } from 'react';
 import { look } from '../state/view';
+import { useTell } from '../state/words';
+import { Typeset } from '../ui/Typeset';
 
 export const sayFigure = (f: Pick<Figure, 'value' | 'quantity'>, show: Show): string =>
   f.quantity === 'volume'
@@ -26,6 +27,7 @@ export function Figures({
   show: Show;
   aside?: string;
 }): ReactNode {
+  const tell = useTell();
   return (
     <section aria-label={title}>
       <div className="flex items-baseline justify-between border-b-2 border-ink px-4 pt-4 pb-1">
@@ -42,7 +44,7 @@ export function Figures({
               onClick={() => look({ figure: f.key })}
               aria-haspopup="dialog"
             >
-              <span className="underline decoration-dotted underline-offset-4">{f.name}</span>
+              <span className="underline decoration-dotted underline-offset-4">{tell(f.name)}</span>
               <span className="figures font-semibold">
                 <Typeset words={sayFigure(f, show)} />
               </span>

@@ -1,7 +1,7 @@
-import { Typeset } from '../ui/Typeset';
 import { CAUTION, type Job, type BenchView, type Show } from '@even-tally/core';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
-import { useLanguage } from '../state/words';
+import { useTell, useLanguage } from '../state/words';
+import { Typeset } from '../ui/Typeset';
 import type { Planner } from '../workers/planner';
 import { sayFigure } from './Figures';
 
@@ -21,6 +21,7 @@ export function PrintSheet({
   const { index } = view.wall;
   const { run } = view;
   const words = useLanguage();
+  const tell = useTell();
   useEffect(() => {
     // Made while the hands rest, so that it is there when the printer asks.
     const timer = setTimeout(() => {
@@ -42,7 +43,7 @@ export function PrintSheet({
         <tbody>
           {view.wallFigures.map((f) => (
             <tr key={f.key}>
-              <td style={{ borderTop: '1px solid #000' }}>{f.name}</td>
+              <td style={{ borderTop: '1px solid #000' }}>{tell(f.name)}</td>
               <td style={{ borderTop: '1px solid #000', textAlign: 'right' }} className="figures">
                 <Typeset words={sayFigure(f, show)} />
               </td>
@@ -50,7 +51,7 @@ export function PrintSheet({
           ))}
         </tbody>
       </table>
-      {svg === '' && <p style={{ marginTop: '4mm' }}>{CAUTION}</p>}
+      {svg === '' && <p style={{ marginTop: '4mm' }}>{tell(CAUTION)}</p>}
     </div>
   );
 }

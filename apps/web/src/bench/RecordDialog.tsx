@@ -80,8 +80,8 @@ function Rows({ planner }: { planner: Planner }): ReactNode {
                   </td>
                   <td className="py-1 pr-4">{wallName(r.wall)}</td>
                   <td className="py-1 pr-4 font-semibold whitespace-nowrap">{tell(r.kind)}</td>
-                  <td className="py-1 pr-4">{r.where}</td>
-                  <td className="py-1 pr-4 break-words">{r.what}</td>
+                  <td className="py-1 pr-4">{tell(r.where)}</td>
+                  <td className="py-1 pr-4 break-words">{r.what.map(tell).join('; ')}</td>
                   <td className="py-1">{r.by}</td>
                 </tr>
               ))}

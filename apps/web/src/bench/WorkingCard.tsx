@@ -46,12 +46,12 @@ export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner
       size="max-h-full w-[620px] overflow-auto p-6"
     >
       <div className="flex items-baseline justify-between gap-6">
-        <DialogTitle className="heading text-lg">{working?.title}</DialogTitle>
+        <DialogTitle className="heading text-lg">{working && tell(working.title)}</DialogTitle>
         <p className="figures text-lg font-semibold">
           {working && say(working.result, working.quantity, show)}
         </p>
       </div>
-      <p className="mt-2 border-l-4 border-ink bg-paper px-3 py-2">{working?.formula}</p>
+      <p className="mt-2 border-l-4 border-ink bg-paper px-3 py-2">{working && tell(working.formula)}</p>
       <table className="mt-3 w-full border-collapse">
         <thead>
           <tr className="text-left text-small text-soft">
@@ -61,13 +61,13 @@ export function WorkingCard({ job, planner, show }: { job: Job; planner: Planner
           </tr>
         </thead>
         <tbody>
-          {working?.inputs.map((i) => (
-            <tr key={i.name} className="border-t border-rule align-top">
-              <td className="py-1 pr-3">{i.name}</td>
+          {working?.inputs.map((i, at) => (
+            <tr key={at} className="border-t border-rule align-top">
+              <td className="py-1 pr-3">{tell(i.name)}</td>
               <td className="figures py-1 pr-3 text-right">
                 <Typeset words={say(i.value, i.quantity, show)} />
               </td>
-              <td className="py-1 text-small text-soft">{i.source}</td>
+              <td className="py-1 text-small text-soft">{tell(i.source)}</td>
             </tr>
           ))}
         </tbody>

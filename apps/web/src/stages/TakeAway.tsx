@@ -53,7 +53,7 @@ export function TakeAway({ title, says, which, children, ...panel }: Props): Rea
             ) : (
               <FileDown size={15} aria-hidden="true" />
             )}
-            {busy === line.kind ? tell(UI.makingIt) : line.name}
+            {busy === line.kind ? tell(UI.makingIt) : tell(line.name)}
           </button>
         ))}
         {children}

@@ -1,4 +1,4 @@
-import { BOND_WEIGHTS, GAUGE_WEIGHTS, WEIGHT_NAMES, type PatchStep } from '@even-tally/core';
+import { type Message, BOND_WEIGHTS, GAUGE_WEIGHTS, WEIGHT_NAMES, type PatchStep } from '@even-tally/core';
 import { UI } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob } from '../state/job';
@@ -33,7 +33,7 @@ export function Weights({ job, stage }: PanelProps & { stage: 'bond' | 'gauge' }
         {Object.entries(TABLES[stage]).map(([name, usual]: [string, number]) => (
           <NumberField
             key={name}
-            label={(WEIGHT_NAMES[stage] as Record<string, string>)[name] ?? name}
+            label={tell((WEIGHT_NAMES[stage] as Record<string, Message>)[name] ?? name)}
             value={own[name] ?? usual}
             least={0}
             most={1_000_000}

@@ -1,11 +1,14 @@
 import { LANGUAGE_NAMES, SPOKEN, type Language, BENCH } from '@even-tally/words';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { chooseLanguage, useLanguage, useTell } from '../state/words';
 
 /** What everything is read in: the trade of the job’s profile, or the browser’s own language, until somebody chooses. */
 export function LanguagePick({ className = '' }: { className?: string }): ReactNode {
   const tell = useTell();
   const language = useLanguage();
+  useEffect(() => {
+    document.documentElement.lang = language.slice(0, 2);
+  }, [language]);
   return (
     <select
       aria-label={tell(BENCH.words)}

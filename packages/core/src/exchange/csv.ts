@@ -1,11 +1,23 @@
+import type { Say } from '../messages/message.js';
+import { SHEET } from '../stages/paperMessages.js';
 import type { CsvRow } from '../stages/paper.js';
 import type { Plan } from '../plan/plan.js';
 import { materialsOf } from '../plan/says.js';
 
 /** The tally as rows under a head, written to CSV by a library at the edge. */
-export const tallyRows = (plan: Plan): CsvRow[] => [
-  ['wall', 'run', 'what', 'unit', 'net', 'order', 'measure'],
+export const tallyRows = (plan: Plan, say: Say): CsvRow[] => [
+  [SHEET.wall(), SHEET.run(), SHEET.what(), SHEET.unit(), SHEET.net(), SHEET.order(), SHEET.measure()].map(
+    say,
+  ),
   ...plan.walls.flatMap((p) =>
-    materialsOf(p).map((m): CsvRow => [p.wall.name, m.run, m.what, m.unit, m.net, m.order, m.measure]),
+    materialsOf(p).map((m): CsvRow => [
+      p.wall.name,
+      m.run,
+      say(m.what),
+      say(m.unit),
+      m.net,
+      m.order,
+      say(m.measure),
+    ]),
   ),
 ];

@@ -28,7 +28,7 @@ test('the sheet as SVG holds every piece, the letters, the caution, and escapes 
   expect(svg).not.toContain('<script>');
   expect(svg).toContain('&lt;script&gt;&amp;&quot;');
   expect(svg).toContain('A  FAULT: 13 courses');
-  expect(svg).toContain(CAUTION.slice(0, 40));
+  expect(svg).toContain(sayFor('mm')(CAUTION).slice(0, 40));
   const [, units = ''] = /<g class="units"[^>]*>(.*?)<\/g>/.exec(svg) ?? [];
   expect(units.match(/<(rect|polygon) /g)).toHaveLength(p.tally.total);
   expect(svg).not.toMatch(/NaN|undefined/);
@@ -76,7 +76,7 @@ test('letters of findings about one place stand side by side', () => {
 });
 
 test('the tally as rows names wall, run, what and measure', () => {
-  const rows = tallyRows(plan(jobOf(wall)));
+  const rows = tallyRows(plan(jobOf(wall)), sayFor('mm'));
   expect(rows[0]).toEqual(['wall', 'run', 'what', 'unit', 'net', 'order', 'measure']);
   expect(rows.every((r) => r.length === 7)).toBe(true);
   expect(rows.map((r) => r[2])).toEqual(
@@ -94,7 +94,7 @@ test.each([
   [{ ...wall, openings: [], build: { gauge: { sawn: 1 } } }, /sawn course/, 9.525],
 ])('the working of a bed says which way it was got', (w, formula, wanted) => {
   const made = working(jobOf(w), [], 'w/wall/bed');
-  expect(made?.formula).toMatch(formula);
+  expect(sayFor('mm')(made?.formula ?? '')).toMatch(formula);
   expect(made?.result).toBeCloseTo(wanted, 6);
 });
 
@@ -110,10 +110,11 @@ test('every figure has a working whose result is the figure, with a source for e
     'area',
     'bed',
   ];
+  const say = sayFor('mm');
   for (const key of keys) {
     const w = working(job, [], `w/wall/${key}`);
-    expect(w?.inputs.every((i) => i.source.length > 3 && i.name.length > 1)).toBe(true);
-    expect(w?.formula.length).toBeGreaterThan(5);
+    expect(w?.inputs.every((i) => say(i.source).length > 3 && say(i.name).length > 1)).toBe(true);
+    expect(say(w?.formula ?? '').length).toBeGreaterThan(5);
   }
   expect(working(job, [], 'w/wall/mortar.used')?.result).toBe(p.tally.mortar.used);
   expect(working(job, [], 'w/0/pieces.stretcher')?.result).toBe(p.runTallies[0]?.pieces.stretcher);

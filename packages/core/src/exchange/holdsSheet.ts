@@ -6,6 +6,7 @@ import { Folded } from '../record/fold.js';
 import type { Say } from '../messages/message.js';
 import { beginsGroup } from '../stages/hold.js';
 import { CAUTION } from '../stages/paper.js';
+import { SHEET } from '../stages/paperMessages.js';
 import type { PaperSheet } from '../stages/paper.js';
 
 /** Date and minute as whoever was there had them, with the offset of their clock. */
@@ -22,24 +23,33 @@ export function holdsSheet(
   const states = holdStates(holdsOf(work), new Folded(record), work.wall.id);
   const signed = states.filter((s) => s.signed).length;
   return {
-    title: `Holds, ${work.wall.name}`,
-    sub: `${job}. ${signed} of ${states.length} signed`,
-    says: [
-      'What is held is not passed until it is signed. Each line is seen by whoever signs, not taken on trust.',
-    ],
+    title: say(SHEET['holds-of']({ wall: work.wall.name })),
+    sub: say(SHEET['holds-sub']({ job, signed, all: states.length })),
+    says: [say(SHEET['holds-rule']())],
     drawing: null,
     tables: states.map((s) => ({
-      name: `${say(s.hold.title)}: ${s.signed ? `signed by ${s.signed.by}, ${when(s.signed.happened)}` : 'not signed'}${s.done ? `. ${say(s.hold.stepSays)}: ${s.done.by}, ${when(s.done.happened)}` : ''}`,
-      head: ['to be seen', 'seen'],
+      name: say(
+        SHEET['hold-state']({
+          hold: s.hold.title,
+          state: s.signed ? 'signed' : 'open',
+          by: s.signed?.by ?? '',
+          when: s.signed ? when(s.signed.happened) : '',
+          done: s.done ? 'yes' : 'no',
+          step: s.hold.stepSays,
+          doneBy: s.done?.by ?? '',
+          doneWhen: s.done ? when(s.done.happened) : '',
+        }),
+      ),
+      head: [SHEET['to-be-seen'](), SHEET.seen()].map(say),
       figures: [],
       rows: [
         ...s.hold.checks.flatMap((c, i) => [
-          ...(beginsGroup(s.hold.checks, i) ? [[`${say(c.of ?? '')}:`, '']] : []),
-          [say(c.says), s.signed ? 'yes' : '☐'],
+          ...(beginsGroup(s.hold.checks, i) ? [[say(SHEET.group({ of: c.of ?? '' })), '']] : []),
+          [say(c.says), s.signed ? say(SHEET.yes()) : '☐'],
         ]),
-        ...(s.signed?.note ? [[`Note: ${s.signed.note}`, '']] : []),
+        ...(s.signed?.note ? [[say(SHEET['note-of']({ note: s.signed.note })), '']] : []),
       ],
     })),
-    caution: CAUTION,
+    caution: say(CAUTION),
   };
 }

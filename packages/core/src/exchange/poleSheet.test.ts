@@ -1,5 +1,7 @@
-import { planOf, straight } from '../test/jobs.js';
+import { planOf, straight, sayFor } from '../test/jobs.js';
 import { poleRows, poleSheet } from './poleSheet.js';
+
+const say = sayFor('mm');
 
 const brick = { unit: 'brick-215x102.5x65', profile: 'uk' as const, show: 'mm' as const };
 
@@ -10,14 +12,14 @@ test('a footing that steps asks a pole for each corner, and says at which course
     height: 750,
     wall: { steps: [{ id: 'S', run: 1, from: 2250, to: 4490, up: 3 }] },
   });
-  const sheet = poleSheet('Job', p, 'mm');
-  expect(sheet.stands).toEqual([
+  const sheet = poleSheet('Job', p, say);
+  expect(sheet.stands.map((s) => ({ ...s, where: say(s.where) }))).toEqual([
     { where: 'Front, start', up: 0, level: 0 },
     { where: 'Front, end', up: 0, level: 0 },
     { where: 'Side, start', up: 0, level: 0 },
     { where: 'Side, end', up: 3, level: 225 },
   ]);
-  expect(poleRows(sheet, 'mm').at(-1)).toEqual([
+  expect(poleRows(sheet, 'mm', say).at(-1)).toEqual([
     'stands at Side, end',
     '',
     '',
@@ -29,7 +31,7 @@ test('a footing that steps asks a pole for each corner, and says at which course
 });
 
 test('a level footing needs no more than the one pole', () => {
-  expect(poleSheet('Job', planOf({ ...brick, line: straight(4490), height: 750 }), 'mm').stands).toEqual([]);
+  expect(poleSheet('Job', planOf({ ...brick, line: straight(4490), height: 750 }), say).stands).toEqual([]);
 });
 
 test('the old work’s gauge is carried over, each mark against its nearest course', () => {
@@ -39,12 +41,12 @@ test('the old work’s gauge is carried over, each mark against its nearest cour
     height: 750,
     wall: { old: { height: 710, courses: 10 } },
   });
-  const sheet = poleSheet('Job', p, 'mm');
+  const sheet = poleSheet('Job', p, say);
   expect(sheet.oldPitch).toBe(71);
   // 4 mm a course: at course 10 the new mark is at 750; the old 11th at 781 is 31 off, the 10th at 710 is 40. By hand.
   expect(sheet.rows[0]?.old).toEqual({ course: 1, top: 71, above: 4 });
   expect(sheet.rows[9]?.old).toEqual({ course: 11, top: 781, above: -31 });
-  expect(poleRows(sheet, 'mm')[1]?.slice(-3)).toEqual([1, 71, 4]);
+  expect(poleRows(sheet, 'mm', say)[1]?.slice(-3)).toEqual([1, 71, 4]);
 });
 
 test('spot levels on a step are judged against the step, not the base', () => {

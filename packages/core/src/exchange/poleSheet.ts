@@ -1,9 +1,11 @@
 import { SAME_PLACE } from '../measure/length.js';
-import { sayMm, showMm, type Show } from '../measure/format.js';
+import { showMm, type Show } from '../measure/format.js';
 import { upAt } from '../stages/set-out/steps.js';
 import { fixedHeights } from '../stages/gauge/fixed.js';
 import type { WallWork } from '../plan/work.js';
+import type { Message, Say } from '../messages/message.js';
 import { CAUTION } from '../stages/paper.js';
+import { SHEET } from '../stages/paperMessages.js';
 
 /** One course of the printed pole. `tops` is the cumulative mark, exact in millimetres. */
 export interface PoleRow {
@@ -20,7 +22,7 @@ export interface PoleRow {
 
 /** Where a pole stands on a footing that steps: `up` courses are left off its foot. */
 export interface PoleStand {
-  where: string;
+  where: Message;
   up: number;
   level: number;
 }
@@ -30,9 +32,9 @@ export interface PoleSheet {
   title: string;
   sub: string;
   rows: PoleRow[];
-  missed: string[];
+  missed: Message[];
   /** How far apart nails stand where the gauge does not change: "1 to 12: 75 mm". */
-  spacing: string[];
+  spacing: Message[];
   /** A pole for each corner whose footing stands above the base, and the corners that stand on it; none where none does. */
   stands: PoleStand[];
   /** The old work's gauge, where it was measured: height of one of its courses, mm. */
@@ -40,7 +42,7 @@ export interface PoleSheet {
   caution: string;
 }
 
-function spacings(rows: readonly PoleRow[], show: Show): string[] {
+function spacings(rows: readonly PoleRow[]): Message[] {
   const groups: { from: number; to: number; pitch: number }[] = [];
   for (const r of rows) {
     const pitch = r.bed + r.unit;
@@ -48,10 +50,7 @@ function spacings(rows: readonly PoleRow[], show: Show): string[] {
     if (last && Math.abs(last.pitch - pitch) < SAME_PLACE) last.to = r.course;
     else groups.push({ from: r.course, to: r.course, pitch });
   }
-  return groups.map((g) => {
-    const which = g.from === g.to ? `course ${g.from}` : `courses ${g.from} to ${g.to}`;
-    return `${which}: ${sayMm(g.pitch, show)} a course`;
-  });
+  return groups.map((g) => SHEET['nails-of']({ ...g, several: g.from === g.to ? 'no' : 'yes' }));
 }
 
 const nearestOld = (top: number, pitch: number): PoleRow['old'] => {
@@ -65,7 +64,11 @@ function standsOf({ wall, gauge }: Pick<WallWork, 'wall' | 'gauge'>): PoleStand[
   return wall.runs.flatMap((run, i) =>
     (['start', 'end'] as const).map((end) => {
       const up = upAt(wall, i, end === 'start' ? 0 : run.length);
-      return { where: `${run.name}, ${end}`, up, level: up === 0 ? 0 : (gauge.courses[up - 1]?.top ?? 0) };
+      return {
+        where: SHEET['stand-at']({ run: run.name, end }),
+        up,
+        level: up === 0 ? 0 : (gauge.courses[up - 1]?.top ?? 0),
+      };
     }),
   );
 }
@@ -74,7 +77,7 @@ function standsOf({ wall, gauge }: Pick<WallWork, 'wall' | 'gauge'>): PoleStand[
 export function poleSheet(
   job: string,
   work: Pick<WallWork, 'wall' | 'gauge'> & Partial<Pick<WallWork, 'survey'>>,
-  show: Show,
+  say: Say,
 ): PoleSheet {
   const { wall, gauge } = work;
   const oldPitch = work.survey?.oldPitch ?? null;
@@ -94,31 +97,43 @@ export function poleSheet(
     };
   });
   return {
-    title: `Story pole, ${wall.name}`,
-    sub: `${job}. ${wall.unit.name}, ${sayMm(wall.unitHeight, show)} high; ${rows.length} courses to ${sayMm(gauge.courses.at(-1)?.top ?? 0, show)}`,
+    title: say(SHEET['pole-of']({ wall: wall.name })),
+    sub: say(
+      SHEET['pole-sub']({
+        job,
+        unit: wall.unit.name,
+        high: wall.unitHeight,
+        count: rows.length,
+        top: gauge.courses.at(-1)?.top ?? 0,
+      }),
+    ),
     rows,
     missed: fixed
       .filter((f) => f.names.some((n) => !met.has(n)))
-      .map((f) => `${f.names.filter((n) => !met.has(n)).join(', ')} at ${sayMm(f.at, show)}`),
-    spacing: spacings(rows, show),
+      .map((f) => SHEET.missed({ names: f.names.filter((n) => !met.has(n)).join(', '), at: f.at })),
+    spacing: spacings(rows),
     stands: standsOf(work),
     oldPitch,
-    caution: CAUTION,
+    caution: say(CAUTION),
   };
 }
 
 /** The pole as rows for a CSV file: what is shown, and the mark in millimetres to a hundredth. */
-export function poleRows(sheet: PoleSheet, show: Show): (string | number)[][] {
+export function poleRows(sheet: PoleSheet, show: Show, say: Say): (string | number)[][] {
   return [
     [
-      'course',
-      'bed',
-      'unit height',
-      'top from the base',
-      'top, mm',
-      'course of',
-      'fixed height',
-      ...(sheet.oldPitch === null ? [] : ['old course', 'old, mm', 'above the old, mm']),
+      ...[
+        SHEET.course(),
+        SHEET.bed(),
+        SHEET['unit-height'](),
+        SHEET['top-from-base'](),
+        SHEET['top-mm'](),
+        SHEET['course-of'](),
+        SHEET['fixed-height'](),
+      ].map(say),
+      ...(sheet.oldPitch === null
+        ? []
+        : [SHEET['old-course'](), SHEET['old-mm'](), SHEET['above-old-mm']()].map(say)),
     ],
     ...sheet.rows.map((r) => [
       r.course,
@@ -126,19 +141,19 @@ export function poleRows(sheet: PoleSheet, show: Show): (string | number)[][] {
       showMm(r.unit, show, 64),
       showMm(r.top, show, 64),
       Math.round(r.top * 100) / 100,
-      r.kind,
+      say(SHEET['course-kind']({ kind: r.kind })),
       r.fixed,
       ...(r.old
         ? [r.old.course, Math.round(r.old.top * 100) / 100, Math.round(r.old.above * 100) / 100]
         : []),
     ]),
     ...sheet.stands.map((s) => [
-      `stands at ${s.where}`,
+      say(SHEET['stands-at']({ where: s.where })),
       '',
       '',
       '',
       Math.round(s.level * 100) / 100,
-      `first course ${s.up + 1}`,
+      say(SHEET['first-course']({ course: s.up + 1 })),
       '',
     ]),
   ];

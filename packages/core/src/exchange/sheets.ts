@@ -1,6 +1,7 @@
 import type { Job, JobDocument } from '../job/types.js';
 import type { Show } from '../measure/format.js';
-import type { Say } from '../messages/message.js';
+import type { Said, Say } from '../messages/message.js';
+import { SHEET } from '../stages/paperMessages.js';
 import { plan } from '../plan/plan.js';
 import { STAGES, withNeeds } from '../plan/registry.js';
 import { papersOf } from '../plan/says.js';
@@ -33,7 +34,7 @@ export interface SheetAsk {
 /** A sheet that can be carried to the wall: as pages, whoever draws them, and as rows where it is a table. */
 export interface SheetKind {
   kind: string;
-  name: string;
+  name: Said;
   /** Whether there is one for a wall or one for each of its runs. */
   of: 'wall' | 'run';
   /** It says what happened on site. */
@@ -44,7 +45,7 @@ export interface SheetKind {
 
 const ofPaper = (
   kind: string,
-  name: string,
+  name: Said,
   of: SheetKind['of'],
   sheet: (ask: SheetAsk) => PaperSheet,
 ): SheetKind => ({
@@ -55,14 +56,14 @@ const ofPaper = (
   rows: (ask) => paperRows(sheet(ask)),
 });
 
-const poleOf = ({ job, wall, show }: SheetAsk) => poleSheet(job.name, workWall(job, wall), show);
-const tapeOf = ({ job, wall, run, show }: SheetAsk) => tapeSheet(job.name, workWall(job, wall), run, show);
+const poleOf = ({ job, wall, say }: SheetAsk) => poleSheet(job.name, workWall(job, wall), say);
+const tapeOf = ({ job, wall, run, say }: SheetAsk) => tapeSheet(job.name, workWall(job, wall), run, say);
 
 /** The one list of sheets: what can be printed, drawn, saved and asked for by name. */
 export const SHEETS: readonly SheetKind[] = [
   {
     kind: 'elevation',
-    name: 'Elevation',
+    name: SHEET.elevation(),
     of: 'run',
     pages: ({ job, wall, run, show, say }) => {
       // Sound already: whoever asks for a sheet has a checked job.
@@ -72,31 +73,31 @@ export const SHEETS: readonly SheetKind[] = [
   },
   {
     kind: 'plan',
-    name: 'Plan',
+    name: SHEET.plan(),
     of: 'wall',
-    pages: ({ job, wall, show }) => planPages(job.name, workWall(job, wall), show),
+    pages: ({ job, wall, show, say }) => planPages(job.name, workWall(job, wall), show, say),
   },
   {
     kind: 'pole',
-    name: 'Pole',
+    name: SHEET.pole(),
     of: 'wall',
-    pages: (ask) => polePages(poleOf(ask), ask.show),
-    rows: (ask) => poleRows(poleOf(ask), ask.show),
+    pages: (ask) => polePages(poleOf(ask), ask.show, ask.say),
+    rows: (ask) => poleRows(poleOf(ask), ask.show, ask.say),
   },
   {
     kind: 'tape',
-    name: 'Tape',
+    name: SHEET.tape(),
     of: 'run',
-    pages: (ask) => tapePages(tapeOf(ask), ask.show),
-    rows: (ask) => tapeRows(tapeOf(ask), ask.show),
+    pages: (ask) => tapePages(tapeOf(ask), ask.show, ask.say),
+    rows: (ask) => tapeRows(tapeOf(ask), ask.show, ask.say),
   },
   ...papersOf().map((p) =>
-    ofPaper(p.kind, p.name, p.over, ({ job, wall, run, show }) =>
-      p.sheet(job.name, workStages(withNeeds(STAGES, [p.of]), job, wall), run, show),
+    ofPaper(p.kind, p.name, p.over, ({ job, wall, run, show, say }) =>
+      p.sheet(job.name, workStages(withNeeds(STAGES, [p.of]), job, wall), run, show, say),
     ),
   ),
   {
-    ...ofPaper('holds', 'Holds', 'wall', ({ job, wall, record, say }) =>
+    ...ofPaper('holds', SHEET.holds(), 'wall', ({ job, wall, record, say }) =>
       holdsSheet(job.name, workWall(job, wall), record, say),
     ),
     recorded: true,

@@ -1,7 +1,9 @@
-import { sayMm, showMm, type Show } from '../measure/format.js';
+import { showMm, type Show } from '../measure/format.js';
 import type { BondedRun } from '../walling/units/laying/bond.js';
 import type { WallWork } from '../plan/work.js';
+import type { Say } from '../messages/message.js';
 import { CAUTION } from '../stages/paper.js';
+import { SHEET } from '../stages/paperMessages.js';
 
 /** Running marks of one course: to the middle of every perp, to each jamb, and to the end, mm from the start. */
 export interface TapeCourse {
@@ -35,26 +37,41 @@ function marksOf(work: WallWork, run: BondedRun, course: number): TapeCourse {
 }
 
 /** The dry-lay tape of one run: every mark from the start of the run, never stepped from the last. */
-export function tapeSheet(job: string, work: WallWork, index: number, show: Show): TapeSheet {
+export function tapeSheet(job: string, work: WallWork, index: number, say: Say): TapeSheet {
   const run = work.runs.find((r) => r.index === index);
   const set = work.wall.runs[index];
   return {
-    title: `Dry-lay tape, ${set?.name ?? work.wall.name}`,
-    sub: `${job}, ${work.wall.name}. ${work.wall.bond.name}, ${work.wall.unit.name}, perps ${sayMm(work.wall.head, show)}; ${sayMm(set?.length ?? 0, show)} on its outside face`,
+    title: say(SHEET['tape-of']({ run: set?.name ?? work.wall.name })),
+    sub: say(
+      SHEET['tape-sub']({
+        job,
+        wall: work.wall.name,
+        bond: work.wall.bond.name,
+        unit: work.wall.unit.name,
+        head: work.wall.head,
+        length: set?.length ?? 0,
+      }),
+    ),
     courses: run
       ? run.lines
           .map((_, i) => i + 1)
           .filter((c) => c <= run.rows.length)
           .map((c) => marksOf(work, run, c))
       : [],
-    caution: CAUTION,
+    caution: say(CAUTION),
   };
 }
 
 /** The tape as rows for a CSV file. */
-export const tapeRows = (sheet: TapeSheet, show: Show): (string | number)[][] => [
-  ['course', 'mark', 'what', 'from the start', 'from the start, mm'],
+export const tapeRows = (sheet: TapeSheet, show: Show, say: Say): (string | number)[][] => [
+  [SHEET.course(), SHEET.mark(), SHEET.what(), SHEET['from-start'](), SHEET['from-start-mm']()].map(say),
   ...sheet.courses.flatMap((c) =>
-    c.marks.map((m, i) => [c.course, i + 1, m.what, showMm(m.at, show, 64), Math.round(m.at * 100) / 100]),
+    c.marks.map((m, i) => [
+      c.course,
+      i + 1,
+      say(SHEET['tape-what']({ what: m.what })),
+      showMm(m.at, show, 64),
+      Math.round(m.at * 100) / 100,
+    ]),
   ),
 ];

@@ -26,7 +26,7 @@ export interface Finding {
   opening: string | null;
   says: Said;
   fixes: Fix[];
-  source: string;
+  source: Said;
 }
 
 /** A way to build it, weighed. `edit` is empty when it is what the wall already does. */

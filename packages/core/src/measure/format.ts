@@ -7,6 +7,7 @@ import {
   toMillimetres,
   type Mm,
   type CubicMetres,
+  type Kilograms,
   type SquareMetres,
 } from './length.js';
 
@@ -94,3 +95,7 @@ export const showMetres = (m: number, show: Show): string =>
 
 /** What ready-mix is ordered in where feet are. */
 export const cubicYards = (m3: CubicMetres): number => (m3 * CUBIC_METRE_MM3) / (3 * FOOT) ** 3;
+
+/** Mass as the show units have it: pounds with feet, kilograms with millimetres. */
+export const sayMass = (kg: Kilograms, show: Show): string =>
+  show === 'mm' ? `${kg.toFixed(1)} kg` : `${(kg / 0.45359237).toFixed(1)} lb`;

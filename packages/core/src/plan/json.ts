@@ -112,7 +112,7 @@ function findingJson(wall: WallPlan['wall'], f: Finding, say: Say): Record<strin
     says: say(f.says),
     fixes: f.fixes.map((x) => ({ says: say(x.says), edit: x.edit })),
     stage: f.stage,
-    source: f.source,
+    source: say(f.source),
   };
 }
 
@@ -342,7 +342,7 @@ function unitsJson(plan: Plan): UnitLines {
   return units;
 }
 
-function concreteJson(plan: Plan): Record<string, unknown> {
+function concreteJson(plan: Plan, say: Say): Record<string, unknown> {
   const amounts = plan.walls.flatMap((p) => (p.wall.footing ? [footingAmounts(p.wall, p.wall.footing)] : []));
   const geometric = amounts.reduce((sum, a) => sum + a.concrete, 0);
   const used = geometric * CONCRETE_FACTOR;
@@ -350,7 +350,7 @@ function concreteJson(plan: Plan): Record<string, unknown> {
   return {
     geometric: tidyVolume(geometric),
     used: tidyVolume(used),
-    ...(pack && used > 0 ? { ordered: { [pack.name]: packsOf(used, pack) } } : {}),
+    ...(pack && used > 0 ? { ordered: { [say(pack.name)]: packsOf(used, pack) } } : {}),
   };
 }
 
@@ -368,13 +368,13 @@ export function planJson(plan: Plan, say: Say): Record<string, unknown> {
       mortar: {
         geometric: tidyVolume(sum((p) => mortarOfWall(p).geometric)),
         used: tidyVolume(used),
-        ordered: pack ? { [pack.name]: packsOf(used, pack) } : {},
+        ordered: pack ? { [say(pack.name)]: packsOf(used, pack) } : {},
       },
       grout: {
         geometric: tidyVolume(sum(groutInWall)),
         used: tidyVolume(sum(groutInWall) * GROUT_FACTOR),
       },
-      concrete: concreteJson(plan),
+      concrete: concreteJson(plan, say),
       steel: steelJson(plan),
     },
   };

@@ -1,4 +1,8 @@
 import type { Room } from '../messages/message.js';
+import { RECORD_ROOM } from '../record/messages.js';
+import { SHEETS_ROOM } from '../stages/paperMessages.js';
+import { TABLES_ROOM } from '../tables/messages.js';
+import { WORKINGS_ROOM } from '../stages/workingMessages.js';
 import { SCENE_ROOM } from '../scene/messages.js';
 import { CAVITY_ROOM } from '../stages/cavity/messages.js';
 import { GAUGE_ROOM } from '../stages/gauge/messages.js';
@@ -24,6 +28,10 @@ export const ROOMS = {
   retain: RETAIN_ROOM,
   holds: HOLDS_ROOM,
   scene: SCENE_ROOM,
+  tables: TABLES_ROOM,
+  record: RECORD_ROOM,
+  sheets: SHEETS_ROOM,
+  workings: WORKINGS_ROOM,
 } as const satisfies Record<string, Room>;
 
 /** Words for every message: a language is one of these. */

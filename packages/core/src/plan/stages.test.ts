@@ -1,4 +1,4 @@
-import { jobOf, straight, type OneWall } from '../test/jobs.js';
+import { jobOf, straight, type OneWall, sayFor } from '../test/jobs.js';
 import { scaffold } from '../test/stage/stage.js';
 import type { AnyStage } from '../stages/stage.js';
 import { plan } from './plan.js';
@@ -34,7 +34,7 @@ describe('a stage that does not exist yet', () => {
     expect(shapesOver(work, 0, stages).filter((s) => s.role === 'board')).toHaveLength(2);
     expect(holdsOf(work, stages).map((h) => h.id)).toEqual(['lift-1', 'lift-2']);
     const sheet = papersOf(stages).find((p) => p.kind === 'boards');
-    expect(sheet?.sheet('Job', work, 0, 'mm').tables[0]?.rows).toEqual([['1'], ['2']]);
+    expect(sheet?.sheet('Job', work, 0, 'mm', sayFor('mm')).tables[0]?.rows).toEqual([['1'], ['2']]);
   });
 
   test('says nothing of a wall it has not worked', () => {

@@ -119,24 +119,6 @@ const KINDS = {
 export type EntryKind = keyof typeof KINDS | 'correction';
 
 /** Each kind in a few words, as a row of the record says it. */
-export const KIND_SAYS: Record<EntryKind, string> = {
-  'course-laid': 'Course laid',
-  'lift-laid': 'Lift laid',
-  'batch-mixed': 'Batch mixed',
-  'batch-ended': 'Batch ended',
-  reading: 'Reading',
-  'hold-signed': 'Hold signed',
-  'step-done': 'Step done',
-  stopped: 'Stopped',
-  weather: 'Weather',
-  delivered: 'Delivered',
-  used: 'Used',
-  note: 'Note',
-  'day-closed': 'Day closed',
-  accepted: 'Accepted',
-  correction: 'Correction',
-};
-
 const happened = amount('instant');
 
 /** Every entry says these, before what its kind says and behind. */

@@ -47,7 +47,7 @@ export interface SteelView {
   /** The unit has cells: bars can go up in it. */
   hollow: boolean;
   /** Bars and grout are in the leaf behind the face, of this unit; null where the face carries them itself. */
-  leaf: string | null;
+  leaf: Said | null;
   /** Two leaves laid each for itself could have them: which has. Null where there is no choice. */
   carries: 'outer' | 'inner' | null;
   steel: SetSteel | null;

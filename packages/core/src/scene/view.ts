@@ -102,7 +102,7 @@ export interface BenchView {
     headLimits: [number, number];
     closed: boolean;
     bond: BondId;
-    bondName: string;
+    bondName: Said;
     wythes: 1 | 2;
     thickness: Mm;
     closers: boolean;
@@ -123,7 +123,7 @@ export interface BenchView {
   poured: Spot[];
   site: SiteLevels;
   footing:
-    (Strip & FootingAmounts & { used: number; bags: { name: string; count: number; m3: number } }) | null;
+    (Strip & FootingAmounts & { used: number; bags: { name: Said; count: number; m3: number } }) | null;
   heights: SetHeight[];
   tops: SetTop[];
   steps: SetStep[];

@@ -1,22 +1,24 @@
+import type { Said } from '../messages/message.js';
+
 /** What a figure is measured in: counts, or mm, m², m³, kg; a factor has no measure, and text is said as it stands. */
 export type Quantity = 'count' | 'length' | 'area' | 'volume' | 'mass' | 'factor' | 'text';
 
 export interface WorkingInput {
-  name: string;
+  name: Said;
   value: number | string;
   quantity: Quantity;
-  source: string;
+  source: Said;
 }
 
 /** How a figure comes about: plain data, so that it crosses workers and files. SI units: mm, m², m³. */
 export interface Working {
   key: string;
-  title: string;
-  formula: string;
+  title: Said;
+  formula: Said;
   inputs: WorkingInput[];
   result: number;
   quantity: Quantity;
-  source: string;
+  source: Said;
 }
 
 /** A working before it is known where its figure stands. */
@@ -29,7 +31,7 @@ export type Workings<W> = Record<string, (work: W) => Made>;
 export interface Figure {
   /** In a stage its name alone; on a sheet `<wall id>/<run number or "wall">/<name>`. */
   key: string;
-  name: string;
+  name: Said;
   value: number;
   quantity: 'count' | 'length' | 'volume' | 'area' | 'mass';
 }
@@ -37,16 +39,16 @@ export interface Figure {
 /** A line of what a wall takes, as it is filed: of which run, what, in which unit, how many laid and how many to order. */
 export interface MaterialRow {
   run: string;
-  what: string;
-  unit: string;
+  what: Said;
+  unit: Said;
   net: number;
   order: number | '';
-  measure: string;
+  measure: Said;
 }
 
 const measured =
   (quantity: Quantity) =>
-  (name: string, value: number, source: string): WorkingInput => ({ name, value, quantity, source });
+  (name: Said, value: number, source: Said): WorkingInput => ({ name, value, quantity, source });
 export const count = measured('count');
 export const volume = measured('volume');
 export const length = measured('length');

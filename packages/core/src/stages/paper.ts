@@ -1,3 +1,4 @@
+import { SHEET } from './paperMessages.js';
 import type { SceneShape } from '../shapes/shape.js';
 
 /** A table on a printed sheet. Cells are words as they are read; columns of figures stand to the right. */
@@ -22,8 +23,7 @@ export interface PaperSheet {
 export type CsvRow = (string | number)[];
 
 /** Said wherever a wall is drawn or printed. */
-export const CAUTION =
-  'Setting out and quantities only. Loads, retained ground, height, earthquake and alterations are for local code and licensed people. Cutting makes silica dust: cut wet or with extraction, and wear a mask. Cement and lime burn skin and eyes.';
+export const CAUTION = SHEET.caution();
 
 /** The tables of a sheet as rows for a spreadsheet, each under its name. */
 export const paperRows = (sheet: PaperSheet): CsvRow[] =>

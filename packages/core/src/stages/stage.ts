@@ -1,3 +1,4 @@
+import type { Said, Say } from '../messages/message.js';
 import type { StageName } from '../findings/finding.js';
 import type { Issue } from '../findings/issue.js';
 import type { JobDocument } from '../job/types.js';
@@ -28,9 +29,9 @@ export interface Given<W> {
 /** A sheet to print: how it is asked for, what it is called, and whether each run has its own. */
 export interface Paper<W> {
   kind: string;
-  name: string;
+  name: Said;
   over: 'wall' | 'run';
-  sheet(job: string, work: W, run: number, show: Show): PaperSheet;
+  sheet(job: string, work: W, run: number, show: Show, say: Say): PaperSheet;
 }
 
 /**

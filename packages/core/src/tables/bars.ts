@@ -1,4 +1,6 @@
+import type { Said } from '../messages/message.js';
 import { INCH } from '../measure/length.js';
+import { TABLE } from './messages.js';
 /** Bar designations a job file may name (contract): US #3–#9, metric T8–T32. */
 export const BAR_SIZES = [
   '#3',
@@ -29,13 +31,13 @@ export interface Bar {
   kgPerM: number;
   /** Inside diameter of the least bend. */
   bend: number;
-  source: string;
+  source: Said;
 }
 
 const POUND_PER_FOOT = 0.45359237 / 0.3048;
 
-const US_SOURCE = 'ASTM A615 bar table; bends TMS 402 6.1, ACI 318 Table 25.3.1, from memory';
-const METRIC_SOURCE = 'EN 10080 and BS 8666 Table 2, from memory; mass at 7850 kg/m³';
+const US_SOURCE = TABLE['astm-a615-bar-table']();
+const METRIC_SOURCE = TABLE['en-10080-and-bs']();
 
 /** Number, diameter in, area in², lb/ft. No. 9's diameter makes an inch square of it: 1.128 in. */
 const US: readonly [number, number, number, number][] = [

@@ -1,4 +1,5 @@
 import { FOOT, INCH } from '../measure/length.js';
+import { TABLE } from './messages.js';
 
 export type Aggregate = 'fine' | 'coarse';
 
@@ -28,7 +29,7 @@ export const GROUT_SPACES: readonly GroutSpace[] = [
   row('coarse', 12.67, 2.5, 3, 3),
   row('coarse', 24, 3, 3, 4),
 ];
-export const GROUT_SPACE_SOURCE = 'TMS 602 Table 6 (2016), from memory';
+export const GROUT_SPACE_SOURCE = TABLE['tms-602-table-6']();
 
 /** The row that rules a pour so high, or null where it is higher than any. */
 export const spaceFor = (aggregate: Aggregate, pour: number): GroutSpace | null =>
@@ -37,7 +38,7 @@ export const spaceFor = (aggregate: Aggregate, pour: number): GroutSpace | null 
 /** TMS 602 Art. 3.5 D, from memory: a lift, and a lift where the wall has cured 4 hours and the grout slumps 10 to 11 in. */
 export const LIFT = 64 * INCH;
 export const HIGH_LIFT = 152 * INCH;
-export const LIFT_SOURCE = 'TMS 602 Art. 3.5 D, from memory';
+export const LIFT_SOURCE = TABLE['tms-602-art-3']();
 /** A pour higher than this wants cleanouts in its bottom course (TMS 602 Art. 3.2 F, from memory). */
 export const CLEANOUT_OVER = 64 * INCH;
 export const CLEANOUT_LEAST = 3 * INCH;
@@ -48,5 +49,4 @@ export const GROUT_KEY = 1.5 * INCH;
 
 /** Grout to order over what the cells hold. */
 export const GROUT_FACTOR = 1.1;
-export const GROUT_FACTOR_SOURCE =
-  'handbook 3 % to 10 % for small hand-placed work, water lost into the block inside it: common practice';
+export const GROUT_FACTOR_SOURCE = TABLE['handbook-3-to-10']();

@@ -1,6 +1,8 @@
+import type { Said } from '../messages/message.js';
 import { feet, inches, metres, millimetres, toMillimetres, type Length } from '../measure/length.js';
 import type { ProfileId } from './profiles.js';
 import type { UnitFamily } from './units.js';
+import { TABLE } from './messages.js';
 
 /** How far apart movement joints may stand in a wall of one material under one code. */
 export interface MovementRule {
@@ -14,7 +16,7 @@ export interface MovementRule {
   width: number;
   /** What the rule is called, by which it is said. */
   id: 'us-block' | 'us-clay' | 'uk-block' | 'uk-clay';
-  source: string;
+  source: Said;
 }
 
 const mm = (l: Length): number => toMillimetres(l);
@@ -26,8 +28,7 @@ const US_BLOCK: MovementRule = {
   besideOpenings: true,
   width: mm(inches(3, 8)),
   id: 'us-block',
-  source:
-    'NCMA TEK 10-2C, with at least 0.025 in² of horizontal steel a foot of height, from memory; half from a corner: common practice',
+  source: TABLE['ncma-tek-10-2c'](),
 };
 
 const US_CLAY: MovementRule = {
@@ -35,7 +36,7 @@ const US_CLAY: MovementRule = {
   fromCorner: () => mm(feet(10)),
   width: mm(inches(1, 2)),
   id: 'us-clay',
-  source: 'BIA Technical Note 18A, from memory',
+  source: TABLE['bia-technical-note-18a'](),
 };
 
 const UK_BLOCK: MovementRule = {
@@ -43,7 +44,7 @@ const UK_BLOCK: MovementRule = {
   fromCorner: half,
   width: mm(millimetres(10)),
   id: 'uk-block',
-  source: 'PD 6697 and EN 1996-2 2.3.4.2, from memory; up to 9 m with bed reinforcement',
+  source: TABLE['pd-6697-and-en'](),
 };
 
 const UK_CLAY: MovementRule = {
@@ -51,7 +52,7 @@ const UK_CLAY: MovementRule = {
   fromCorner: half,
   width: mm(millimetres(16)),
   id: 'uk-clay',
-  source: 'PD 6697 and EN 1996-2 2.3.4.2, from memory; joint 1.3 mm a metre: 16 mm for 12 m',
+  source: TABLE['pd-6697-and-en-1996'](),
 };
 
 const RULES: Record<ProfileId, Partial<Record<UnitFamily, MovementRule>>> = {

@@ -1,18 +1,20 @@
+import type { Said } from '../messages/message.js';
 import { inches, millimetres, type Length } from '../measure/length.js';
 import type { UnitShape } from './units.js';
+import { TABLE } from './messages.js';
 
 export type ProfileId = 'us' | 'uk' | 'earth';
 
 export interface Limits {
   least: Length;
   most: Length;
-  source: string;
+  source: Said;
 }
 
 /** A code profile: every rule that differs by place or school, each with where it comes from. */
 export interface Profile {
   id: ProfileId;
-  name: string;
+  name: Said;
   lengths: 'nominal' | 'actual';
   joint: Length;
   bed: Limits;
@@ -20,26 +22,26 @@ export interface Profile {
   /** Beds that a finish, the ground or a skirting will hide. */
   hiddenBed: Limits;
   /** The largest change from one bed to the next that the eye passes over, and near eye level. */
-  change: { most: Length; atEye: Length; source: string };
+  change: { most: Length; atEye: Length; source: Said };
   head: Limits;
   /** Shortest piece that is not a sliver. */
   leastPiece: (unit: UnitShape) => Length;
-  leastPieceSource: string;
+  leastPieceSource: Said;
   /** Least lap between perps of neighbouring courses. */
   leastLap: (unit: UnitShape) => Length;
-  leastLapSource: string;
+  leastLapSource: Said;
   bedding: (unit: UnitShape) => 'face-shell' | 'full';
-  beddingSource: string;
+  beddingSource: Said;
   breakage: (unit: UnitShape) => number;
-  breakageSource: string;
+  breakageSource: Said;
   /** Mortar to mix: geometric × factor, or a rate by face area where joints say nothing. */
   mortar: (unit: UnitShape) => { factor: number } | { rateM3PerM2: number };
-  mortarSource: (unit: UnitShape) => string;
-  pack: { name: string; m3: number; source: string };
+  mortarSource: (unit: UnitShape) => Said;
+  pack: { name: Said; m3: number; source: Said };
   /** Premixed concrete by the bag. */
-  concretePack: { name: string; m3: number; source: string };
+  concretePack: { name: Said; m3: number; source: Said };
   /** A lean past this, 1 in so many, is for an engineer before anything is built on it. */
-  leanLimit: { oneIn: number; source: string };
+  leanLimit: { oneIn: number; source: Said };
 }
 
 const half = (unit: UnitShape, joint: Length): Length => ((unit.length - joint) / 2) as Length;
@@ -53,99 +55,96 @@ export const EYE_REACH = millimetres(450);
 
 const us: Profile = {
   id: 'us',
-  name: 'United States',
+  name: TABLE['united-states'](),
   lengths: 'nominal',
   joint: inches(3, 8),
-  bed: { least: inches(1, 4), most: inches(1, 2), source: 'TMS 602 3.3 B: 3/8 in ± 1/8 in, from memory' },
-  firstBed: { least: inches(1, 4), most: inches(3, 4), source: 'TMS 602 3.3 B; IRC R606.3, from memory' },
-  hiddenBed: { least: inches(3, 16), most: inches(3, 4), source: 'common practice' },
-  change: { most: inches(1, 8), atEye: inches(1, 16), source: 'common practice' },
+  bed: { least: inches(1, 4), most: inches(1, 2), source: TABLE['tms-602-3-3']() },
+  firstBed: { least: inches(1, 4), most: inches(3, 4), source: TABLE['tms-602-3-3-b']() },
+  hiddenBed: { least: inches(3, 16), most: inches(3, 4), source: TABLE['common-practice']() },
+  change: { most: inches(1, 8), atEye: inches(1, 16), source: TABLE['common-practice']() },
   head: {
     least: inches(1, 8),
     most: inches(3, 4),
-    source: 'TMS 602 3.3 F: 3/8 in − 1/4 + 3/8 in, from memory',
+    source: TABLE['tms-602-3-3-f'](),
   },
   leastPiece: (u) => (u.family === 'block' ? inches(4) : half(u, inches(3, 8))),
-  leastPieceSource: 'common practice: brick a half, block 4 in',
+  leastPieceSource: TABLE['common-practice-brick-a'](),
   leastLap: quarterUnit,
-  leastLapSource: 'TMS 402: running bond laps at least a quarter unit, from memory',
+  leastLapSource: TABLE['tms-402-running-bond'](),
   bedding: (u) => (u.shells ? 'face-shell' : 'full'),
-  beddingSource: 'TMS 602 3.3 B: hollow units on face shells, solid units full, from memory',
+  beddingSource: TABLE['tms-602-3-3-b-hollow'](),
   breakage: (u) => (u.family === 'block' ? 0.03 : 0.05),
-  breakageSource: 'common practice: block 3 %, brick 5 %',
+  breakageSource: TABLE['common-practice-block-3'](),
   mortar: (u) => (u.shells ? { rateM3PerM2: (8.5 * CUBIC_FOOT) / (100 * 0.09290304) } : { factor: 1.15 }),
-  mortarSource: (u) =>
-    u.shells
-      ? 'site rate 8.5 ft³ per 100 ft² of wall (published handbook table, from memory): joint geometry alone is 3 to 8 times too little for hollow block'
-      : 'geometric × 1.15; BIA Technical Note 10 gives 10 to 25 % waste, from memory',
+  mortarSource: (u) => (u.shells ? TABLE['site-rate']() : TABLE['geometric-bia']()),
   pack: {
-    name: '80 lb bag',
+    name: TABLE['80-lb-bag'](),
     m3: 0.67 * CUBIC_FOOT,
-    source: 'premixed mortar, about 0.67 ft³ a bag: common practice',
+    source: TABLE['premixed-mortar-about-0'](),
   },
   concretePack: {
-    name: '80 lb bag of concrete',
+    name: TABLE['80-lb-bag-of'](),
     m3: 0.6 * CUBIC_FOOT,
-    source: 'printed on the bag: 0.60 ft³, from memory',
+    source: TABLE['printed-on-the-bag'](),
   },
-  leanLimit: { oneIn: 100, source: 'common practice' },
+  leanLimit: { oneIn: 100, source: TABLE['common-practice']() },
 };
 
 const uk: Profile = {
   id: 'uk',
-  name: 'United Kingdom and Ireland',
+  name: TABLE['united-kingdom-and-ireland'](),
   lengths: 'actual',
   joint: millimetres(10),
-  bed: { least: millimetres(6), most: millimetres(15), source: 'EN 1996-1-1 8.1.5, from memory' },
-  firstBed: { least: millimetres(6), most: millimetres(25), source: 'common practice' },
-  hiddenBed: { least: millimetres(5), most: millimetres(20), source: 'common practice' },
-  change: { most: millimetres(3), atEye: millimetres(1.5), source: 'common practice' },
-  head: { least: millimetres(6), most: millimetres(15), source: 'EN 1996-1-1 8.1.5, from memory' },
+  bed: { least: millimetres(6), most: millimetres(15), source: TABLE['en-1996-1-1']() },
+  firstBed: { least: millimetres(6), most: millimetres(25), source: TABLE['common-practice']() },
+  hiddenBed: { least: millimetres(5), most: millimetres(20), source: TABLE['common-practice']() },
+  change: { most: millimetres(3), atEye: millimetres(1.5), source: TABLE['common-practice']() },
+  head: { least: millimetres(6), most: millimetres(15), source: TABLE['en-1996-1-1']() },
   leastPiece: (u) => (u.family === 'block' ? millimetres(100) : half(u, millimetres(10))),
-  leastPieceSource: 'common practice: brick a half, block 100 mm',
+  leastPieceSource: TABLE['common-practice-brick-a-half'](),
   leastLap: (u) => greater(0.4 * u.height, millimetres(40)),
-  leastLapSource: 'EN 1996-1-1 8.1.4.1: the greater of 0.4 × height and 40 mm, from memory',
+  leastLapSource: TABLE['en-1996-1-1-8'](),
   bedding: () => 'full',
-  beddingSource: 'common practice',
+  beddingSource: TABLE['common-practice'](),
   breakage: (u) => (u.family === 'block' ? 0.03 : 0.05),
-  breakageSource: 'common practice: block 3 %, brick 5 %',
+  breakageSource: TABLE['common-practice-block-3'](),
   mortar: (u) => ({ factor: u.family === 'block' ? 1.2 : 1.15 }),
-  mortarSource: (u) => `geometric × ${u.family === 'block' ? '1.20' : '1.15'}: common practice`,
+  mortarSource: (u) => TABLE['geometric-times']({ factor: u.family === 'block' ? 1.2 : 1.15 }),
   pack: {
-    name: '25 kg bag',
+    name: TABLE['25-kg-bag'](),
     m3: 0.0135,
-    source: '25 kg of dry mortar makes about 13 to 14 litres: common practice',
+    source: TABLE['25-kg-of-dry'](),
   },
   concretePack: {
-    name: '25 kg bag of concrete',
+    name: TABLE['25-kg-bag-of'](),
     m3: 0.012,
-    source: '25 kg makes 11.5 to 12.5 litres: common practice',
+    source: TABLE['25-kg-makes-11'](),
   },
-  leanLimit: { oneIn: 100, source: 'common practice' },
+  leanLimit: { oneIn: 100, source: TABLE['common-practice']() },
 };
 
 const earth: Profile = {
   ...us,
   id: 'earth',
-  name: 'Earth (adobe)',
+  name: TABLE['earth-adobe'](),
   lengths: 'actual',
   joint: inches(1),
-  bed: { least: inches(1, 2), most: inches(1), source: 'earth code, joint about 1/2 to 1 in, from memory' },
-  firstBed: { least: inches(1, 2), most: inches(3, 2), source: 'common practice' },
-  hiddenBed: { least: inches(1, 2), most: inches(3, 2), source: 'common practice' },
-  change: { most: inches(1, 4), atEye: inches(1, 8), source: 'common practice' },
-  head: { least: inches(1, 2), most: inches(1), source: 'earth code, joint about 1/2 to 1 in, from memory' },
+  bed: { least: inches(1, 2), most: inches(1), source: TABLE['earth-code-joint-about']() },
+  firstBed: { least: inches(1, 2), most: inches(3, 2), source: TABLE['common-practice']() },
+  hiddenBed: { least: inches(1, 2), most: inches(3, 2), source: TABLE['common-practice']() },
+  change: { most: inches(1, 4), atEye: inches(1, 8), source: TABLE['common-practice']() },
+  head: { least: inches(1, 2), most: inches(1), source: TABLE['earth-code-joint-about']() },
   leastPiece: (u) => half(u, inches(1)),
-  leastPieceSource: 'common practice: a half',
+  leastPieceSource: TABLE['common-practice-a-half'](),
   leastLap: quarterUnit,
-  leastLapSource: 'common practice: a quarter unit',
+  leastLapSource: TABLE['common-practice-a-quarter'](),
   bedding: () => 'full',
-  beddingSource: 'full slush joints: earth code, from memory',
+  beddingSource: TABLE['full-slush-joints-earth'](),
   breakage: () => 0.05,
-  breakageSource: 'common practice: 5 %',
+  breakageSource: TABLE['common-practice-5'](),
   mortar: () => ({ factor: 1.25 }),
-  mortarSource: () => 'geometric × 1.25: common practice',
-  pack: { name: 'barrow of 0.08 m³', m3: 0.08, source: 'common practice' },
+  mortarSource: () => TABLE['geometric-times']({ factor: 1.25 }),
+  pack: { name: TABLE['barrow-of-0-08'](), m3: 0.08, source: TABLE['common-practice']() },
 };
 
 export const PROFILES: Record<ProfileId, Profile> = { us, uk, earth };

@@ -1,11 +1,13 @@
+import type { Said } from '../messages/message.js';
 import { inches, millimetres, type Length } from '../measure/length.js';
+import { TABLE } from './messages.js';
 
 export type UnitFamily = 'block' | 'brick' | 'adobe';
 
 /** A masonry unit as specified (work size), not as sampled. */
 export interface UnitShape {
   id: string;
-  name: string;
+  name: Said;
   family: UnitFamily;
   /** Along the wall, up the wall, through the wall. */
   length: Length;
@@ -24,11 +26,10 @@ export interface UnitShape {
   bed?: Length;
   /** The joint the unit is made for when the profile's is not. */
   head?: Length;
-  source: string;
+  source: Said;
 }
 
-const CMU_SOURCE =
-  'Specified = nominal less 3/8 in (TMS 402, TEK 5-12, from memory); shells and webs ASTM C90 minimum, from memory';
+const CMU_SOURCE = TABLE['specified-nominal-less-3']();
 
 /** Minimum face shell and the older minimum web, by nominal width (figures kept with the unit). */
 const SHELL: Record<number, [Length, Length]> = {
@@ -43,7 +44,7 @@ function cmu(width: number, height: number, length: number): UnitShape {
   const [shell, web] = SHELL[width] ?? [inches(5, 4), inches(1)];
   return {
     id: `cmu-${width}x${height}x${length}`,
-    name: `${width}×${height}×${length} in block`,
+    name: TABLE['inch-block']({ width, height, length }),
     family: 'block',
     length: inches(length * 8 - 3, 8),
     height: inches(height * 8 - 3, 8),
@@ -58,7 +59,7 @@ function cmu(width: number, height: number, length: number): UnitShape {
 function metricBlock(width: number): UnitShape {
   return {
     id: `block-440x215x${width}`,
-    name: `440 × 215 × ${width} mm block`,
+    name: TABLE['metric-block']({ width }),
     family: 'block',
     length: millimetres(440),
     height: millimetres(215),
@@ -66,8 +67,7 @@ function metricBlock(width: number): UnitShape {
     shells: null,
     halves: 'sawn',
     ...(width >= 100 ? { halfHigh: millimetres(100) } : {}),
-    source:
-      'Work size; co-ordinating 450 × 225 (BS 6073-2, from memory). Taken as solid. Coursing unit 100 high: common practice.',
+    source: TABLE['work-size-co-ordinating'](),
   };
 }
 
@@ -84,7 +84,7 @@ export const UNITS: readonly UnitShape[] = [
   metricBlock(215),
   {
     id: 'hollow-440x215x215',
-    name: '440 × 215 × 215 mm hollow block',
+    name: TABLE['440-215-215-mm'](),
     family: 'block',
     length: millimetres(440),
     height: millimetres(215),
@@ -92,22 +92,22 @@ export const UNITS: readonly UnitShape[] = [
     shells: { shell: millimetres(40), web: millimetres(35), cells: 2 },
     halves: 'bought',
     halfHigh: millimetres(100),
-    source: 'Work size; co-ordinating 450 × 225 (BS 6073-2, from memory). Shells and webs: common practice.',
+    source: TABLE['work-size-co-ordinating-450'](),
   },
   {
     id: 'brick-215x102.5x65',
-    name: '215 × 102.5 × 65 mm brick',
+    name: TABLE['215-102-5-65'](),
     family: 'brick',
     length: millimetres(215),
     height: millimetres(65),
     width: millimetres(102.5),
     shells: null,
     halves: 'sawn',
-    source: 'BS 3921:1985 (withdrawn), now the UK annex to EN 771-1, from memory. Taken as solid, no frog.',
+    source: TABLE['bs-3921-1985-withdrawn'](),
   },
   {
     id: 'brick-modular-us',
-    name: 'Modular brick, 4 × 2⅔ × 8 in',
+    name: TABLE['modular-brick-4-2'](),
     family: 'brick',
     length: inches(61, 8),
     height: inches(9, 4),
@@ -115,41 +115,40 @@ export const UNITS: readonly UnitShape[] = [
     shells: null,
     halves: 'sawn',
     bed: inches(5, 12),
-    source: 'BIA Technical Note 10, from memory: three courses in 8 in, so the bed works out at 5/12 in',
+    source: TABLE['bia-technical-note-10'](),
   },
   {
     id: 'adobe-10x14x4',
-    name: '10 × 14 × 4 in adobe',
+    name: TABLE['10-14-4-in'](),
     family: 'adobe',
     length: inches(14),
     height: inches(4),
     width: inches(10),
     shells: null,
     halves: 'sawn',
-    source: 'common practice; laid 14 in along a wall 10 in thick',
+    source: TABLE['common-practice-laid-14'](),
   },
   {
     id: 'adobe-14x10x4',
-    name: '14 × 10 × 4 in adobe, wall 14 in thick',
+    name: TABLE['14-10-4-in'](),
     family: 'adobe',
     length: inches(10),
     height: inches(4),
     width: inches(14),
     shells: null,
     halves: 'sawn',
-    source: 'common practice; the same brick laid 10 in along a wall 14 in thick',
+    source: TABLE['common-practice-the-same'](),
   },
   {
     id: 'slip-215x20x65',
-    name: '215 × 65 mm brick slip, 20 thick',
+    name: TABLE['215-65-mm-brick'](),
     family: 'brick',
     length: millimetres(215),
     height: millimetres(65),
     width: millimetres(20),
     shells: null,
     halves: 'sawn',
-    source:
-      'Work size of the brick it is sawn from; 20 mm thick: common practice. Laid on adhesive, joints filled after.',
+    source: TABLE['work-size-of-the'](),
   },
 ];
 

@@ -1,3 +1,5 @@
+import type { Message } from '../messages/message.js';
+import { TABLE } from './messages.js';
 /** What each thing costs a bond; a job may weigh them otherwise. */
 export interface BondWeights {
   cutPiece: number;
@@ -56,27 +58,27 @@ export const GAUGE_WEIGHTS: GaugeWeights = {
 
 /** The same in a mason's words, for the table on the screen. */
 export const WEIGHT_NAMES: {
-  bond: Record<keyof BondWeights, string>;
-  gauge: Record<keyof GaugeWeights, string>;
+  bond: Record<keyof BondWeights, Message>;
+  gauge: Record<keyof GaugeWeights, Message>;
 } = {
   bond: {
-    cutPiece: 'a piece sawn',
-    pieceUnderLeast: 'a piece too short',
-    perpOffItsLine: 'a perp off its line',
-    lapUnderRule: 'a lap under the rule',
-    distinctCutSize: 'another size to saw',
-    headJointSquared: 'a head joint eased as far as it may',
-    movedMust: 'an opening moved that must stand',
-    barBroken: 'a bar that cannot go up',
-    starterBlocked: 'a starter under a web',
+    cutPiece: TABLE['a-piece-sawn'](),
+    pieceUnderLeast: TABLE['a-piece-too-short'](),
+    perpOffItsLine: TABLE['a-perp-off-its'](),
+    lapUnderRule: TABLE['a-lap-under-the'](),
+    distinctCutSize: TABLE['another-size-to-saw'](),
+    headJointSquared: TABLE['a-head-joint-eased'](),
+    movedMust: TABLE['an-opening-moved-that'](),
+    barBroken: TABLE['a-bar-that-cannot'](),
+    starterBlocked: TABLE['a-starter-under-a'](),
   },
   gauge: {
-    bedOutside: 'a bed outside its limits',
-    cutCourse: 'a course sawn',
-    movedFooting: 'the footing moved',
-    halfHighCourse: 'a half-high course',
-    openingOffCourse: 'a sill or head off the courses',
-    movedOpening: 'an opening moved to the courses',
-    changedHeight: 'the height changed',
+    bedOutside: TABLE['a-bed-outside-its'](),
+    cutCourse: TABLE['a-course-sawn'](),
+    movedFooting: TABLE['the-footing-moved'](),
+    halfHighCourse: TABLE['a-half-high-course'](),
+    openingOffCourse: TABLE['a-sill-or-head'](),
+    movedOpening: TABLE['an-opening-moved-to'](),
+    changedHeight: TABLE['the-height-changed'](),
   },
 };

@@ -1,3 +1,4 @@
+import type { Say } from '@even-tally/core';
 import {
   bandIn,
   barOf,
@@ -27,6 +28,7 @@ interface Standing {
   base: number;
   /** Names it in the model. */
   key: string;
+  say: Say;
 }
 
 const topOf = ({ p }: Standing): number => p.gauge.courses[p.gauge.count - 1]?.top ?? 0;
@@ -173,12 +175,12 @@ function quantitiesOf(s: Standing): Quantity[] {
 }
 
 /** What a mason counts of it. */
-function masonryOf({ p, run }: Standing): Property[] {
+function masonryOf({ p, run, say }: Standing): Property[] {
   const { wall, gauge } = p;
   const tally = p.runTallies[run.index];
   return [
-    { name: 'Bond', as: 'text', value: wall.bond.name },
-    { name: 'Unit', as: 'text', value: wall.unit.name },
+    { name: 'Bond', as: 'text', value: say(wall.bond.name) },
+    { name: 'Unit', as: 'text', value: say(wall.unit.name) },
     { name: 'Courses', as: 'count', value: gauge.count },
     { name: 'BedJoint', as: 'length', value: gauge.courses[1]?.bed ?? wall.bed },
     { name: 'HeadJoint', as: 'length', value: wall.head },
@@ -217,7 +219,7 @@ function runIfc(s: Standing): void {
         null,
         `${name}, ${leaf.index === 0 ? 'outer' : 'inner'} leaf`,
         null,
-        leaf.wall.unit.name,
+        s.say(leaf.wall.unit.name),
         model.placement(),
         leafBody(s, leaf),
         null,
@@ -233,7 +235,7 @@ function runIfc(s: Standing): void {
   bars(s);
 }
 
-export function wallIfc(model: Model, p: WallPlan, at: OnSite): void {
+export function wallIfc(model: Model, p: WallPlan, at: OnSite, say: Say): void {
   for (const run of plannedRuns(p.wall))
     runIfc({
       model,
@@ -241,5 +243,6 @@ export function wallIfc(model: Model, p: WallPlan, at: OnSite): void {
       run: runOnSite(at, run),
       base: p.wall.base,
       key: `${p.wall.id}/${p.wall.runs[run.index]?.called ?? run.index}`,
+      say,
     });
 }

@@ -25,7 +25,7 @@ export const asked = (job: Job, more: Partial<ExportAsk> = {}): ExportAsk => ({
   wall: null,
   run: null,
   show: job.show,
-  say: createWords('en-uk', job.show).say,
+  say: createWords('en-uk', more.show ?? job.show).say,
   now: '2026-11-30T12:00:00Z',
   ...more,
 });

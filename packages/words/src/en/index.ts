@@ -6,6 +6,10 @@ import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { cavity, grout, movement, retain } from './rest.js';
 import { scene } from './scene.js';
+import { record } from './record.js';
+import { sheets } from './sheets.js';
+import { tables } from './tables.js';
+import { workings } from './workings.js';
 import { steel } from './steel.js';
 
 export const en: Texts = {
@@ -21,4 +25,8 @@ export const en: Texts = {
   retain,
   holds,
   scene,
+  tables,
+  record,
+  sheets,
+  workings,
 };

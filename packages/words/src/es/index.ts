@@ -6,6 +6,10 @@ import { holds } from './holds.js';
 import { cavity, grout, movement, retain } from './rest.js';
 import { screens } from './screens/index.js';
 import { scene } from './scene.js';
+import { record } from './record.js';
+import { sheets } from './sheets.js';
+import { tables } from './tables.js';
+import { workings } from './workings.js';
 import { steel } from './steel.js';
 
 /** In the words crews use on site. Written by us and wanting a native mason’s eye. */
@@ -22,4 +26,8 @@ export const es: Texts = {
   retain,
   holds,
   scene,
+  tables,
+  workings,
+  record,
+  sheets,
 };

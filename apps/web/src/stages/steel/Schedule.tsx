@@ -1,4 +1,4 @@
-import { sayMass, sayProof, showMm, type CutList } from '@even-tally/core';
+import { sayMass, proofOf, showMm, type CutList } from '@even-tally/core';
 import { AT_STEEL } from '@even-tally/words';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { useTell } from '../../state/words';
@@ -111,7 +111,7 @@ export function Schedule({ view, show }: PanelProps): ReactNode {
           {cutting.cut && (
             <>
               <p className="text-small font-semibold">
-                {cutting.size}: {sayProof(cutting.cut)}.{' '}
+                {cutting.size}: {tell(proofOf(cutting.cut))}.{' '}
                 {cutting.state === 'stopped' ? tell(AT_STEEL.stoppedThisIsThe) : ''}
               </p>
               <ul className="text-small">

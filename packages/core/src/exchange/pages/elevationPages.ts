@@ -1,4 +1,5 @@
-import { sayMm, type Show } from '../../measure/format.js';
+import { SHEET } from '../../stages/paperMessages.js';
+import type { Show } from '../../measure/format.js';
 import type { Say } from '../../messages/message.js';
 import { CAUTION } from '../../stages/paper.js';
 import type { WallPlan } from '../../plan/plan.js';
@@ -46,13 +47,14 @@ export function elevationPages(plan: WallPlan, run: number, show: Show, say: Say
   const length = wall.runs[run]?.length ?? 0;
   const letters = letterFindings(plan.findings.filter((f) => f.run === null || f.run === run));
   const elevation = elevationScene(plan, run, letters, show);
-  const flow = new Flow(paperFor(show, true), CAUTION);
-  flow.say('title', wall.runs.length > 1 ? `${wall.name}: ${wall.runs[run]?.name ?? ''}` : wall.name);
+  const flow = new Flow(paperFor(show, true), say(CAUTION));
   flow.say(
-    'sub',
-    `${sayMm(length, show)} long on the outside face, ${sayMm(wall.height, show)} high, ${wall.unit.name}`,
-    3,
+    'title',
+    wall.runs.length > 1
+      ? say(SHEET['run-of-wall']({ wall: wall.name, run: wall.runs[run]?.name ?? '' }))
+      : wall.name,
   );
+  flow.say('sub', say(SHEET['elevation-sub']({ length, high: wall.height, unit: wall.unit.name })), 3);
   const courses = [1, 2].map((course) => coursePlanScene(plan, run, course));
   const { box } = elevation;
   const wide = flow.wide - HEIGHTS - POLE - FLAGS - RIGHT;
@@ -85,10 +87,19 @@ export function elevationPages(plan: WallPlan, run: number, show: Show, say: Say
     down += GAP + scene.box.h * scale;
     const at = down + scene.box.y * scale;
     flow.place({ scene, scale, x, y: at });
-    flow.text('course-name', i === 0 ? 'odd' : 'even', left - GAP, at - (wall.unitWidth / 2) * scale, 'end');
+    flow.text(
+      'course-name',
+      say(i === 0 ? SHEET.odd() : SHEET.even()),
+      left - GAP,
+      at - (wall.unitWidth / 2) * scale,
+      'end',
+    );
   });
   flow.y = down + 2 * GAP;
   for (const l of letters)
-    flow.say('says', `${l.letter}  ${l.finding.severity.toUpperCase()}: ${say(l.finding.says)}`);
+    flow.say(
+      'says',
+      say(SHEET.finding({ letter: l.letter, severity: l.finding.severity, says: l.finding.says })),
+    );
   return flow.pages;
 }

@@ -1,4 +1,6 @@
-import { sayMm, showMm, type Show } from '../../measure/format.js';
+import type { Message, Say } from '../../messages/message.js';
+import { SHEET } from '../../stages/paperMessages.js';
+import { showMm, type Show } from '../../measure/format.js';
 import type { WallWork } from '../../plan/work.js';
 import { planScene } from '../../scene/plan.js';
 import { CAUTION } from '../../stages/paper.js';
@@ -11,18 +13,19 @@ import { flowTable } from './tables.js';
 const AIR = 0.06;
 
 /** A curve that goes on from a straight run turns no corner. */
-const sayTurn = (turn: number): string =>
-  Math.abs(turn) < 0.05
-    ? 'goes on'
-    : `${Math.round(Math.abs(turn) * 10) / 10}° ${turn > 0 ? 'left' : 'right'}`;
+const turned = (turn: number): Message =>
+  SHEET.turn({
+    kind: Math.abs(turn) < 0.05 ? 'none' : turn > 0 ? 'left' : 'right',
+    degrees: Math.round(Math.abs(turn) * 10) / 10,
+  });
 
 /** A wall from above to scale, and its runs as a table: what is set out with the tape. */
-export function planPages(job: string, work: WallWork, show: Show): Page[] {
+export function planPages(job: string, work: WallWork, show: Show, say: Say): Page[] {
   const { wall } = work;
-  const flow = new Flow(paperFor(show), CAUTION);
-  flow.say('title', `Plan, ${wall.name}`);
+  const flow = new Flow(paperFor(show), say(CAUTION));
+  flow.say('title', say(SHEET['plan-of']({ wall: wall.name })));
   const deep = wall.cavity?.overall ?? wall.thickness;
-  flow.say('sub', `${job}. ${sayMm(deep, show)} thick. Lengths are of the outside face, as built`, 1.5);
+  flow.say('sub', say(SHEET['plan-sub']({ job, thick: deep })), 1.5);
   const { box, shapes } = planScene(work, show);
   const air = AIR * Math.max(box.w, box.h);
   flowDrawing(
@@ -31,8 +34,8 @@ export function planPages(job: string, work: WallWork, show: Show): Page[] {
     flow.paper.h * 0.5,
   );
   flowTable(flow, {
-    name: 'Runs',
-    head: ['run', 'length', 'turns at its end', 'openings'],
+    name: say(SHEET.runs()),
+    head: [SHEET.run(), SHEET.length(), SHEET.turns(), SHEET.openings()].map(say),
     figures: [1, 2],
     rows: wall.runs.map((r, i) => {
       const corner = wall.line.corners.find((c) => c.from === i);
@@ -40,8 +43,8 @@ export function planPages(job: string, work: WallWork, show: Show): Page[] {
       return [
         r.name,
         showMm(r.length, show, 64),
-        corner ? sayTurn(corner.turn) : '',
-        openings.map((o) => `${o.name} from ${showMm(o.from, show)} to ${showMm(o.to, show)}`).join('; '),
+        corner ? say(turned(corner.turn)) : '',
+        openings.map((o) => say(SHEET['opening-at'](o))).join('; '),
       ];
     }),
   });

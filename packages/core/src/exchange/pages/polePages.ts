@@ -1,3 +1,5 @@
+import type { Say } from '../../messages/message.js';
+import { SHEET } from '../../stages/paperMessages.js';
 import { sayMm, showMm, type Show } from '../../measure/format.js';
 import type { Mm } from '../../measure/length.js';
 import { line, rect, words, type SceneShape } from '../../shapes/shape.js';
@@ -20,37 +22,27 @@ interface Column {
   head: string;
 }
 
-function columns(left: Mm): Column[] {
+function columns(left: Mm, say: Say): Column[] {
   return [
-    { x: left, width: 14, right: true, head: 'course' },
-    { x: left + 17, width: 21, right: true, head: 'bed' },
-    { x: left + 41, width: 31, right: true, head: 'top from base' },
-    { x: left + 75, width: 25, right: true, head: 'mm' },
-    { x: left + 104, width: 67, right: false, head: 'lands here' },
+    { x: left, width: 14, right: true, head: say(SHEET.course()) },
+    { x: left + 17, width: 21, right: true, head: say(SHEET.bed()) },
+    { x: left + 41, width: 31, right: true, head: say(SHEET['top-from-base']()) },
+    { x: left + 75, width: 25, right: true, head: say(SHEET.mm()) },
+    { x: left + 104, width: 67, right: false, head: say(SHEET['lands-here']()) },
   ];
 }
 
-function heading(flow: Flow, sheet: PoleSheet, show: Show): void {
+function heading(flow: Flow, sheet: PoleSheet, say: Say): void {
   flow.say('title', sheet.title);
   flow.say('sub', sheet.sub, 1.5);
-  flow.say(
-    'says',
-    'Every mark is measured from the base, the underside of bed 1. Never step one course from the last.',
-  );
-  flow.say('says', `Nails or marks: ${sheet.spacing.join('; ')}.`);
-  if (sheet.missed.length > 0) flow.say('says-strong', `Not on any course: ${sheet.missed.join('; ')}.`);
+  flow.say('says', say(SHEET['pole-rule']()));
+  flow.say('says', say(SHEET['pole-nails']({ spacings: sheet.spacing })));
+  if (sheet.missed.length > 0) flow.say('says-strong', say(SHEET['pole-missed']({ missed: sheet.missed })));
   if (sheet.stands.length > 0) {
-    const stands = sheet.stands.map(
-      (s) =>
-        `${s.where}: ${s.up === 0 ? 'from the base' : `from course ${s.up + 1}, its foot ${sayMm(s.level, show)} up`}`,
-    );
-    flow.say('says', `The footing steps, so a pole for each corner: ${stands.join('; ')}.`);
+    const stands = sheet.stands.map((s) => SHEET['stand-from']({ ...s, first: s.up + 1 }));
+    flow.say('says', say(SHEET['pole-stands']({ stands })));
   }
-  if (sheet.oldPitch !== null)
-    flow.say(
-      'says',
-      `Carried over from the old work: ${sayMm(sheet.oldPitch, show)} a course, drawn broken on the pole.`,
-    );
+  if (sheet.oldPitch !== null) flow.say('says', say(SHEET['pole-old']({ pitch: sheet.oldPitch })));
   flow.y += 3;
 }
 
@@ -76,19 +68,17 @@ function strip(flow: Flow, rows: PoleSheet['rows'], top: Mm, bottom: Mm): void {
 }
 
 /** How a mark stands to the old work's nearest course. */
-function oldNote(r: PoleSheet['rows'][number], show: Show): string {
-  if (!r.old) return '';
-  const by = Math.abs(r.old.above);
-  const off = by < 0.5 ? 'level with' : `${sayMm(by, show)} ${r.old.above > 0 ? 'above' : 'below'}`;
-  return `${off} old ${r.old.course}`;
+function oldNote({ old }: PoleSheet['rows'][number], say: Say): string {
+  if (!old) return '';
+  const by = Math.abs(old.above);
+  const where = by < 0.5 ? 'level' : old.above > 0 ? 'above' : 'below';
+  return say(SHEET['old-note']({ where, by, course: old.course }));
 }
 
-const KIND = { whole: '', sawn: ' (sawn)', 'half-high': ' (half-high)' } as const;
-
 /** Heights lowest at the foot of the page, as they stand on the pole. */
-function tablePages(flow: Flow, sheet: PoleSheet, show: Show): void {
-  heading(flow, sheet, show);
-  const cols = columns(flow.left + STRIP + PAST + 3);
+function tablePages(flow: Flow, sheet: PoleSheet, show: Show, say: Say): void {
+  heading(flow, sheet, say);
+  const cols = columns(flow.left + STRIP + PAST + 3, say);
   const put = (role: 'table-head' | 'table-cell', text: string, c: Column, down: Mm): void =>
     flow.text(
       role,
@@ -113,7 +103,7 @@ function tablePages(flow: Flow, sheet: PoleSheet, show: Show): void {
         showMm(r.bed, show, 64),
         showMm(r.top, show, 64),
         r.top.toFixed(2),
-        `${[r.fixed, oldNote(r, show)].filter(Boolean).join('; ')}${KIND[r.kind]}`,
+        say(SHEET.lands({ what: [r.fixed, oldNote(r, say)].filter(Boolean).join('; '), kind: r.kind })),
       ];
       cols.forEach((c, k) => put('table-cell', cells[k] ?? '', c, down - 1.5));
       flow.rule('table-rule', flow.left + STRIP + PAST + 3, down, flow.left + flow.wide, down);
@@ -123,17 +113,14 @@ function tablePages(flow: Flow, sheet: PoleSheet, show: Show): void {
 }
 
 /** A full-size strip of the first courses, with a ruler to prove that the printer did not shrink it. */
-function template(paper: Paper, sheet: PoleSheet, show: Show): Page[] {
+function template(paper: Paper, sheet: PoleSheet, show: Show, say: Say): Page[] {
   const rows = sheet.rows.filter((r) => r.top <= TEMPLATE);
   const last = rows.at(-1)?.top ?? 0;
   if (rows.length === 0) return [];
   const check = show === 'mm' ? 100 : 4 * 25.4;
   const flow = new Flow(paper, '');
-  flow.say('sub', 'Gauge template, full size');
-  flow.say(
-    'says',
-    `Print at 100 %. The ruler must measure ${sayMm(check, show)} exactly; if it does not, throw this page away. It shows the first ${rows.length} only: mark the pole itself from the table.`,
-  );
+  flow.say('sub', say(SHEET.template()));
+  flow.say('says', say(SHEET['template-rule']({ check, count: rows.length })));
   const shapes: SceneShape[] = [rect('template', 0, 0, 42, last)];
   for (const r of rows)
     shapes.push(
@@ -154,20 +141,20 @@ function template(paper: Paper, sheet: PoleSheet, show: Show): Page[] {
 }
 
 /** The story pole on paper: its marks as a table beside the pole to scale, and a small full-size template. */
-export function polePages(sheet: PoleSheet, show: Show): Page[] {
+export function polePages(sheet: PoleSheet, show: Show, say: Say): Page[] {
   const paper = paperFor(show);
   const flow = new Flow(paper, sheet.caution);
-  tablePages(flow, sheet, show);
+  tablePages(flow, sheet, show, say);
   for (const level of new Set(sheet.stands.map((s) => s.up).filter((up) => up > 0))) {
     const at = sheet.stands.filter((s) => s.up === level);
     flow.newPage();
     const own = {
       ...sheet,
-      title: `${sheet.title}: ${at.map((s) => s.where).join(' and ')}`,
+      title: say(SHEET['pole-for']({ pole: sheet.title, corners: at.map((s) => s.where) })),
       rows: sheet.rows.filter((r) => r.course > level),
       stands: [],
     };
-    tablePages(flow, own, show);
+    tablePages(flow, own, show, say);
   }
-  return [...flow.pages, ...template(paper, sheet, show)];
+  return [...flow.pages, ...template(paper, sheet, show, say)];
 }

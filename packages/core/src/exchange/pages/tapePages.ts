@@ -1,3 +1,5 @@
+import type { Say } from '../../messages/message.js';
+import { SHEET } from '../../stages/paperMessages.js';
 import type { Show } from '../../measure/format.js';
 import { showMm } from '../../measure/format.js';
 import type { TapeSheet } from '../tapeSheet.js';
@@ -7,18 +9,13 @@ import { paperFor, type Page } from './page.js';
 const ROW = 4.6;
 const COLUMN = 42;
 const BETWEEN = 5;
-const SAYS = { perp: '', jamb: 'jamb', end: 'end' } as const;
 
 /** Running marks down the page, course by course, in as many columns as they need. */
-export function tapePages(sheet: TapeSheet, show: Show): Page[] {
+export function tapePages(sheet: TapeSheet, show: Show, say: Say): Page[] {
   const flow = new Flow(paperFor(show), sheet.caution);
   flow.say('title', sheet.title);
   flow.say('sub', sheet.sub, 1.5);
-  flow.say(
-    'says',
-    'Marks are to the middle of each perp, all from the start of the run. Hook the tape once and read them off.',
-    4,
-  );
+  flow.say('says', say(SHEET['tape-rule']()), 4);
   let top = flow.y;
   let [x, y] = [flow.left, top];
   const next = (): void => {
@@ -31,14 +28,19 @@ export function tapePages(sheet: TapeSheet, show: Show): Page[] {
   sheet.courses.forEach((c, i) => {
     if (i > 0) next();
     y += ROW + 0.6;
-    flow.text('table-head', `Course ${c.course}, ${c.course % 2 === 1 ? 'odd' : 'even'}`, x, y);
+    flow.text(
+      'table-head',
+      say(SHEET['tape-course']({ course: c.course, odd: c.course % 2 === 1 ? 'odd' : 'even' })),
+      x,
+      y,
+    );
     y += 0.6;
     c.marks.forEach((m, n) => {
       if (y + ROW > flow.foot) next();
       y += ROW;
       flow.text('table-cell', String(n + 1), x + 7, y, 'end');
       flow.text('table-cell', showMm(m.at, show, 64), x + 31, y, 'end');
-      flow.text('table-cell', SAYS[m.what], x + 33, y);
+      flow.text('table-cell', say(SHEET['tape-mark']({ what: m.what })), x + 33, y);
     });
   });
   return flow.pages;

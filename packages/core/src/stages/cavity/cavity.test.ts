@@ -263,7 +263,7 @@ describe('brick before reinforced block', () => {
 
   test('its starters are told from the outside face, and it is held before grout like any other', () => {
     const p = planOf(skinned(closed("24'", "16'"), []));
-    const says = startersSheet('Job', p, 0, 'ft-in').says.join(' ');
+    const says = startersSheet('Job', p, 0, 'ft-in', sayFor('ft-in')).says.join(' ');
     // Held by floors the bar stands toward the room: past the middle of the block.
     const from = (p.steel.place?.from ?? 0) / 25.4;
     expect(from).toBeGreaterThan(7.625 / 2);

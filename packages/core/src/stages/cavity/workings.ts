@@ -1,16 +1,18 @@
+import type { Said } from '../../messages/message.js';
 import { count, length, type Made, type Workings } from '../figure.js';
 import { cavityAmounts } from './amounts.js';
 import type { CavityWall } from './places.js';
+import { HOW } from '../workingMessages.js';
 
-const LEVEL = 'rows in beds that lie level in both leaves';
+const LEVEL = HOW['rows-in-beds-that']();
 
 /** One figure of a cavity, with what it was counted from. */
 const ofCavity =
   (
-    title: string,
+    title: Said,
     key: 'ties' | 'trayLength' | 'weeps' | 'dpc' | 'board' | 'sleeves',
-    formula: string,
-    source: string,
+    formula: Said,
+    source: Said,
   ) =>
   (p: CavityWall): Made => {
     const a = cavityAmounts(p);
@@ -19,19 +21,11 @@ const ofCavity =
       title,
       formula,
       inputs: [
-        count('rows of ties', a?.levels.levels.length ?? 0, LEVEL),
-        count(
-          'extra ties at edges',
-          a?.edgeTies ?? 0,
-          'jambs, free ends and movement joints, in level beds up to 300 mm apart',
-        ),
-        count(
-          'pieces of the inner leaf cut round sleeves',
-          a?.sleeveCuts ?? 0,
-          'the inner leaf’s own courses',
-        ),
-        count('trays, each with two stop ends', a?.trays ?? 0, 'openings with wall over them'),
-        length('left clear in the cavity', a?.clear ?? 0, 'its width less the board'),
+        count(HOW['rows-of-ties'](), a?.levels.levels.length ?? 0, LEVEL),
+        count(HOW['extra-ties-at-edges'](), a?.edgeTies ?? 0, HOW['jambs-free-ends-and']()),
+        count(HOW['pieces-of-the-inner'](), a?.sleeveCuts ?? 0, HOW['the-inner-leaf-own']()),
+        count(HOW['trays-each-with-two'](), a?.trays ?? 0, HOW['openings-with-wall-over']()),
+        length(HOW['left-clear-in-the'](), a?.clear ?? 0, HOW['its-width-less-the']()),
       ],
       result: (a?.[key] ?? 0) * (metres ? 1000 : 1),
       quantity: metres ? 'length' : key === 'board' ? 'area' : 'count',
@@ -42,39 +36,39 @@ const ofCavity =
 /** How the figures of a cavity come about. */
 export const CAVITY_WORKINGS: Workings<CavityWall> = {
   'cavity.ties': ofCavity(
-    'Wall ties',
+    HOW['wall-ties'](),
     'ties',
-    'Σ stretch ÷ spacing, each row + extra at edges',
-    'PD 6697 and AD A 2C8, from memory',
+    HOW['stretch-spacing-each-row'](),
+    HOW['pd-6697-and-ad'](),
   ),
   'cavity.trays': ofCavity(
-    'Cavity trays',
+    HOW['cavity-trays'](),
     'trayLength',
-    'Σ opening + 150 mm past each jamb',
-    'PD 6697, from memory',
+    HOW['opening-150-mm-past'](),
+    HOW['pd-6697-from-memory'](),
   ),
   'cavity.weeps': ofCavity(
-    'Weeps over openings',
+    HOW['weeps-over-openings'](),
     'weeps',
-    'opening ÷ 450 mm, at least two each',
-    '450 mm: common practice; two: PD 6697, from memory',
+    HOW['opening-450-mm-at'](),
+    HOW['450-mm-common-practice'](),
   ),
   'cavity.dpc': ofCavity(
-    'Damp-proof course',
+    HOW['damp-proof-course'](),
     'dpc',
-    'both leaves, 100 mm laps on 8 m rolls',
-    'laps BS 8215, from memory; rolls common practice',
+    HOW['both-leaves-100-mm'](),
+    HOW['laps-bs-8215-from'](),
   ),
   'cavity.sleeves': ofCavity(
-    'Sleeves for air bricks, through the cavity',
+    HOW['sleeves-for-air-bricks'](),
     'sleeves',
-    'one for each air brick and vent; the inner leaf is cut round it',
-    'common practice',
+    HOW['one-for-each-air'](),
+    HOW['common-practice'](),
   ),
   'cavity.board': ofCavity(
-    'Insulation board',
+    HOW['insulation-board'](),
     'board',
-    'net face area',
-    'geometry; no insulation value is worked out',
+    HOW['net-face-area'](),
+    HOW['geometry-no-insulation-value'](),
   ),
 };

@@ -1,3 +1,4 @@
+import { TABLE } from '../../tables/messages.js';
 import { SAYS } from './messages.js';
 import type { Said } from '../../messages/message.js';
 import { issue, type Issue } from '../../findings/issue.js';
@@ -162,7 +163,7 @@ export function groundIssues(job: JobDocument, { wall, survey, site }: Surveyed)
         stage: 'set-out',
         severity: 'fault',
         says: SAYS.engineer({ reasons: survey.engineer }),
-        source: `${wall.profile.leanLimit.source}; statics of a plain wall`,
+        source: TABLE['lean-source']({ source: wall.profile.leanLimit.source }),
       }),
     );
   }

@@ -13,7 +13,7 @@ export const GROUT_ROOM = {
   'past-table': { high: 'length' },
   'pour-lower': { most: 'length' },
   'use-fine': {},
-  nowhere: { unit: 'name' },
+  nowhere: { unit: 'said' },
 } as const;
 
 export const SAYS = messages('grout', GROUT_ROOM);

@@ -1,10 +1,12 @@
-import { sayMm, showMm, showVolume, type Show } from '../../measure/format.js';
+import { showMm, showVolume, type Show } from '../../measure/format.js';
 import { carried } from '../../walling/units/leaves/leaf.js';
 import { line, rect, words, type SceneShape } from '../../shapes/shape.js';
 import { primeVolume } from './pours.js';
 import { groutShapes } from './shapes.js';
 import type { GroutStageWork } from './work.js';
 import { GROUT_KEY, LIFT_SOURCE } from '../../tables/grout.js';
+import type { Message, Say } from '../../messages/message.js';
+import { SHEET } from '../paperMessages.js';
 import { CAUTION, type PaperSheet } from '../paper.js';
 
 /** The elevation with the filled cells, the beams and each lift numbered in the order it is placed. */
@@ -35,32 +37,43 @@ function liftDrawing(work: GroutStageWork, run: number): PaperSheet['drawing'] {
 }
 
 /** The lift drawing and the pours behind it: what goes to the pump or the mixer. */
-export function poursSheet(job: string, work: GroutStageWork, run: number, show: Show): PaperSheet {
+export function poursSheet(job: string, work: GroutStageWork, run: number, show: Show, say: Say): PaperSheet {
   const { wall, pours } = work;
-  const say = (n: number): string => sayMm(n, show);
-  const aggregate = wall.grout?.aggregate ?? 'fine';
   const prime = primeVolume(wall.grout?.hose ?? null);
+  const says: Message[] = [
+    SHEET['fill-by-cell'](),
+    SHEET.consolidate(),
+    SHEET['stop-below']({ key: GROUT_KEY }),
+    ...(prime > 0 ? [SHEET.prime({ volume: prime })] : []),
+    SHEET['steel-first']({ source: LIFT_SOURCE }),
+  ];
   let n = 0;
   return {
-    title: `Grout, ${wall.runs[run]?.name ?? wall.name}`,
-    sub: `${job}, ${wall.name}. ${aggregate === 'fine' ? 'Fine' : 'Coarse'} grout, ${showVolume(
-      pours.reduce((s, p) => s + p.filled.used, 0),
-      show,
-    )} to order for the whole wall`,
-    says: [
-      'Fill cell by cell to the mark of the lift, then go round again. Lifts are numbered on the drawing in the order they are placed.',
-      'Consolidate each lift as it goes in; consolidate again once the water has gone into the block, before it stiffens.',
-      `Between two pours stop ${say(GROUT_KEY)} below the bed, for a key; never inside a beam. Under a beam the cells are stopped with mesh, open only where steel goes through.`,
-      prime > 0
-        ? `Prime the hose with ${showVolume(prime, show)} of slurry: it is thrown away, never into a cell or a slab.`
-        : '',
-      `Steel is seen and signed for before any grout goes in. ${LIFT_SOURCE}.`,
-    ].filter(Boolean),
+    title: say(SHEET['grout-of']({ run: wall.runs[run]?.name ?? wall.name })),
+    sub: say(
+      SHEET['grout-sub']({
+        job,
+        wall: wall.name,
+        aggregate: wall.grout?.aggregate ?? 'fine',
+        volume: pours.reduce((s, p) => s + p.filled.used, 0),
+      }),
+    ),
+    says: says.map(say),
     drawing: liftDrawing(work, run),
     tables: [
       {
-        name: 'Pours and lifts',
-        head: ['lift', 'pour', 'courses', 'from', 'to', 'cleanouts', 'grout, pour', 'placed', 'seen by'],
+        name: say(SHEET['pours-and-lifts']()),
+        head: [
+          SHEET.lift(),
+          SHEET.pour(),
+          SHEET.courses(),
+          SHEET.from(),
+          SHEET.to(),
+          SHEET.cleanouts(),
+          SHEET['grout-pour'](),
+          SHEET.placed(),
+          SHEET['seen-by'](),
+        ].map(say),
         figures: [0, 1, 3, 4, 5, 6],
         rows: pours.flatMap((p) =>
           p.lifts.map((l, k) => {
@@ -68,7 +81,7 @@ export function poursSheet(job: string, work: GroutStageWork, run: number, show:
             return [
               String(n),
               String(p.number),
-              `${p.from} to ${p.to}`,
+              say(SHEET['from-to']({ from: p.from, to: p.to })),
               showMm(l.bottom, show),
               showMm(l.top, show),
               k === 0 && p.cleanouts > 0 ? String(p.cleanouts) : '',
@@ -80,6 +93,6 @@ export function poursSheet(job: string, work: GroutStageWork, run: number, show:
         ),
       },
     ],
-    caution: CAUTION,
+    caution: say(CAUTION),
   };
 }

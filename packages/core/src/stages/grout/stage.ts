@@ -1,3 +1,4 @@
+import { SHEET } from '../paperMessages.js';
 import { carried, carryingLeaf, leafOnFace } from '../../walling/units/leaves/leaf.js';
 import { figuresNamed } from '../figure.js';
 import { stage } from '../stage.js';
@@ -26,5 +27,5 @@ export const grout = stage<'grout', SteelStageWork, Grouted>({
   working: (work, figure) => GROUT_WORKINGS[figure]?.(work) ?? null,
   shapes: (work, run) => groutShapes(carried(work), run),
   holds: (work) => [...groutHolds(carried(work)), ...afterGrout(work)],
-  papers: [{ kind: 'lifts', name: 'Lifts', over: 'run', sheet: poursSheet }],
+  papers: [{ kind: 'lifts', name: SHEET['lifts-name'](), over: 'run', sheet: poursSheet }],
 });

@@ -2,6 +2,7 @@ import type { BondWork } from '../bond/stage.js';
 import { count, length, type Workings } from '../figure.js';
 import type { GaugeWork } from '../gauge/stage.js';
 import { jointAmounts, slipTiePitch, type JointAmounts } from './amounts.js';
+import { HOW } from '../workingMessages.js';
 
 type Work = GaugeWork & BondWork;
 
@@ -10,34 +11,30 @@ const joints = (p: Work): JointAmounts => jointAmounts(p.wall, p.gauge.courses, 
 /** How the figures of movement joints come about. */
 export const MOVEMENT_WORKINGS: Workings<Work> = {
   'joints.sealant': (p) => ({
-    title: 'Sealant in movement joints',
-    formula: '2 faces × height of each joint',
-    inputs: [count('joints', joints(p).count, 'those that stand, not those refused')],
+    title: HOW['sealant-in-movement-joints'](),
+    formula: HOW['2-faces-height-of'](),
+    inputs: [count(HOW.joints(), joints(p).count, HOW['those-that-stand-not']())],
     result: joints(p).sealant * 1000,
     quantity: 'length',
-    source: 'geometry; depth half the width, at least ¼ in (NCMA TEK 10-2C, from memory)',
+    source: HOW['geometry-depth-half-the'](),
   }),
   'joints.filler': (p) => ({
-    title: 'Filler in movement joints',
-    formula: 'height × thickness of the wall',
-    inputs: [count('joints', joints(p).count, 'those that stand')],
+    title: HOW['filler-in-movement-joints'](),
+    formula: HOW['height-thickness-of-the'](),
+    inputs: [count(HOW.joints(), joints(p).count, HOW['those-that-stand']())],
     result: joints(p).filler,
     quantity: 'area',
-    source: 'geometry',
+    source: HOW.geometry(),
   }),
   'joints.ties': (p) => ({
-    title: 'Ties that slip, across movement joints',
-    formula: 'Σ height ÷ pitch, rounded up for each joint',
+    title: HOW['ties-that-slip-across'](),
+    formula: HOW['height-pitch-rounded-up'](),
     inputs: [
-      count('joints', joints(p).count, 'those that stand'),
-      length(
-        'pitch',
-        slipTiePitch(p.wall),
-        'AD A 2C8 and PD 6697: 300 mm; 16 in: common practice; from memory',
-      ),
+      count(HOW.joints(), joints(p).count, HOW['those-that-stand']()),
+      length(HOW.pitch(), slipTiePitch(p.wall), HOW['ad-a-2c8-and']()),
     ],
     result: joints(p).ties,
     quantity: 'count',
-    source: 'common practice',
+    source: HOW['common-practice'](),
   }),
 };

@@ -1,22 +1,12 @@
-import type { Kilograms } from '../../measure/length.js';
-import { sayMm, showMm, type Show } from '../../measure/format.js';
+import { sayMass, showMm, type Show } from '../../measure/format.js';
 import { carried } from '../../walling/units/leaves/leaf.js';
 import type { SteelStageWork } from './work.js';
 import { cutBars, type CutList } from './cutting.js';
 import { USE_NAMES, type ScheduleLine } from './schedule.js';
 import { schedule, stockOf } from './steel.js';
+import type { Message, Say } from '../../messages/message.js';
+import { SHEET } from '../paperMessages.js';
 import { CAUTION, type PaperSheet, type PaperTable } from '../paper.js';
-
-const SHAPES: Record<ScheduleLine['shape'], string> = {
-  straight: 'straight',
-  hooked: 'hook at one end',
-  corner: 'right angle',
-  u: 'U',
-};
-
-/** Mass as the show units have it: pounds with feet, kilograms with millimetres. */
-export const sayMass = (kg: Kilograms, show: Show): string =>
-  show === 'mm' ? `${kg.toFixed(1)} kg` : `${(kg / 0.45359237).toFixed(1)} lb`;
 
 /** The cut lists of a schedule, one for each bar size. */
 export function cutLists(lines: readonly ScheduleLine[], stock: readonly number[]): [string, CutList][] {
@@ -30,15 +20,14 @@ export function cutLists(lines: readonly ScheduleLine[], stock: readonly number[
   ]);
 }
 
-export const sayProof = (cut: CutList): string =>
-  cut.proved
-    ? `${cut.bars} bars, and no list could take fewer`
-    : `${cut.bars} bars; no list could take fewer than ${cut.bound}`;
+/** How many bars a cut list takes, and how good that is. */
+export const proofOf = (cut: CutList): Message =>
+  SHEET.proof({ proved: cut.proved ? 'yes' : 'no', bars: cut.bars, bound: cut.bound });
 
-function cutTable(size: string, cut: CutList, show: Show): PaperTable {
+function cutTable(size: string, cut: CutList, show: Show, say: Say): PaperTable {
   return {
-    name: `Cut ${size}: ${sayProof(cut)}`,
-    head: ['bars', 'cut each into', 'left over'],
+    name: say(SHEET['cut-of']({ size, proof: proofOf(cut) })),
+    head: [SHEET.bars(), SHEET['cut-into'](), SHEET['left-over']()].map(say),
     figures: [0, 2],
     rows: [
       ...cut.patterns.map((p) => [
@@ -48,7 +37,7 @@ function cutTable(size: string, cut: CutList, show: Show): PaperTable {
       ]),
       ...cut.tooLong.map((w) => [
         `${w.count}`,
-        `${w.mark}: longer than any stock, ${showMm(w.length, show)}`,
+        say(SHEET['too-long']({ mark: w.mark, length: w.length })),
         '',
       ]),
     ],
@@ -56,37 +45,51 @@ function cutTable(size: string, cut: CutList, show: Show): PaperTable {
 }
 
 /** The bar schedule of one wall and how to cut it from stock. */
-export function barsSheet(job: string, work: SteelStageWork, show: Show): PaperSheet {
+export function barsSheet(job: string, work: SteelStageWork, show: Show, say: Say): PaperSheet {
   const { wall, steel } = carried(work);
   const lines = schedule(wall, steel);
   const stock = stockOf(wall);
   const cuts = cutLists(lines, stock);
-  const say = (n: number): string => sayMm(n, show);
-  const lap = steel.lap;
+  const { lap, bed } = steel;
+  const says: Message[] = [
+    ...(lap ? [SHEET['laps-of'](lap)] : []),
+    ...(bed
+      ? [SHEET['bed-steel']({ net: bed.net, laps: bed.withLaps, pieces: bed.pieces, corners: bed.corners })]
+      : []),
+    SHEET['bars-note'](),
+  ];
   return {
-    title: `Bars, ${wall.name}`,
-    sub: `${job}. Stock ${stock.map(say).join(', ')}; ${sayMass(
-      lines.reduce((s, l) => s + l.mass, 0),
-      show,
-    )} in all`,
-    says: [
-      lap ? `Laps of uprights: ${say(lap.length)}, ${lap.says} (${lap.source}).` : '',
-      steel.bed
-        ? `Reinforcement in the beds: ${steel.bed.net.toFixed(1)} m in the wall, ${steel.bed.withLaps.toFixed(1)} m with laps, in ${steel.bed.pieces} pieces and ${steel.bed.corners} corner pieces.`
-        : '',
-      'Dimensions are outside to outside. Lengths to cut are rounded up to the next inch, or the next 25 mm. Cap the ends that stand up.',
-    ].filter(Boolean),
+    title: say(SHEET['bars-of']({ wall: wall.name })),
+    sub: say(
+      SHEET['bars-sub']({
+        job,
+        stock: stock.map((length) => SHEET['length-of']({ length })),
+        mass: lines.reduce((s, l) => s + l.mass, 0),
+      }),
+    ),
+    says: says.map(say),
     drawing: null,
     tables: [
       {
-        name: 'Schedule',
-        head: ['mark', 'size', 'for', 'shape', 'A', 'B', 'cut to', 'no.', 'in all', 'mass'],
+        name: say(SHEET.schedule()),
+        head: [
+          SHEET.mark(),
+          SHEET.size(),
+          SHEET.for(),
+          SHEET['shape-head'](),
+          'A',
+          'B',
+          SHEET['cut-to'](),
+          SHEET.no(),
+          SHEET['in-all'](),
+          SHEET.mass(),
+        ].map(say),
         figures: [4, 5, 6, 7, 8, 9],
         rows: lines.map((l) => [
           l.mark,
           l.size,
-          USE_NAMES[l.use],
-          SHAPES[l.shape],
+          say(USE_NAMES[l.use]),
+          say(SHEET.shape({ shape: l.shape })),
           showMm(l.a, show),
           l.b > 0 ? showMm(l.b, show) : '',
           showMm(l.length, show),
@@ -95,8 +98,8 @@ export function barsSheet(job: string, work: SteelStageWork, show: Show): PaperS
           sayMass(l.mass, show),
         ]),
       },
-      ...cuts.map(([size, cut]) => cutTable(size, cut, show)),
+      ...cuts.map(([size, cut]) => cutTable(size, cut, show, say)),
     ],
-    caution: CAUTION,
+    caution: say(CAUTION),
   };
 }

@@ -1,3 +1,5 @@
+import { TABLE } from '../../tables/messages.js';
+import type { Said } from '../../messages/message.js';
 import { INCH, inches, toMillimetres, type Mm } from '../../measure/length.js';
 import type { ProfileId } from '../../tables/profiles.js';
 import { barOf } from '../../tables/bars.js';
@@ -17,8 +19,8 @@ export interface LapAsked {
 export interface Lap {
   length: number;
   rule: LapRule;
-  says: string;
-  source: string;
+  says: Said;
+  source: Said;
   /** The rule asked for does not serve a bar so large. */
   beyond: boolean;
 }
@@ -54,8 +56,8 @@ export function lapOf(size: string, asked: LapAsked, cover: number): Lap {
     return {
       length: asked.length,
       rule: 'drawing',
-      says: 'as the drawing says',
-      source: 'stated on this job',
+      says: TABLE['as-drawn'](),
+      source: TABLE['stated-on-job'](),
       beyond: false,
     };
   const tooLarge = diameter > LARGEST_BY_DIAMETERS + 0.5;
@@ -63,8 +65,8 @@ export function lapOf(size: string, asked: LapAsked, cover: number): Lap {
     return {
       length: developmentLength(diameter, cover, asked.masonry, asked.steel),
       rule: 'computed',
-      says: '0.13 d² fy γ ÷ (K √f′m), at least 12 in',
-      source: 'TMS 402 Eq. 6-1, from memory',
+      says: TABLE.development(),
+      source: TABLE['tms-402-6-1'](),
       beyond: asked.rule === '48d',
     };
   }
@@ -72,11 +74,8 @@ export function lapOf(size: string, asked: LapAsked, cover: number): Lap {
   return {
     length: times * diameter,
     rule: asked.rule,
-    says: `${times} bar diameters`,
-    source:
-      times === 48
-        ? 'the older allowable-stress rule, 0.002 d fs at 24 000 psi (IBC 2107.2.1), from memory'
-        : 'common practice; the drawing may ask for more',
+    says: TABLE['bar-diameters']({ times }),
+    source: times === 48 ? TABLE['older-rule']() : TABLE['practice-may-ask'](),
     beyond: false,
   };
 }

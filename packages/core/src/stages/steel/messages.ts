@@ -9,7 +9,7 @@ export const STEEL_ROOM = {
   'spacing-not-had': { asked: 'spacing', pitch: 'spacing' },
   'spacing-lower': { asked: 'spacing', pitch: 'spacing', used: 'spacing', next: 'spacing' },
   'space-them': { every: 'spacing' },
-  'no-cells': { unit: 'name' },
+  'no-cells': { unit: 'said' },
   'take-uprights-out': {},
   'broken-no-cell': { count: 'count', why: WHY, at: 'length' },
   'broken-across': { count: 'count', why: WHY, at: 'length', course: 'number' },

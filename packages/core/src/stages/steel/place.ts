@@ -1,3 +1,5 @@
+import { TABLE } from '../../tables/messages.js';
+import type { Message, Said } from '../../messages/message.js';
 import { INCH, type Mm } from '../../measure/length.js';
 import type { Held } from '../../job/types.js';
 import type { SetWall } from '../set-out/wall.js';
@@ -18,15 +20,15 @@ export interface PlaceInCell {
   /** How far off it may stand, across and along the wall. */
   across: Mm;
   along: number;
-  says: string;
-  source: string;
+  says: Said;
+  source: Said;
 }
 
 /** Tolerance across the wall by effective depth: ½ in to 8 in, 1 in to 24 in, 1¼ in over. */
 const acrossTolerance = (depth: number): number =>
   (depth <= 8 * INCH ? 0.5 : depth <= 24 * INCH ? 1 : 1.25) * INCH;
 
-const SOURCE = 'TMS 602 Art. 3.4 B, from memory; the place in the cell is the engineer’s drawing’s to say';
+const SOURCE = TABLE['place-source']();
 
 /**
  * Where a vertical bar stands in its cell. How the wall is held decides, and that is asked: free at the top with soil
@@ -53,12 +55,12 @@ export function placeInCell(
   const off = from === null ? offs[wall.held ?? 'unsaid'] : wall.unitWidth / 2 - from;
   // The soil presses its own side: with the bar on that side the far face is pressed together.
   const depth = wall.unitWidth / 2 + Math.abs(off);
-  const words: Record<Held | 'unsaid', string> = {
-    soil: 'toward the soil: the wall is free at its top',
-    floors: 'toward the room: the wall is held by its floors',
-    'free-standing': 'in the middle of the cell: the wall stands free',
-    drawing: 'in the middle of the cell until the drawing’s place is entered',
-    unsaid: 'in the middle of the cell: nobody has said how the wall is held',
+  const words: Record<Held | 'unsaid', Message> = {
+    soil: TABLE['place-soil'](),
+    floors: TABLE['place-floors'](),
+    'free-standing': TABLE['place-free'](),
+    drawing: TABLE['place-drawing'](),
+    unsaid: TABLE['place-unsaid'](),
   };
   return {
     off,
@@ -66,7 +68,7 @@ export function placeInCell(
     depth,
     across: acrossTolerance(depth),
     along: 2 * INCH,
-    says: from === null ? words[wall.held ?? 'unsaid'] : 'as the drawing says',
+    says: from === null ? words[wall.held ?? 'unsaid'] : TABLE['place-drawn'](),
     source: SOURCE,
   };
 }

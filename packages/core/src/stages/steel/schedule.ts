@@ -1,3 +1,5 @@
+import { TABLE } from '../../tables/messages.js';
+import type { Message } from '../../messages/message.js';
 import type { Mm, Kilograms } from '../../measure/length.js';
 import { barOf } from '../../tables/bars.js';
 import { cutLength, hook90, rounded, type BentBar } from './bends.js';
@@ -15,14 +17,14 @@ export const USE_LETTER: Record<BarUse, string> = {
   bed: 'B',
 };
 
-export const USE_NAMES: Record<BarUse, string> = {
-  vertical: 'upright',
-  starter: 'starter in the footing',
-  beam: 'in a beam',
-  footing: 'in the footing',
-  corner: 'round a corner',
-  dowel: 'dowel across a movement joint',
-  bed: 'in the beds',
+export const USE_NAMES: Record<BarUse, Message> = {
+  vertical: TABLE['bar-vertical'](),
+  starter: TABLE['bar-starter'](),
+  beam: TABLE['bar-beam'](),
+  footing: TABLE['bar-footing'](),
+  corner: TABLE['bar-corner'](),
+  dowel: TABLE['bar-dowel'](),
+  bed: TABLE['bar-bed'](),
 };
 
 /** A bar wanted so many times. Dimensions outside to outside, mm, before they are rounded to what is cut. */

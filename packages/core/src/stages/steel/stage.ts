@@ -1,3 +1,4 @@
+import { SHEET } from '../paperMessages.js';
 import { carried, carryingLeaf, leafOnFace } from '../../walling/units/leaves/leaf.js';
 import type { FaceLaid } from '../../walling/units/leaves/leavesOf.js';
 import { figuresNamed } from '../figure.js';
@@ -57,12 +58,12 @@ export const steel = stage<'steel', BeforeSteel, Steeled>({
   shapes: (work, run) => steelShapes(carried(work), run),
   holds: (work) => concreteHold(carried(work)),
   papers: [
-    { kind: 'starters', name: 'Starters', over: 'run', sheet: startersSheet },
+    { kind: 'starters', name: SHEET['starters-name'](), over: 'run', sheet: startersSheet },
     {
       kind: 'bars',
-      name: 'Bars',
+      name: SHEET['bars-name'](),
       over: 'wall',
-      sheet: (job, work, _run, show) => barsSheet(job, work, show),
+      sheet: (job, work, _run, show, say) => barsSheet(job, work, show, say),
     },
   ],
 });

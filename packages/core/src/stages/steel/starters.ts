@@ -1,3 +1,4 @@
+import type { BarReason } from './vertical.js';
 import type { Mm } from '../../measure/length.js';
 import type { SetStarter, SetWall } from '../set-out/wall.js';
 import { barOf } from '../../tables/bars.js';
@@ -80,7 +81,7 @@ export interface DowelPlace {
   at: Mm;
   /** From the one before, or from the start of the run. */
   step: number;
-  why: string;
+  why: BarReason;
 }
 
 export function dowelPlan(wall: SetWall, steel: SteelWork, run: number): DowelPlace[] {

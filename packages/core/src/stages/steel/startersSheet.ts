@@ -1,20 +1,14 @@
-import { sayMm, showMm, type Show } from '../../measure/format.js';
+import { showMm, type Show } from '../../measure/format.js';
 import { carried, carryingLeaf } from '../../walling/units/leaves/leaf.js';
 import type { SteelStageWork } from './work.js';
 import { rect, line, words, type SceneShape } from '../../shapes/shape.js';
 import { barOf } from '../../tables/bars.js';
 import { dowelPlan } from './starters.js';
 import { drilled, END_COVER, starterBar, wallLap } from './steel.js';
+import type { Message, Said, Say } from '../../messages/message.js';
+import { TABLE } from '../../tables/messages.js';
 import { CAUTION, type PaperSheet } from '../paper.js';
-
-const WHY: Record<string, string> = {
-  end: 'end of the wall',
-  corner: 'corner',
-  jamb: 'jamb',
-  joint: 'beside the movement joint',
-  spacing: 'on the spacing',
-  asked: 'put there by hand',
-};
+import { SHEET } from '../paperMessages.js';
 
 /** Length of the run, its openings and every starter on it, as they lie along the footing. */
 function footingPlan(work: SteelStageWork, run: number, show: Show): PaperSheet['drawing'] {
@@ -47,46 +41,78 @@ function footingPlan(work: SteelStageWork, run: number, show: Show): PaperSheet[
 }
 
 /** The plan of starters that is carried to the footing before the pour: each from the start of the run, never stepped. */
-export function startersSheet(job: string, work: SteelStageWork, run: number, show: Show): PaperSheet {
+export function startersSheet(
+  job: string,
+  work: SteelStageWork,
+  run: number,
+  show: Show,
+  say: Say,
+): PaperSheet {
   const { wall, steel } = carried(work);
   const size = wall.steel?.vertical?.bar ?? '';
   const places = dowelPlan(wall, steel, run);
-  const say = (n: number): string => sayMm(n, show);
   const starter = size === '' ? null : starterBar(wall, size);
   const lap = size === '' ? null : wallLap(wall, size);
   const outer = carryingLeaf(work).offset + (steel.place?.from ?? wall.unitWidth / 2);
   const other = work.runs.find((r) => r.index === run)?.ends.end.other ?? null;
   const round = other === null ? undefined : wall.runs[other]?.name;
+  const sized = size === '' ? 'none' : 'some';
+  const risen = (): Message => {
+    if (!starter || !lap) return SHEET['starters-unsaid']();
+    const stands = { lap: lap.length, rule: lap.says, all: starter.a };
+    return wall.steel?.drilled
+      ? SHEET['starters-drilled']({ ...drilled(size), ...stands })
+      : SHEET['starters-cast']({ ...stands, hook: starter.b });
+  };
+  const says: Said[] = [
+    SHEET['starters-places'](),
+    SHEET['starters-across']({
+      outer,
+      place: steel.place?.says ?? TABLE['place-unsaid'](),
+      across: steel.place?.across ?? 0,
+      along: steel.place?.along ?? 0,
+      source: steel.place?.source ?? '',
+    }),
+    ...(round === undefined ? [] : [SHEET['starters-corner']({ run: round })]),
+    risen(),
+    SHEET['starters-bent']({ size: sized, bar: size, thick: size === '' ? 0 : barOf(size).diameter }),
+  ];
   return {
-    title: `Starters, ${wall.runs[run]?.name ?? wall.name}`,
-    sub: `${job}, ${wall.name}. ${places.length} starters${size === '' ? '' : ` of ${size}`}, run ${say(wall.runs[run]?.length ?? 0)} on its outside face`,
-    says: [
-      'Every place is to the middle of the bar, from the start of the run on its outside face. Hook the tape once.',
-      `Across the wall: ${say(outer)} from the outside face, ${steel.place?.says ?? 'in the middle of the cell'}. May stand off ${say(steel.place?.across ?? 0)} across and ${say(steel.place?.along ?? 0)} along the wall (${steel.place?.source ?? ''}).`,
-      round === undefined ? '' : `The bar in the corner at its end is on the list of ${round}.`,
-      starter && lap && wall.steel?.drilled
-        ? `Drilled into the concrete that is there: hole ${say(drilled(size).hole)}, ${say(drilled(size).depth)} deep, no nearer an edge than ${say(drilled(size).edge)}; blown and brushed clean, set by the adhesive maker’s table. Each stands ${say(lap.length)} above it (${lap.says}), ${say(starter.a)} in all.`
-        : starter && lap
-          ? `Each stands ${say(lap.length)} above the footing to lap its bar (${lap.says}), ${say(starter.a)} in all up from its hook, hook ${say(starter.b)}.`
-          : 'The footing’s depth is not stated: how deep they go is the drawing’s to say.',
-      `A bar may be bent back into line no more than 1 in 6, never heated. ${size === '' ? '' : `${size} is ${say(barOf(size).diameter)} thick. `}Cap every bar that stands up.`,
-    ].filter(Boolean),
+    title: say(SHEET['starters-of']({ run: wall.runs[run]?.name ?? wall.name })),
+    sub: say(
+      SHEET['starters-sub']({
+        job,
+        wall: wall.name,
+        count: places.length,
+        size: sized,
+        bar: size,
+        length: wall.runs[run]?.length ?? 0,
+      }),
+    ),
+    says: says.map(say),
     drawing: footingPlan(work, run, show),
     tables: [
       {
-        name: 'Starters',
-        head: ['no.', 'from the start', 'from the last', 'why here', 'placed', 'seen by'],
+        name: say(SHEET.starters()),
+        head: [
+          SHEET.no(),
+          SHEET['from-start'](),
+          SHEET['from-last'](),
+          SHEET['why-here'](),
+          SHEET.placed(),
+          SHEET['seen-by'](),
+        ].map(say),
         figures: [0, 1, 2],
         rows: places.map((d, i) => [
           String(i + 1),
           showMm(d.at, show, 64),
           showMm(d.step, show, 64),
-          WHY[d.why] ?? d.why,
+          say(SHEET.why({ why: d.why })),
           '',
           '',
         ]),
       },
     ],
-    caution: CAUTION,
+    caution: say(CAUTION),
   };
 }

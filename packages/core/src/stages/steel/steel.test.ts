@@ -420,7 +420,7 @@ test('figures of steel, grout and joints open into their working', () => {
     const made = working(job, [], `w/wall/${figure}`);
     expect(made?.result).toBeGreaterThan(0);
     expect(made?.inputs.length).toBeGreaterThan(0);
-    expect(made?.source.length).toBeGreaterThan(3);
+    expect(sayFor('mm')(made?.source ?? '').length).toBeGreaterThan(3);
   }
   // 8 ft 8 in, both faces.
   expect(working(job, [], 'w/wall/joints.sealant')?.result).toBeCloseTo(2 * 104 * INCH, 6);

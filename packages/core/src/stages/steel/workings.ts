@@ -4,6 +4,7 @@ import { count, length, type Workings } from '../figure.js';
 import { BED_PIECE, bedLap } from './horizontal.js';
 import type { SteelStageWork } from './work.js';
 import { schedule } from './steel.js';
+import { HOW } from '../workingMessages.js';
 
 type Work = SteelStageWork;
 
@@ -24,60 +25,56 @@ export const STEEL_WORKINGS: Workings<Work> = {
   'steel.mass': (p) => {
     const lines = schedule(carried(p).wall, p.steel);
     return {
-      title: 'Bars, by weight',
-      formula: 'Σ length to cut × number × mass a metre',
+      title: HOW['bars-by-weight'](),
+      formula: HOW['length-to-cut-number'](),
       inputs: [
         count(
-          'bars',
+          HOW.bars(),
           lines.reduce((s, l) => s + l.count, 0),
-          'the bar schedule',
+          HOW['the-bar-schedule'](),
         ),
         length(
-          'length of all',
+          HOW['length-of-all'](),
           lines.reduce((s, l) => s + l.total, 0),
-          'cut lengths, laps and hooks in them',
+          HOW['cut-lengths-laps-and'](),
         ),
       ],
       result: steelMass(p),
       quantity: 'mass',
-      source: 'ASTM A615 or EN 10080 bar table, from memory',
+      source: HOW['astm-a615-or-en'](),
     };
   },
   'steel.bed': (p) => ({
-    title: 'Reinforcement in the beds',
-    formula: 'Σ stretches of each reinforced bed + a lap for every piece after the first',
+    title: HOW['reinforcement-in-the-beds'](),
+    formula: HOW['stretches-of-each-reinforced'](),
     inputs: [
-      count('beds', p.steel.bed?.courses ?? 0, 'over every so many courses, the last left out'),
-      length(
-        'in the wall',
-        (p.steel.bed?.net ?? 0) * 1000,
-        'stretch by stretch, stopped at joints and openings',
-      ),
-      length('a piece', BED_PIECE, '10 ft, from memory'),
-      length('lap', bedLap(carried(p).wall), 'TMS 602 Art. 3.4 B: 6 in; 225 mm in the UK; from memory'),
+      count(HOW.beds(), p.steel.bed?.courses ?? 0, HOW['over-every-so-many']()),
+      length(HOW['in-the-wall'](), (p.steel.bed?.net ?? 0) * 1000, HOW['stretch-by-stretch-stopped']()),
+      length(HOW['a-piece'](), BED_PIECE, HOW['10-ft-from-memory']()),
+      length(HOW.lap(), bedLap(carried(p).wall), HOW['tms-602-art-3']()),
     ],
     result: (p.steel.bed?.withLaps ?? 0) * 1000,
     quantity: 'length',
-    source: 'the stretches as they are laid',
+    source: HOW['the-stretches-as-they'](),
   }),
   'steel.topTies': (p) => ({
-    title: 'Top ties for uprights',
-    formula: 'one for each upright, so that a bar dropped in hangs plumb',
-    inputs: [count('uprights', uprights(p), 'cells with a bar')],
+    title: HOW['top-ties-for-uprights'](),
+    formula: HOW['one-for-each-upright'](),
+    inputs: [count(HOW.uprights(), uprights(p), HOW['cells-with-a-bar']())],
     result: uprights(p),
     quantity: 'count',
-    source: 'common practice',
+    source: HOW['common-practice'](),
   }),
   'steel.straps': (p) => ({
-    title: 'Corner straps',
-    formula: 'corners × courses ÷ every so many, rounded down',
+    title: HOW['corner-straps'](),
+    formula: HOW['corners-courses-every-so'](),
     inputs: [
-      count('corners', p.wall.line.corners.length, 'the line'),
-      count('courses', p.gauge.count, 'the gauge'),
-      count('every so many', p.wall.steel?.straps ?? 0, 'stated'),
+      count(HOW.corners(), p.wall.line.corners.length, HOW['the-line']()),
+      count(HOW.courses(), p.gauge.count, HOW['the-gauge']()),
+      count(HOW['every-so-many'](), p.wall.steel?.straps ?? 0, 'stated'),
     ],
     result: cornerStraps(p),
     quantity: 'count',
-    source: 'common practice',
+    source: HOW['common-practice'](),
   }),
 };

@@ -74,13 +74,13 @@ export const scaffold = stage<'scaffold', SetOutWork & GaugeWork & BondWork, Boa
       kind: 'boards',
       name: 'Boards',
       over: 'wall',
-      sheet: (job, { boards }) => ({
+      sheet: (job, { boards }, _run, _show, say) => ({
         title: 'Boards',
         sub: job,
         says: [],
         drawing: null,
         tables: [{ name: 'Boards', head: ['lift'], figures: [0], rows: boards.map((b) => [String(b.lift)]) }],
-        caution: CAUTION,
+        caution: say(CAUTION),
       }),
     },
   ],

@@ -1,11 +1,13 @@
+import type { Said } from '../../../messages/message.js';
 import type { Figure, MaterialRow } from '../../../stages/figure.js';
 import type { Counted } from '../../walling.js';
 import { KINDS, type Kind } from '../laying/kinds.js';
-import { KIND_NAMES } from './names.js';
+import { kindNamed } from './names.js';
 import { mortarOfWall, type LeafTally } from './ofWall.js';
-import { buyKey, buyName, packsOf, type Counts } from './tally.js';
+import { buyKey, orderOf, packsOf, type Counts } from './tally.js';
+import { HOW } from '../../../stages/workingMessages.js';
 
-const figure = (name: string, key: string, value: number, quantity: Figure['quantity']): Figure => ({
+const figure = (name: Said, key: string, value: number, quantity: Figure['quantity']): Figure => ({
   key,
   name,
   value,
@@ -13,23 +15,22 @@ const figure = (name: string, key: string, value: number, quantity: Figure['quan
 });
 
 const counted = (pieces: Counts): Figure[] =>
-  KINDS.filter((k) => pieces[k] > 0).map((k) => figure(KIND_NAMES[k], `pieces.${k}`, pieces[k], 'count'));
+  KINDS.filter((k) => pieces[k] > 0).map((k) => figure(kindNamed(k), `pieces.${k}`, pieces[k], 'count'));
 
 const ofRun = (face: LeafTally, place: number): Figure[] => {
   const t = face.runs[place];
   if (!t) return [];
   return [
     ...counted(t.pieces),
-    figure('Mortar in the joints', 'mortar.geometric', t.mortar.geometric, 'volume'),
-    figure('Mortar to mix', 'mortar.used', t.mortar.used, 'volume'),
-    figure('Face, openings out', 'area', t.area, 'area'),
+    figure(HOW['mortar-in-the-joints'](), 'mortar.geometric', t.mortar.geometric, 'volume'),
+    figure(HOW['mortar-to-mix'](), 'mortar.used', t.mortar.used, 'volume'),
+    figure(HOW['face-openings-out'](), 'area', t.area, 'area'),
   ];
 };
 
 const ordered = (t: LeafTally): Figure[] =>
   t.buy.map((l) => {
-    const name = `${t.name === '' ? 'Order' : `${t.name}, order`}: ${buyName(l, KIND_NAMES)}`;
-    return figure(name, `${t.key}${buyKey(l)}`, l.ordered, 'count');
+    return figure(orderOf(t.name, l), `${t.key}${buyKey(l)}`, l.ordered, 'count');
   });
 
 /** What units and mortar come to: of one run, or of the whole wall with what to order for it. */
@@ -43,17 +44,20 @@ export function unitFigures(p: Counted, run: number | null): Figure[] {
   return [
     ...counted(tally.pieces),
     ...tallies.flatMap(ordered),
-    ...behind.map((t) =>
-      figure(`${t.name}: mortar to mix`, `${t.key}mortar.used`, t.tally.mortar.used, 'volume'),
+    ...behind.map((t) => figure(HOW['inner-mortar'](), `${t.key}mortar.used`, t.tally.mortar.used, 'volume')),
+    figure(HOW['mortar-in-the-joints'](), 'mortar.geometric', tally.mortar.geometric, 'volume'),
+    figure(HOW['mortar-to-mix'](), 'mortar.used', tally.mortar.used, 'volume'),
+    figure(
+      HOW['order-packs']({ pack: pack.name }),
+      'mortar.ordered',
+      packsOf(mortarOfWall(p).used, pack),
+      'count',
     ),
-    figure('Mortar in the joints', 'mortar.geometric', tally.mortar.geometric, 'volume'),
-    figure('Mortar to mix', 'mortar.used', tally.mortar.used, 'volume'),
-    figure(`Order: mortar, ${pack.name}s`, 'mortar.ordered', packsOf(mortarOfWall(p).used, pack), 'count'),
-    figure('Face, openings out', 'area', tally.area, 'area'),
+    figure(HOW['face-openings-out'](), 'area', tally.area, 'area'),
   ];
 }
 
-const row = (what: string, more: Partial<MaterialRow>): MaterialRow => ({
+const row = (what: Said, more: Partial<MaterialRow>): MaterialRow => ({
   run: '',
   what,
   unit: '',
@@ -71,18 +75,21 @@ export function unitMaterials(p: Counted): MaterialRow[] {
   const { pack } = p.wall.profile;
   const laid = p.runs.flatMap((run, i) =>
     KINDS.filter((kind) => (face.runs[i]?.pieces[kind] ?? 0) > 0).map((kind: Kind) =>
-      row(KIND_NAMES[kind], {
+      row(kindNamed(kind), {
         run: p.wall.runs[run.index]?.name ?? '',
         unit: p.wall.unit.id,
         net: face.runs[i]?.pieces[kind] ?? 0,
-        measure: 'pieces laid',
+        measure: HOW['pieces-laid'](),
       }),
     ),
   );
   const bought = p.tallies.flatMap((t) =>
     t.buy.map((line) =>
       row(
-        `To order${t.name === '' ? '' : `, ${t.name.toLowerCase()}`}: ${KIND_NAMES[line.kind].toLowerCase()}`,
+        HOW['to-order-of']({
+          leaf: t.name,
+          what: HOW['kind-plain']({ kind: line.kind, half: 'no' }),
+        }),
         { unit: line.unit, net: line.net, order: line.ordered, measure: 'units' },
       ),
     ),
@@ -90,13 +97,13 @@ export function unitMaterials(p: Counted): MaterialRow[] {
   return [
     ...laid,
     ...bought,
-    ...behind.map((t) => row(`${t.name}: mortar to mix`, { net: filed(t.tally.mortar.used), measure: 'm3' })),
-    row('Mortar in the joints', { net: filed(geometric), measure: 'm3' }),
-    row(behind.length > 0 ? 'Mortar to mix (packs for both leaves)' : 'Mortar to mix', {
+    ...behind.map((t) => row(HOW['inner-mortar'](), { net: filed(t.tally.mortar.used), measure: 'm3' })),
+    row(HOW['mortar-in-the-joints'](), { net: filed(geometric), measure: 'm3' }),
+    row(behind.length > 0 ? HOW['packs-for-both']() : HOW['mortar-to-mix'](), {
       unit: pack.name,
       net: filed(used),
       order: packsOf(mortarOfWall(p).used, pack),
-      measure: 'm3, packs',
+      measure: HOW['m3-packs'](),
     }),
   ];
 }

@@ -2,7 +2,7 @@ import { tallyRows } from '../../../exchange/csv.js';
 import { CUBIC_FOOT_MM3 } from '../../../measure/length.js';
 import { plan, type WallPlan } from '../../../plan/plan.js';
 import { working } from '../../../plan/working.js';
-import { jobOf, planOf, straight, type OneWall, rowsBehind } from '../../../test/jobs.js';
+import { jobOf, planOf, straight, type OneWall, rowsBehind, sayFor } from '../../../test/jobs.js';
 import { mortarOfWall } from './ofWall.js';
 
 const FT3 = CUBIC_FOOT_MM3 / 1e9;
@@ -101,6 +101,6 @@ test('the mortar to order is both leaves’, in the table, the working and the f
   expect(mortarOfWall(p).used).toBeCloseTo(both, 9);
   const packs = Math.ceil(both / pack.m3);
   expect(packs).toBeGreaterThan(Math.ceil(p.tally.mortar.used / pack.m3));
-  expect(tallyRows(planned).find((r) => r.at(-1) === 'm3, packs')).toContain(packs);
+  expect(tallyRows(planned, sayFor('mm')).find((r) => r.at(-1) === 'm3, packs')).toContain(packs);
   expect(working(job, [], 'w/wall/mortar.ordered')?.result).toBe(packs);
 });

@@ -1,16 +1,6 @@
+import type { Message } from '../../../messages/message.js';
+import { HOW } from '../../../stages/workingMessages.js';
 import type { Kind } from '../laying/kinds.js';
 
-/** What a tally calls each kind. */
-export const KIND_NAMES: Record<Kind, string> = {
-  stretcher: 'Stretchers',
-  header: 'Headers',
-  half: 'Halves',
-  'three-quarter': 'Three-quarters',
-  closer: 'Closers',
-  corner: 'Corner units',
-  jamb: 'Jamb units',
-  beam: 'Beam units',
-  lintel: 'Lintels',
-  cap: 'Caps',
-  cut: 'Sawn to length',
-};
+/** What a tally calls a kind of piece, at the head of a line. */
+export const kindNamed = (kind: Kind): Message => HOW['kind-named']({ kind });

@@ -6,9 +6,9 @@ import { addTallies, buyLines, tallyRun, type BuyLine, type Tally } from './tall
 export interface LeafTally {
   leaves: readonly [Leaf, ...Leaf[]];
   wall: SetWall;
-  /** What its figures' keys begin with, and its lines where people read them: nothing for the face. */
+  /** What its figures' keys begin with: nothing for the face. */
   key: '' | 'inner.';
-  name: '' | 'Inner leaf';
+  name: 'face' | 'inner';
   /** Run by run, in the order of the leaf's runs. */
   runs: Tally[];
   tally: Tally;
@@ -38,8 +38,8 @@ export function talliesOf(work: Leaved, before: readonly LeafTally[] = []): [Lea
   const [face, ...withIt] = withTheFace(work);
   const inner = behindCavity(work);
   return [
-    tallied([face as Leaf, ...withIt], { key: '', name: '' }, before[0]),
-    ...(inner ? [tallied([inner], { key: 'inner.', name: 'Inner leaf' }, before[1])] : []),
+    tallied([face as Leaf, ...withIt], { key: '', name: 'face' }, before[0]),
+    ...(inner ? [tallied([inner], { key: 'inner.', name: 'inner' }, before[1])] : []),
   ];
 }
 

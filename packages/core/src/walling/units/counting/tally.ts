@@ -1,3 +1,5 @@
+import { HOW } from '../../../stages/workingMessages.js';
+import type { Message } from '../../../messages/message.js';
 import type { SquareMetres, CubicMetres } from '../../../measure/length.js';
 import { KINDS, type Kind } from '../laying/kinds.js';
 import type { Leaf } from '../leaves/leaf.js';
@@ -313,9 +315,13 @@ export const buyKey = (l: BuyLine): string =>
   `buy.${l.letIn ?? `${l.halfHigh ? 'half-high.' : ''}${l.kind}`}`;
 
 /** What a line of the order is called where people read it, lower case. */
-export const buyName = (l: BuyLine, kinds: Record<Kind, string>): string =>
+export const buyName = (l: BuyLine): Message =>
   l.letIn !== undefined
-    ? { 'air-brick': 'air bricks', vent: 'vents' }[l.letIn]
-    : `${l.halfHigh ? 'half-high ' : ''}${kinds[l.kind].toLowerCase()}`;
+    ? { 'air-brick': HOW['air-bricks'](), vent: HOW.vents() }[l.letIn]
+    : HOW['kind-plain']({ kind: l.kind, half: l.halfHigh ? 'yes' : 'no' });
+
+/** The same as a line of what to order, of the face or of the leaf behind it. */
+export const orderOf = (leaf: 'face' | 'inner', l: BuyLine): Message =>
+  HOW['order-of']({ leaf, what: buyName(l) });
 
 export const packsOf = (m3: CubicMetres, pack: { m3: CubicMetres }): number => Math.ceil(m3 / pack.m3 - 1e-9);

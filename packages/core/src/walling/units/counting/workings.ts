@@ -1,28 +1,30 @@
+import type { Said } from '../../../messages/message.js';
 import { count, type Made, type WorkingInput } from '../../../stages/figure.js';
 import type { Counted } from '../../walling.js';
 import { KINDS } from '../laying/kinds.js';
-import { KIND_NAMES } from './names.js';
+import { kindNamed } from './names.js';
 import { KERF } from './offcuts.js';
 import { mortarOfWall, type LeafTally } from './ofWall.js';
 import { buyKey, buyName, packsOf, type Tally } from './tally.js';
+import { HOW } from '../../../stages/workingMessages.js';
 
 type Make = (p: Counted, t: Tally, figure: string) => Made | null;
 
-const JOINTS = 'the joints as laid out in the plan';
+const JOINTS = HOW['the-joints-as-laid']();
 
-const pieceCount = (name: string, value: number): WorkingInput =>
-  count(name, value, 'counted piece by piece in the plan');
+const pieceCount = (name: Said, value: number): WorkingInput =>
+  count(name, value, HOW['counted-piece-by-piece']());
 
 const pieces: Make = (p, t, figure) => {
   const kind = KINDS.find((k) => `pieces.${k}` === figure);
   if (!kind) return null;
   return {
-    title: KIND_NAMES[kind],
-    formula: 'pieces of this kind, every course counted',
-    inputs: [pieceCount('courses', p.gauge.count), pieceCount('pieces of every kind', t.total)],
+    title: kindNamed(kind),
+    formula: HOW['pieces-of-this-kind'](),
+    inputs: [pieceCount(HOW.courses(), p.gauge.count), pieceCount(HOW['pieces-of-every-kind'](), t.total)],
     result: t.pieces[kind],
     quantity: 'count',
-    source: 'the bond, unit by unit; nothing is taken from an area',
+    source: HOW['the-bond-unit-by'](),
   };
 };
 
@@ -36,53 +38,54 @@ const buy: Make = (p, _t, figure) => {
   if (!line) return null;
   const breakage = of.wall.profile.breakage(of.wall.unit);
   return {
-    title: `To order${of.name === '' ? '' : `, ${of.name.toLowerCase()}`}: ${buyName(line, KIND_NAMES)}`,
-    formula: 'net × (1 + breakage), rounded up once at the end',
+    title: HOW['to-order-of']({ leaf: of.name, what: buyName(line) }),
+    formula: HOW['net-1-breakage-rounded'](),
     inputs: [
-      pieceCount('net, whole units laid', line.net - line.toSaw),
-      count(
-        'net, whole units opened to saw from, offcuts used again',
-        line.toSaw,
-        `longest piece first, saw cut ${KERF} mm: common practice`,
-      ),
-      { name: 'breakage', value: breakage, quantity: 'factor', source: p.wall.profile.breakageSource },
+      pieceCount(HOW['net-whole-units-laid'](), line.net - line.toSaw),
+      count(HOW['net-whole-units-opened'](), line.toSaw, HOW['longest-first']({ kerf: KERF })),
+      { name: HOW.breakage(), value: breakage, quantity: 'factor', source: p.wall.profile.breakageSource },
     ],
     result: line.ordered,
     quantity: 'count',
-    source: 'this wall; round to pallets with your yard',
+    source: HOW['this-wall-round-to'](),
   };
 };
 
 const geometric: Make = (p, t) => ({
-  title: 'Mortar in the joints',
-  formula: 'Σ bed length × bed × width bedded + Σ perp × unit height × width bedded',
+  title: HOW['mortar-in-the-joints'](),
+  formula: HOW['bed-length-bed-width'](),
   inputs: [
     {
-      name: 'beds, length of all courses',
+      name: HOW['beds-length-of-all'](),
       value: t.mortar.bedLength * 1000,
       quantity: 'length',
       source: JOINTS,
     },
-    count('perps', t.mortar.perpCount, JOINTS),
-    { name: 'bed, target', value: p.wall.bed, quantity: 'length', source: 'stated, or the profile’s' },
+    count(HOW.perps(), t.mortar.perpCount, JOINTS),
     {
-      name: 'head joint, target',
-      value: p.wall.head,
+      name: HOW['bed-target'](),
+      value: p.wall.bed,
       quantity: 'length',
-      source: 'stated, or the profile’s',
+      source: HOW['stated-or-the-profile'](),
     },
     {
-      name: 'width bedded',
+      name: HOW['head-joint-target'](),
+      value: p.wall.head,
+      quantity: 'length',
+      source: HOW['stated-or-the-profile'](),
+    },
+    {
+      name: HOW['width-bedded'](),
       value: t.mortar.spread,
       quantity: 'length',
       source: p.wall.profile.beddingSource,
     },
-    { name: 'beds', value: t.mortar.beds, quantity: 'volume', source: JOINTS },
-    { name: 'perps, all', value: t.mortar.perps, quantity: 'volume', source: JOINTS },
+    { name: HOW.beds(), value: t.mortar.beds, quantity: 'volume', source: JOINTS },
+    { name: HOW['perps-all'](), value: t.mortar.perps, quantity: 'volume', source: JOINTS },
   ],
   result: t.mortar.geometric,
   quantity: 'volume',
-  source: 'geometry: no waste, no droppings, cells and frogs empty',
+  source: HOW['geometry-no-waste-no'](),
 });
 
 const used: Make = (p, t) => {
@@ -90,18 +93,23 @@ const used: Make = (p, t) => {
   const source = p.wall.profile.mortarSource(p.wall.unit);
   const byArea = 'rateM3PerM2' in rule;
   return {
-    title: 'Mortar to mix',
+    title: HOW['mortar-to-mix'](),
     formula: byArea
-      ? `net face area × site rate${p.wall.wythes === 2 ? ' × 2 leaves + joint between them' : ''}`
-      : 'mortar in the joints × factor',
+      ? HOW['area-by-rate']({ leaves: p.wall.wythes === 2 ? 'two' : 'one' })
+      : HOW['joints-by-factor'](),
     inputs: byArea
       ? [
-          { name: 'net face area', value: t.area, quantity: 'area', source: 'outside face, openings out' },
-          { name: 'site rate, m³ per m² of one leaf', value: rule.rateM3PerM2, quantity: 'factor', source },
+          {
+            name: HOW['net-face-area'](),
+            value: t.area,
+            quantity: 'area',
+            source: HOW['outside-face-openings-out'](),
+          },
+          { name: HOW['site-rate-m-per'](), value: rule.rateM3PerM2, quantity: 'factor', source },
           ...(p.wall.wythes === 2
             ? [
                 {
-                  name: 'joint between the leaves',
+                  name: HOW['joint-between-the-leaves'](),
                   value: t.mortar.collar,
                   quantity: 'volume' as const,
                   source: JOINTS,
@@ -109,15 +117,20 @@ const used: Make = (p, t) => {
               ]
             : []),
           {
-            name: 'mortar in the joints, to compare',
+            name: HOW['mortar-in-the-joints-to'](),
             value: t.mortar.geometric,
             quantity: 'volume',
             source: JOINTS,
           },
         ]
       : [
-          { name: 'mortar in the joints', value: t.mortar.geometric, quantity: 'volume', source: JOINTS },
-          { name: 'factor', value: rule.factor, quantity: 'factor', source },
+          {
+            name: HOW['mortar-in-the-joints-x'](),
+            value: t.mortar.geometric,
+            quantity: 'volume',
+            source: JOINTS,
+          },
+          { name: HOW.factor(), value: rule.factor, quantity: 'factor', source },
         ],
     result: t.mortar.used,
     quantity: 'volume',
@@ -126,18 +139,23 @@ const used: Make = (p, t) => {
 };
 
 const ordered: Make = (p, t) => ({
-  title: `Mortar, ${p.wall.profile.pack.name}s`,
-  formula: `mortar to mix${p.tallies.length > 1 ? ', both leaves,' : ''} ÷ what a pack makes, rounded up`,
+  title: HOW['mortar-in-packs']({ pack: p.wall.profile.pack.name }),
+  formula: HOW['packs-made']({ leaves: p.tallies.length > 1 ? 'two' : 'one' }),
   inputs: [
-    { name: 'mortar to mix', value: t.mortar.used, quantity: 'volume', source: 'see its own working' },
+    {
+      name: HOW['mortar-to-mix-x'](),
+      value: t.mortar.used,
+      quantity: 'volume',
+      source: HOW['see-its-own-working'](),
+    },
     ...p.tallies.slice(1).map((t) => ({
-      name: `mortar to mix, ${t.name.toLowerCase()}`,
+      name: HOW['inner-to-mix'](),
       value: t.tally.mortar.used,
       quantity: 'volume' as const,
-      source: 'see its own working',
+      source: HOW['see-its-own-working'](),
     })),
     {
-      name: 'a pack makes',
+      name: HOW['a-pack-makes'](),
       value: p.wall.profile.pack.m3,
       quantity: 'volume',
       source: p.wall.profile.pack.source,
@@ -152,20 +170,20 @@ const ordered: Make = (p, t) => ({
 });
 
 const area: Make = (p, t) => ({
-  title: 'Net face area',
-  formula: 'Σ run length × height built − clear openings',
+  title: HOW['net-face-area-x'](),
+  formula: HOW['run-length-height-built'](),
   inputs: [
     {
-      name: 'height built',
+      name: HOW['height-built'](),
       value: p.gauge.courses.at(-1)?.top ?? 0,
       quantity: 'length',
-      source: 'top of the last course',
+      source: HOW['top-of-the-last'](),
     },
-    count('openings', p.wall.openings.length, 'stated'),
+    count(HOW.openings(), p.wall.openings.length, 'stated'),
   ],
   result: t.area,
   quantity: 'area',
-  source: 'geometry: outside face',
+  source: HOW['geometry-outside-face'](),
 });
 
 /** The same figure of the leaf behind the face, worked out as of a wall of its own. */
@@ -175,7 +193,7 @@ const ofInner =
     const of = tallyNamed(p, figure);
     if (of.key === '') return null;
     const made = make({ ...p, wall: of.wall, gauge: of.leaves[0].gauge }, of.tally, figure);
-    return made && { ...made, title: `${of.name}: ${made.title.toLowerCase()}` };
+    return made && { ...made, title: HOW['inner-of']({ what: made.title }) };
   };
 
 const MAKERS: Record<string, Make> = {

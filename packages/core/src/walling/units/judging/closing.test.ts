@@ -1,5 +1,5 @@
 import type { planOf } from '../../../test/jobs.js';
-import { straight } from '../../../test/jobs.js';
+import { straight, sayFor } from '../../../test/jobs.js';
 import { tapeSheet, tapeRows } from '../../../exchange/tapeSheet.js';
 import { plan } from '../../../plan/plan.js';
 import { jobOf } from '../../../test/jobs.js';
@@ -37,7 +37,7 @@ describe('the dry-lay tape', () => {
     openings: [{ at: 675 - 10, width: 460, sill: 0, head: 600 }],
   };
   const work = plan(jobOf(wall), [], { advise: false }).walls[0] as ReturnType<typeof planOf>;
-  const sheet = tapeSheet('Test', work, 0, 'mm');
+  const sheet = tapeSheet('Test', work, 0, sayFor('mm'));
   test('running marks to the middle of every perp: n × 225 − 5 on a course that begins whole', () => {
     const perps = sheet.courses[0]?.marks.filter((m) => m.what === 'perp').map((m) => m.at) ?? [];
     expect(perps.slice(0, 2)).toEqual([220, 445]);
@@ -50,6 +50,8 @@ describe('the dry-lay tape', () => {
       expect(c.marks.filter((m) => m.what === 'jamb').map((m) => m.at)).toEqual([665, 1125]);
       expect(c.marks.at(-1)).toEqual({ at: 2015, what: 'end' });
     }
-    expect(tapeRows(sheet, 'mm')).toHaveLength(1 + sheet.courses.reduce((n, c) => n + c.marks.length, 0));
+    expect(tapeRows(sheet, 'mm', sayFor('mm'))).toHaveLength(
+      1 + sheet.courses.reduce((n, c) => n + c.marks.length, 0),
+    );
   });
 });

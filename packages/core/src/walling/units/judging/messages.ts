@@ -52,7 +52,7 @@ export const BOND_ROOM = {
   'header-short': { length: 'length', across: 'length' },
   'header-long': { length: 'length', across: 'length' },
   'lay-two': {},
-  'lay-one': { bond: 'name' },
+  'lay-one': { bond: 'said' },
   // Curves and corners
   curve: {
     run: 'name',
