@@ -42,7 +42,7 @@ const underneath = {
   name: 'the-record-lies-under-the-plan',
   severity: 'error',
   from: { path: '^packages/core/src/(record|places|statement|measure)/', pathNot: '\\.test\\.ts$' },
-  to: { path: '^packages/core/src/', pathNot: '^packages/core/src/(record|places|statement|measure)/' },
+  to: { path: '^packages/core/src/', pathNot: '^packages/core/src/(record|places|statement|measure|messages)/' },
 };
 module.exports = {
   forbidden: [

@@ -75,8 +75,8 @@ export async function settled(page: Page): Promise<void> {
   await page.waitForFunction(
     () =>
       !document.body.hasAttribute('data-planning') &&
-      !document.body.textContent?.includes('Weighing the choices') &&
-      document.querySelector('[aria-label="The wall says"]') !== null,
+      document.querySelector('[data-weighing]') === null &&
+      document.querySelector('[data-says]') !== null,
     // The last fix of a building with every opening off its bond may be long in coming on a busy machine.
     { timeout: 45_000 },
   );

@@ -1,6 +1,6 @@
 import { checkJob, plan, benchView, type Job, type BenchView } from '@even-tally/core';
-import { openingEdit } from '../src/bench/openingEdits';
 import { layOut } from '../src/bench/layout';
+import { openingEdit } from '../src/bench/openingEdits';
 import { lineFor, shapeOf } from '../src/stages/set-out/shapes';
 import { openPlanner } from '../src/workers/planner';
 
@@ -145,7 +145,7 @@ test('the planner answers with pieces first and advice after, and the latest ask
   // Between them only what is ranked already.
   expect(seen.slice(1, -1).every((s) => s.weighed && !s.advised)).toBe(true);
   const w = await planner.ask('working', { key: 'n/wall/mortar.used' }, taller);
-  expect(w).toMatchObject({ title: 'Mortar to mix', quantity: 'volume' });
+  expect(w).toMatchObject({ title: { code: 'workings.mortar-to-mix' }, quantity: 'volume' });
   const take = (kind: string): Promise<string> =>
     planner.ask('export', { kind, wall: 0, run: 0, show: 'ft-in', words: 'en-us', record: [] }, taller);
   expect(await take('csv:tally')).toMatch(/^wall,run,/);

@@ -33,7 +33,7 @@ export function Letters(props: Props): ReactNode {
   const inks = useInks();
   const chosen = useViewing((s) => s.letter);
   return lettersOf(props).map(({ mark, x, y }) => {
-    const letter = mark.text ?? '';
+    const letter = tell(mark.text ?? '');
     const theme = THEME[mark.role] ?? {};
     const ink = inks[theme.ink ?? 'ink'];
     return (

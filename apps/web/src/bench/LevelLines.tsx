@@ -1,6 +1,7 @@
-import { THEME, type BenchView, type SceneShape } from '@even-tally/core';
+import { type Said, THEME, type BenchView, type SceneShape } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { useInks } from '../state/scheme';
+import { useTell } from '../state/words';
 import { TypesetInDrawing } from '../ui/Typeset';
 import type { Layout } from './layout';
 
@@ -11,7 +12,7 @@ const TOP = 60;
 
 interface Level {
   line: Extract<SceneShape, { type: 'line' }>;
-  says: string;
+  says: Said;
   /** Where its line lies, null when it is off the drawing; and where its name stands clear of the others, px. */
   y: number | null;
   name: number;
@@ -32,6 +33,7 @@ function levelsOf(shapes: readonly SceneShape[], layout: Layout): Level[] {
 
 /** Levels over the drawing at Set out: the lines right across it, their names at its right edge. */
 export function LevelLines({ view, layout }: { view: BenchView; layout: Layout }): ReactNode {
+  const tell = useTell();
   const inks = useInks();
   return (
     <g pointerEvents="none" aria-hidden="true">
@@ -61,7 +63,7 @@ export function LevelLines({ view, layout }: { view: BenchView; layout: Layout }
               strokeWidth="5"
               paintOrder="stroke"
             >
-              <TypesetInDrawing words={says} />
+              <TypesetInDrawing words={tell(says)} />
             </text>
           </g>
         );

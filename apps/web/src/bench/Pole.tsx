@@ -54,6 +54,7 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
       return is.flag.paths.map((path) => ({ op: 'replace', path, value }));
     },
   });
+  const name = tell(flag.name);
   const at = layout.base - flag.at * layout.scale;
   const edge = POLE + STAFF;
   return (
@@ -61,11 +62,11 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
       ref={ref}
       role="button"
       tabIndex={0}
-      data-height={flag.name}
+      data-height={name}
       className="cursor-ns-resize touch-none"
       aria-label={tell(
         BENCH.flagSays({
-          name: flag.name,
+          name,
           at: flag.at,
           must: flag.must ? 'must' : 'may',
           on: flag.onMark ? 'on' : 'off',
@@ -73,7 +74,7 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
       )}
       onKeyDown={nudge}
     >
-      <title>{flag.name}</title>
+      <title>{name}</title>
       <path
         d={`M${edge} ${at} L${edge + 8} ${y - 12} H${WIDTH - 2} V${y + 12} H${edge + 8} Z`}
         fill={flag.onMark ? 'var(--color-chalk-pale)' : 'var(--color-fault-pale)'}
@@ -85,7 +86,7 @@ function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): Rea
         y={y + 4}
         className={`text-fine font-semibold ${flag.onMark ? 'fill-chalk' : 'fill-fault'}`}
       >
-        {shorten(flag.name)}
+        {shorten(name)}
       </text>
     </g>
   );

@@ -133,7 +133,7 @@ export function Says({
     afterChoices: choices > 0 && notes > 0 ? 'yes' : 'no',
   });
   return (
-    <section aria-label={tell(BENCH.theWallSays)}>
+    <section aria-label={tell(BENCH.theWallSays)} data-says>
       <div className="flex items-baseline justify-between border-b-2 border-ink px-4 pt-4 pb-1">
         <h2 className="heading">{tell(BENCH.theWallSays)}</h2>
         <p className="text-small" aria-live="polite">

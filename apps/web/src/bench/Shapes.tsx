@@ -1,7 +1,8 @@
-import { THEME, unitInk, type Ink, type Look, type Role, type SceneShape } from '@even-tally/core';
+import { type Say, THEME, unitInk, type Ink, type Look, type Role, type SceneShape } from '@even-tally/core';
 import { memo, type ReactNode } from 'react';
-import { TypesetInDrawing } from '../ui/Typeset';
 import { useInks } from '../state/scheme';
+import { useTell } from '../state/words';
+import { TypesetInDrawing } from '../ui/Typeset';
 import type { Layout } from './layout';
 
 /** Words a role has in the measure face; the rest in the face for words. */
@@ -34,7 +35,7 @@ interface Placed {
 const BAR = 14;
 const isBar = (role: Role): boolean => role === 'bar' || role === 'bar-inside' || role === 'beam-bar';
 
-function drawn(s: SceneShape, at: Placed, inks: Inks): ReactNode {
+function drawn(s: SceneShape, at: Placed, inks: Inks, say: Say): ReactNode {
   const look = THEME[s.role];
   if (!look) return null;
   const points = (list: readonly (readonly [number, number])[]): string =>
@@ -73,7 +74,7 @@ function drawn(s: SceneShape, at: Placed, inks: Inks): ReactNode {
           fill={inks[look.fill ?? 'ink']}
           {...(look.halo ? { stroke: inks[look.halo], strokeWidth: 5, paintOrder: 'stroke' } : {})}
         >
-          <TypesetInDrawing words={s.text} />
+          <TypesetInDrawing words={say(s.text)} />
         </text>
       );
   }
@@ -118,6 +119,7 @@ export const Shapes = memo(function Shapes({
   layout: Pick<Layout, 'left' | 'base' | 'scale'>;
 }): ReactNode {
   const inks = useInks();
+  const say = useTell();
   const at: Placed = {
     x: (mm) => layout.left + mm * layout.scale,
     y: (mm) => layout.base - mm * layout.scale,
@@ -130,7 +132,7 @@ export const Shapes = memo(function Shapes({
           <Lines key={i} lines={s} at={at} inks={inks} />
         ) : (
           <g key={i} data-role={s.role}>
-            {drawn(s, at, inks)}
+            {drawn(s, at, inks, say)}
           </g>
         ),
       )}

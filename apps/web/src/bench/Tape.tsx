@@ -1,9 +1,11 @@
 import { showMm, type Scene, type BenchView, type Show } from '@even-tally/core';
+import { BENCH } from '@even-tally/words';
 import { memo, useEffect, useRef, type ReactNode } from 'react';
-import { TypesetInDrawing } from '../ui/Typeset';
 import { useInks } from '../state/scheme';
-import { paintCourse } from './paint';
+import { useTell } from '../state/words';
+import { TypesetInDrawing } from '../ui/Typeset';
 import type { Layout } from './layout';
+import { paintCourse } from './paint';
 
 const Course = memo(DrawnCourse);
 
@@ -69,6 +71,7 @@ export const Tape = memo(
 );
 
 function DrawnTape({ view, layout, show }: { view: BenchView; layout: Layout; show: Show }): ReactNode {
+  const tell = useTell();
   const width = (view.runs[view.run]?.length ?? 0) * layout.scale;
   const inks = useInks();
   return (
@@ -96,8 +99,13 @@ function DrawnTape({ view, layout, show }: { view: BenchView; layout: Layout; sh
           );
         })}
       </svg>
-      <Course scene={view.odd} layout={layout} top={layout.planTop} name="odd" />
-      <Course scene={view.even} layout={layout} top={layout.planTop + layout.planHigh + 12} name="even" />
+      <Course scene={view.odd} layout={layout} top={layout.planTop} name={tell(BENCH.oddCourse)} />
+      <Course
+        scene={view.even}
+        layout={layout}
+        top={layout.planTop + layout.planHigh + 12}
+        name={tell(BENCH.evenCourse)}
+      />
     </>
   );
 }

@@ -19,7 +19,11 @@ export function Choices({
   const { edit } = useJob();
   const { say } = useWords(show);
   if (choices.length === 0)
-    return <p className="text-soft">{weighed ? tell(UI.thereIsOnlyOne) : tell(UI.weighingTheChoices)}</p>;
+    return (
+      <p className="text-soft" {...(weighed ? {} : { 'data-weighing': true })}>
+        {weighed ? tell(UI.thereIsOnlyOne) : tell(UI.weighingTheChoices)}
+      </p>
+    );
   // The one to press is the cheapest that beats what stands.
   const stands = Math.min(...choices.filter((c) => c.applied).map((c) => c.cost));
   const best = choices.reduce<BenchChoice | null>(

@@ -1,9 +1,9 @@
 import { SAME_PLACE } from '../measure/length.js';
 import { showMm, type Show } from '../measure/format.js';
 import { upAt } from '../stages/set-out/steps.js';
-import { fixedHeights } from '../stages/gauge/fixed.js';
+import { fixedHeights, type Fixed } from '../stages/gauge/fixed.js';
 import type { WallWork } from '../plan/work.js';
-import type { Message, Say } from '../messages/message.js';
+import type { Message, Said, Say } from '../messages/message.js';
 import { CAUTION } from '../stages/paper.js';
 import { SHEET } from '../stages/paperMessages.js';
 
@@ -14,7 +14,7 @@ export interface PoleRow {
   unit: number;
   top: number;
   /** What lands on this mark, in words. */
-  fixed: string;
+  fixed: Said[];
   kind: 'whole' | 'half-high' | 'sawn';
   /** The old work's course line nearest this mark: its number, height, and how far the mark stands above it. */
   old: { course: number; top: number; above: number } | null;
@@ -82,16 +82,16 @@ export function poleSheet(
   const { wall, gauge } = work;
   const oldPitch = work.survey?.oldPitch ?? null;
   const fixed = fixedHeights(wall);
-  const met = new Set<string>();
+  const met = new Set<Fixed>();
   const rows = gauge.courses.map((c): PoleRow => {
     const here = fixed.filter((f) => Math.abs(f.at - c.top) <= Math.max(f.tolerance, SAME_PLACE));
-    here.flatMap((f) => f.names).forEach((n) => met.add(n));
+    for (const f of here) met.add(f);
     return {
       course: c.number,
       bed: c.bed,
       unit: c.unitHeight,
       top: c.top,
-      fixed: here.flatMap((f) => f.names).join(', '),
+      fixed: here.flatMap((f) => f.names),
       kind: c.kind,
       old: oldPitch === null ? null : nearestOld(c.top, oldPitch),
     };
@@ -108,9 +108,7 @@ export function poleSheet(
       }),
     ),
     rows,
-    missed: fixed
-      .filter((f) => f.names.some((n) => !met.has(n)))
-      .map((f) => SHEET.missed({ names: f.names.filter((n) => !met.has(n)).join(', '), at: f.at })),
+    missed: fixed.filter((f) => !met.has(f)).map((f) => SHEET.missed({ names: f.names, at: f.at })),
     spacing: spacings(rows),
     stands: standsOf(work),
     oldPitch,
@@ -142,7 +140,7 @@ export function poleRows(sheet: PoleSheet, show: Show, say: Say): (string | numb
       showMm(r.top, show, 64),
       Math.round(r.top * 100) / 100,
       say(SHEET['course-kind']({ kind: r.kind })),
-      r.fixed,
+      r.fixed.map(say).join(', '),
       ...(r.old
         ? [r.old.course, Math.round(r.old.top * 100) / 100, Math.round(r.old.above * 100) / 100]
         : []),

@@ -52,7 +52,7 @@ const ofPaper = (
   kind,
   name,
   of,
-  pages: (ask) => sheetPages(sheet(ask), ask.show),
+  pages: (ask) => sheetPages(sheet(ask), ask.show, ask.say),
   rows: (ask) => paperRows(sheet(ask)),
 });
 

@@ -68,7 +68,7 @@ function textSvg(brush: Brush, look: Look, x: number, y: number, text: string, a
 const points = (brush: Brush, list: readonly (readonly [number, number])[]): string =>
   list.map(([x, y]) => `${n(brush.x(x))},${n(brush.y(y))}`).join(' ');
 
-function markSvg(brush: Brush, look: Look, s: Extract<SceneShape, { type: 'mark' }>): string {
+function markSvg(brush: Brush, look: Look, s: Extract<SceneShape<string>, { type: 'mark' }>): string {
   const [x, y] = [brush.x(s.x), brush.y(s.y)];
   // A glyph is in pixels, its strokes with it.
   const glyph = `<path d="${look.glyph ?? ''}" transform="translate(${n(x)} ${n(y)}) scale(${PAPER_PIXEL})" fill="${look.fill ? brush.inks[look.fill] : 'none'}"${look.ink ? ` stroke="${brush.inks[look.ink]}" stroke-width="${look.weight ?? 1}"` : ''}/>`;
@@ -77,7 +77,7 @@ function markSvg(brush: Brush, look: Look, s: Extract<SceneShape, { type: 'mark'
   return `<g class="mark">${glyph}${textSvg(brush, words, x, y + px((look.size ?? 12) * 0.36), s.text, 'middle')}</g>`;
 }
 
-function shapeSvg(brush: Brush, s: SceneShape): string {
+function shapeSvg(brush: Brush, s: SceneShape<string>): string {
   const look = THEME[s.role];
   if (!look) return '';
   switch (s.type) {

@@ -1,4 +1,5 @@
-import { sayMm, showMm, type Show } from '../measure/format.js';
+import { SAYS } from './messages.js';
+import { showMm, type Show } from '../measure/format.js';
 import type { Finding } from '../findings/finding.js';
 import type { WallWork } from '../plan/work.js';
 import { wallingOf } from '../walling/registry.js';
@@ -86,7 +87,7 @@ export function elevationScene(work: WallWork, run: number, letters: readonly Le
   if (short > 0)
     shapes.push(
       rect('short', 0, work.wall.height - short, length, short),
-      words('short-name', length, work.wall.height, `${sayMm(short, show)} not built`, 'end'),
+      words('short-name', length, work.wall.height, SAYS['not-built']({ by: short }), 'end'),
     );
   for (const o of work.wall.openings.filter((one) => one.run === run)) {
     const middle = (o.from + o.to) / 2;

@@ -5,6 +5,7 @@ import { KINDS } from '../walling/units/laying/kinds.js';
 export const SCENE_ROOM = {
   picks: { picks: 'list' },
   pick: { kind: [...KINDS, 'sawn'], count: 'count' },
+  'not-built': { by: 'length' },
 } as const;
 
 export const SAYS = messages('scene', SCENE_ROOM);

@@ -1,3 +1,5 @@
+import type { Said } from '../messages/message.js';
+import { SAYS } from '../stages/gauge/messages.js';
 import { SAME_PLACE, type Mm } from '../measure/length.js';
 import { showMm, type Show } from '../measure/format.js';
 import { bedLimits, gaugeSlack } from '../stages/gauge/courses.js';
@@ -15,7 +17,7 @@ export interface PoleMark {
 }
 
 export interface PoleFlag {
-  name: string;
+  name: Said;
   at: Mm;
   /** Whether it stands on a course mark, as near as it was asked to. */
   onMark: boolean;
@@ -37,12 +39,14 @@ export function poleMarks(work: WallWork): PoleMark[] {
   });
 }
 
+const HEAD = SAYS['head-of']({ name: '' }).code;
+
 /** Fixed heights of a run: its top, and the sills and heads of its openings, those at one height together. */
 export function poleFlags(work: WallWork, run: number): PoleFlag[] {
   const { wall } = work;
   const marks = [0, ...work.gauge.courses.map((c) => c.top)];
-  const flags: (Omit<PoleFlag, 'name' | 'onMark'> & { names: string[]; tolerance: number })[] = [];
-  const add = (height: number, name: string, path: string, must: boolean, tolerance: number): void => {
+  const flags: (Omit<PoleFlag, 'name' | 'onMark'> & { names: Said[]; tolerance: number })[] = [];
+  const add = (height: number, name: Said, path: string, must: boolean, tolerance: number): void => {
     const same = flags.find((f) => Math.abs(f.at - height) < 1);
     if (!same) return void flags.push({ at: height, names: [name], paths: [path], must, tolerance });
     same.names.push(name);
@@ -51,19 +55,23 @@ export function poleFlags(work: WallWork, run: number): PoleFlag[] {
     same.tolerance = Math.min(same.tolerance, tolerance);
   };
   const base = `/walls/${wall.index}`;
-  add(wall.height, 'top', `${base}/height`, true, 0);
+  add(wall.height, SAYS.top(), `${base}/height`, true, 0);
   for (const o of wall.openings.filter((one) => one.run === run)) {
     const path = `${base}/openings/${o.index}`;
-    if (o.sill > 0) add(o.sill, `${o.name} sill`, `${path}/sill`, o.must, o.tolerance);
-    add(o.head, `${o.name} head`, `${path}/head`, o.must, o.tolerance);
+    if (o.sill > 0) add(o.sill, SAYS['sill-of']({ name: o.name }), `${path}/sill`, o.must, o.tolerance);
+    add(o.head, SAYS['head-of']({ name: o.name }), `${path}/head`, o.must, o.tolerance);
   }
   for (const h of wall.heights) add(h.at, h.name, `${base}/heights/${h.index}/at`, h.must, h.tolerance);
-  const heads = (names: string[]): string =>
-    names.length > 1 && names.every((n) => n.endsWith(' head')) ? 'heads' : names.join(', ');
+  const isHead = (name: Said): boolean => typeof name !== 'string' && name.code === HEAD;
+  const together = (names: Said[]): Said => {
+    const [only] = names;
+    if (names.length === 1 && only !== undefined) return only;
+    return names.every(isHead) ? SAYS.heads() : SAYS.flags({ names });
+  };
   const slack = gaugeSlack(wall) + SAME_PLACE;
   return flags.map(({ names, tolerance, ...f }) => ({
     ...f,
-    name: heads(names),
+    name: together(names),
     onMark: marks.some((m) => Math.abs(m - f.at) <= Math.max(slack, tolerance)),
   }));
 }

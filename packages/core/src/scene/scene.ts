@@ -1,15 +1,22 @@
-import type { SceneShape } from '../shapes/shape.js';
+import type { Said, Say } from '../messages/message.js';
+import { spoken, type SceneShape } from '../shapes/shape.js';
 import type { CourseColumns } from '../walling/pieces.js';
 
 /**
  * A picture in wall millimetres, y upwards from the wall's base. The units of a course are one shape over columns, so that ten thousand of them
  * are no more than their courses; they lie over ground and footing and under everything else.
  */
-export interface Scene {
+export interface Scene<T extends Said = Said> {
   box: Box;
   pieces: CourseColumns[] | null;
-  shapes: SceneShape[];
+  shapes: SceneShape<T>[];
 }
+
+/** A picture with what it says put into words. */
+export const sceneIn = (scene: Scene, say: Say): Scene<string> => ({
+  ...scene,
+  shapes: spoken(scene.shapes, say),
+});
 
 export interface Box {
   x: number;

@@ -84,7 +84,7 @@ export const SHEETS_ROOM = {
   'stand-at': { run: 'name', end: ['start', 'end'] },
   'pole-of': { wall: 'name' },
   'pole-sub': { job: 'name', unit: 'said', high: 'length', count: 'count', top: 'length' },
-  missed: { names: 'name', at: 'length' },
+  missed: { names: 'list', at: 'length' },
   course: {},
   bed: {},
   'unit-height': {},

@@ -30,7 +30,7 @@ const box = (x: number, y: number, w: number, h: number): XY[] => [
   [x, y + h],
 ];
 
-function shapeIn(pen: Pen, s: SceneShape): void {
+function shapeIn(pen: Pen, s: SceneShape<string>): void {
   const layer = LAYERS[s.role];
   if (!layer) return;
   const { dxf, x, y } = pen;
@@ -81,7 +81,7 @@ function courseIn(pen: Pen, c: CourseColumns): void {
 }
 
 /** A scene at true scale, its own nothing at (x, y). */
-export function drawScene(dxf: DxfWriter, scene: Scene, x: number, y: number): void {
+export function drawScene(dxf: DxfWriter, scene: Scene<string>, x: number, y: number): void {
   const pen = { dxf, x, y };
   for (const c of scene.pieces ?? []) courseIn(pen, c);
   for (const s of scene.shapes) shapeIn(pen, s);

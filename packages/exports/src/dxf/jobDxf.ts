@@ -3,7 +3,9 @@ import {
   planScene,
   plan,
   shapeOnSite,
+  SHEET,
   shapesOver,
+  spoken,
   wallsOnSite,
   words,
   boxOf,
@@ -21,7 +23,7 @@ const BETWEEN = 2000;
  * Plan and elevations of a job as a drawing file: a millimetre a unit, at true scale, on named layers. The walls stand in plan as they
  * stand on the site; under the plan the elevations of each wall lie in a row, its runs in their order.
  */
-export function jobDxf({ job, wall, show, done }: ExportAsk): string {
+export function jobDxf({ job, wall, show, say, done }: ExportAsk): string {
   const dxf = new DxfWriter();
   dxf.setUnits(Units.Millimeters);
   for (const { name, colour } of ALL_LAYERS) dxf.addLayer(name, colour, 'CONTINUOUS');
@@ -32,7 +34,7 @@ export function jobDxf({ job, wall, show, done }: ExportAsk): string {
     return at ? planScene(p, show).shapes.map((s) => shapeOnSite(at, s)) : [];
   });
   const box = boxOf(above);
-  drawScene(dxf, { box, pieces: null, shapes: above }, 0, 0);
+  drawScene(dxf, { box, pieces: null, shapes: spoken(above, say) }, 0, 0);
   let y = box.y - BETWEEN;
   planned.walls.forEach((p, i) => {
     let x = box.x;
@@ -40,8 +42,13 @@ export function jobDxf({ job, wall, show, done }: ExportAsk): string {
     y -= high + BETWEEN;
     p.wall.runs.forEach((run, r) => {
       const scene = elevationScene(p, r, [], show);
-      const name = words('run-name', 0, high + BETWEEN / 4, `${p.wall.name}: ${run.name}`);
-      drawScene(dxf, { ...scene, shapes: [...scene.shapes, ...shapesOver(p, r), name] }, x, y);
+      const name = words(
+        'run-name',
+        0,
+        high + BETWEEN / 4,
+        SHEET['run-of-wall']({ wall: p.wall.name, run: run.name }),
+      );
+      drawScene(dxf, { ...scene, shapes: spoken([...scene.shapes, ...shapesOver(p, r), name], say) }, x, y);
       x += run.length + BETWEEN;
     });
     done?.((i + 1) / planned.walls.length);

@@ -66,7 +66,7 @@ function polygon(doc: Doc, points: readonly (readonly [number, number])[], close
   if (closed) doc.closePath();
 }
 
-function shapeIn(pen: Pen, s: SceneShape): void {
+function shapeIn(pen: Pen, s: SceneShape<string>): void {
   const look = THEME[s.role];
   if (!look) return;
   const { doc, x, y, scale } = pen;

@@ -63,4 +63,10 @@ export const gauge: Catalogue['gauge'] = {
     'Saw course 1 to {to} and lay {courses, plural, one {one whole course} other {# whole courses}} over it: every unit of one row is cut, where the ground hides it. A last resort.',
   'throws-off':
     '{says} {what, select, heights {{count, plural, one {One fixed height then stands} other {# fixed heights then stand}}} other {{count, plural, one {One sill or head then stands} other {# heights of sills and heads then stand}}}} off the courses.',
+  'sill-of': '{name} sill',
+  'head-of': '{name} head',
+  'the-top': 'the top',
+  top: 'top',
+  heads: 'heads',
+  flags: '{names}',
 };

@@ -11,6 +11,7 @@ export const setOut: Catalogue['set-out'] = {
     '{kind, select, reading {A course top read} other {A course laid}} on {day} by {by} is of a place the wall does not have now: {place}. It is kept on the record and counted nowhere.',
   'run-course': 'run {run}, course {course}',
   'not-said': 'not said',
+  level: '{what, select, plinth {plinth} slab {slab} datum {datum} other {ground}} {at}',
 };
 
 export const ground: Catalogue['ground'] = {

@@ -7,6 +7,7 @@ export const grout: Catalogue['grout'] = {
   'pour-lower': 'Pour no more than {most} at once',
   'use-fine': 'Use fine grout',
   nowhere: 'Grout is asked for, and {unit} has no cells to take it.',
+  pour: 'pour {number, number}',
 };
 
 export const cavity: Catalogue['cavity'] = {

@@ -64,4 +64,10 @@ export const gauge: Catalogue['gauge'] = {
     'Cortar la hilada 1 a {to} y pegar {courses, plural, one {una hilada entera} other {# hiladas enteras}} encima: se corta cada pieza de una hilera, donde el suelo la tapa. Último recurso.',
   'throws-off':
     '{says} {what, select, heights {{count, plural, one {Una altura fija queda entonces} other {# alturas fijas quedan entonces}}} other {{count, plural, one {Un antepecho o dintel queda entonces} other {# alturas de antepechos y dinteles quedan entonces}}}} fuera de las hiladas.',
+  'sill-of': 'antepecho de {name}',
+  'head-of': 'dintel de {name}',
+  'the-top': 'la corona',
+  top: 'corona',
+  heads: 'dinteles',
+  flags: '{names}',
 };

@@ -10,6 +10,7 @@ export const setOut: Catalogue['set-out'] = {
     '{kind, select, reading {Una altura de hilada leída} other {Una hilada pegada}} el {day} por {by} es de un lugar que el muro ya no tiene: {place}. Queda en el registro y no cuenta en ningún lado.',
   'run-course': 'tramo {run}, hilada {course}',
   'not-said': 'sin decir',
+  level: '{what, select, plinth {zócalo} slab {losa} datum {banco} other {terreno}} {at}',
 };
 
 export const ground: Catalogue['ground'] = {

@@ -155,6 +155,8 @@ export const BENCH_SAYS = {
   bond: 'Bond',
   steel: 'Steel',
   tally: 'Tally',
+  oddCourse: 'odd',
+  evenCourse: 'even',
   readTheList: 'read as a list',
   moveOpening: 'move an opening; with Shift by half a unit',
   undoKey: 'undo',

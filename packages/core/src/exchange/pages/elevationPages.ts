@@ -1,3 +1,4 @@
+import { sceneIn } from '../../scene/scene.js';
 import { SHEET } from '../../stages/paperMessages.js';
 import type { Show } from '../../measure/format.js';
 import type { Say } from '../../messages/message.js';
@@ -66,27 +67,24 @@ export function elevationPages(plan: WallPlan, run: number, show: Show, say: Say
   const x = left - box.x * scale;
   const base = flow.y + 3 + box.h * scale;
   flow.place({
-    scene: poleScene(plan, run, show, POLE / scale, FIGURE / scale),
+    scene: sceneIn(poleScene(plan, run, show, POLE / scale, FIGURE / scale), say),
     scale,
     x: flow.left + HEIGHTS,
     y: base,
   });
   const over = shapesOver(plan, run).filter(onPaper);
   flow.place({
-    scene: {
-      ...elevation,
-      shapes: [...over, ...apart(elevation.shapes, LETTER / scale)],
-    },
+    scene: sceneIn({ ...elevation, shapes: [...over, ...apart(elevation.shapes, LETTER / scale)] }, say),
     scale,
     x,
     y: base,
   });
   let down = base + FOOTING_DRAWN * scale + GAP + TAPE;
-  flow.place({ scene: tapeScene(plan, run, show, TAPE / scale), scale, x, y: down });
+  flow.place({ scene: sceneIn(tapeScene(plan, run, show, TAPE / scale), say), scale, x, y: down });
   courses.forEach((scene, i) => {
     down += GAP + scene.box.h * scale;
     const at = down + scene.box.y * scale;
-    flow.place({ scene, scale, x, y: at });
+    flow.place({ scene: sceneIn(scene, say), scale, x, y: at });
     flow.text(
       'course-name',
       say(i === 0 ? SHEET.odd() : SHEET.even()),

@@ -16,7 +16,7 @@ export class Flow {
   readonly pages: Page[] = [];
   /** How far down the page it has come, mm. */
   y = 0;
-  private own: SceneShape[] = [];
+  private own: SceneShape<string>[] = [];
   private readonly cautionLines: string[];
 
   constructor(
@@ -62,7 +62,7 @@ export class Flow {
     this.own.push(line(role, x1, -down1, x2, -down2));
   }
 
-  put(...shapes: SceneShape[]): void {
+  put(...shapes: SceneShape<string>[]): void {
     this.own.push(...shapes);
   }
 

@@ -5,7 +5,8 @@ import type { SceneShape } from '../../shapes/shape.js';
 
 /** A scene set down on paper: where its own nothing lies, mm from the page's left and top, and how large it is drawn. */
 export interface Placed {
-  scene: Scene;
+  /** What it says is in words by now: a page is one language’s. */
+  scene: Scene<string>;
   /** Millimetres of paper to one of the scene. */
   scale: number;
   x: Mm;
@@ -35,7 +36,7 @@ export function paperFor(show: Show, across = false): Paper {
 }
 
 /** Shapes that lie on the page itself: mm from its left, and upward from its top, so that downward is negative. */
-export const onPage = (shapes: SceneShape[]): Placed => ({
+export const onPage = (shapes: SceneShape<string>[]): Placed => ({
   scene: { box: { x: 0, y: 0, w: 0, h: 0 }, pieces: null, shapes },
   scale: 1,
   x: 0,

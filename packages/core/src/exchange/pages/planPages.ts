@@ -32,6 +32,7 @@ export function planPages(job: string, work: WallWork, show: Show, say: Say): Pa
     flow,
     { box: { x: box.x - air, y: box.y - air, w: box.w + 2 * air, h: box.h + 2 * air }, shapes },
     flow.paper.h * 0.5,
+    say,
   );
   flowTable(flow, {
     name: say(SHEET.runs()),

@@ -58,7 +58,7 @@ function strip(flow: Flow, rows: PoleSheet['rows'], top: Mm, bottom: Mm): void {
   for (const r of rows) {
     const at = y(r.top);
     flow.rule('pole-mark', left, at, left + STRIP, at);
-    if (r.fixed) flow.rule('pole-fixed', left + STRIP, at, left + STRIP + PAST, at);
+    if (r.fixed.length > 0) flow.rule('pole-fixed', left + STRIP, at, left + STRIP + PAST, at);
     if (r.old && r.old.top > base && r.old.top <= last.top)
       flow.rule('pole-old', left + STRIP / 2, y(r.old.top), left + STRIP + PAST, y(r.old.top));
     const high = (r.bed + r.unit) * scale;
@@ -103,7 +103,12 @@ function tablePages(flow: Flow, sheet: PoleSheet, show: Show, say: Say): void {
         showMm(r.bed, show, 64),
         showMm(r.top, show, 64),
         r.top.toFixed(2),
-        say(SHEET.lands({ what: [r.fixed, oldNote(r, say)].filter(Boolean).join('; '), kind: r.kind })),
+        say(
+          SHEET.lands({
+            what: [r.fixed.map(say).join(', '), oldNote(r, say)].filter(Boolean).join('; '),
+            kind: r.kind,
+          }),
+        ),
       ];
       cols.forEach((c, k) => put('table-cell', cells[k] ?? '', c, down - 1.5));
       flow.rule('table-rule', flow.left + STRIP + PAST + 3, down, flow.left + flow.wide, down);
@@ -121,7 +126,7 @@ function template(paper: Paper, sheet: PoleSheet, show: Show, say: Say): Page[] 
   const flow = new Flow(paper, '');
   flow.say('sub', say(SHEET.template()));
   flow.say('says', say(SHEET['template-rule']({ check, count: rows.length })));
-  const shapes: SceneShape[] = [rect('template', 0, 0, 42, last)];
+  const shapes: SceneShape<string>[] = [rect('template', 0, 0, 42, last)];
   for (const r of rows)
     shapes.push(
       line('template-mark', 0, r.top, 42, r.top),

@@ -1,3 +1,5 @@
+import type { Say } from '../../messages/message.js';
+import { spoken } from '../../shapes/shape.js';
 import type { Mm } from '../../measure/length.js';
 import type { Show } from '../../measure/format.js';
 import type { PaperSheet } from '../../stages/paper.js';
@@ -9,13 +11,18 @@ import { flowTable } from './tables.js';
 const SHARE = 0.36;
 
 /** What is drawn of a sheet, across the page and as large as its width and `most` of height let it be. */
-export function flowDrawing(flow: Flow, drawing: NonNullable<PaperSheet['drawing']>, most: Mm): void {
+export function flowDrawing(
+  flow: Flow,
+  drawing: NonNullable<PaperSheet['drawing']>,
+  most: Mm,
+  say: Say,
+): void {
   const { box, shapes } = drawing;
   const scale = Math.min(flow.wide / Math.max(1, box.w), most / Math.max(1, box.h));
   if (flow.room < box.h * scale) flow.newPage();
   const left = flow.left + (flow.wide - box.w * scale) / 2;
   flow.place({
-    scene: { box, pieces: null, shapes: [...shapes] },
+    scene: { box, pieces: null, shapes: spoken(shapes, say) },
     scale,
     x: left - box.x * scale,
     y: flow.y + 2 + (box.h + box.y) * scale,
@@ -24,13 +31,13 @@ export function flowDrawing(flow: Flow, drawing: NonNullable<PaperSheet['drawing
 }
 
 /** Any sheet of tables and a drawing as pages: black on white, its caution at the foot of every one. */
-export function sheetPages(sheet: PaperSheet, show: Show): Page[] {
+export function sheetPages(sheet: PaperSheet, show: Show, say: Say): Page[] {
   const flow = new Flow(paperFor(show), sheet.caution);
   flow.say('title', sheet.title);
   flow.say('sub', sheet.sub, 1.5);
   for (const says of sheet.says) flow.say('says', says);
   if (sheet.drawing)
-    flowDrawing(flow, sheet.drawing, sheet.tables.length > 0 ? flow.paper.h * SHARE : flow.room - 6);
+    flowDrawing(flow, sheet.drawing, sheet.tables.length > 0 ? flow.paper.h * SHARE : flow.room - 6, say);
   for (const table of sheet.tables) flowTable(flow, table);
   return flow.pages;
 }

@@ -1,3 +1,5 @@
+import type { Said } from '../../messages/message.js';
+import { SAYS } from './messages.js';
 import { SAME_PLACE } from '../../measure/length.js';
 import type { SetWall } from '../set-out/wall.js';
 
@@ -6,7 +8,7 @@ export interface Fixed {
   at: number;
   tolerance: number;
   must: boolean;
-  names: string[];
+  names: Said[];
 }
 
 /**
@@ -16,11 +18,11 @@ export interface Fixed {
 export function fixedHeights(wall: SetWall): Fixed[] {
   const all: Fixed[] = [
     ...wall.openings.flatMap((o) => [
-      { at: o.sill, tolerance: o.tolerance, must: o.must, names: [`${o.name} sill`] },
-      { at: o.head, tolerance: o.tolerance, must: o.must, names: [`${o.name} head`] },
+      { at: o.sill, tolerance: o.tolerance, must: o.must, names: [SAYS['sill-of']({ name: o.name })] },
+      { at: o.head, tolerance: o.tolerance, must: o.must, names: [SAYS['head-of']({ name: o.name })] },
     ]),
     ...wall.heights.map((h) => ({ at: h.at, tolerance: h.tolerance, must: h.must, names: [h.name] })),
-    { at: wall.height, tolerance: 0, must: true, names: ['the top'] },
+    { at: wall.height, tolerance: 0, must: true, names: [SAYS['the-top']()] },
   ];
   const list: Fixed[] = [];
   for (const one of all.sort((a, b) => a.at - b.at)) {

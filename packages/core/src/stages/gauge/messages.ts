@@ -82,6 +82,12 @@ export const GAUGE_ROOM = {
   'saw-course': { to: 'length' },
   'saw-course-because': { to: 'length', courses: 'count' },
   'throws-off': { says: 'said', count: 'count', what: ['openings', 'heights'] },
+  'sill-of': { name: 'name' },
+  'head-of': { name: 'name' },
+  'the-top': {},
+  top: {},
+  heads: {},
+  flags: { names: 'series' },
 } as const;
 
 export const SAYS = messages('gauge', GAUGE_ROOM);

@@ -14,6 +14,7 @@ export const GROUT_ROOM = {
   'pour-lower': { most: 'length' },
   'use-fine': {},
   nowhere: { unit: 'said' },
+  pour: { number: 'number' },
 } as const;
 
 export const SAYS = messages('grout', GROUT_ROOM);

@@ -1,3 +1,4 @@
+import { SAYS } from './messages.js';
 import { line, rect, words, type SceneShape } from '../../shapes/shape.js';
 import { middleOf } from '../steel/shafts.js';
 import { cornerSeen } from '../steel/corner.js';
@@ -43,7 +44,7 @@ export function groutShapes({ wall, steel, gauge, fills, pours, runs }: Grouted,
       }),
     ...pours.flatMap((p) => [
       line('pour-end', -PAST, p.top, long + PAST, p.top),
-      words('pour-name', long + PAST, (p.bottom + p.top) / 2, `pour ${p.number}`),
+      words('pour-name', long + PAST, (p.bottom + p.top) / 2, SAYS.pour({ number: p.number })),
     ]),
   ];
 }

@@ -9,6 +9,7 @@ export const SET_OUT_ROOM = {
   'entry-lost': { kind: ['reading', 'course-laid'], day: 'name', by: 'name', place: 'said' },
   'run-course': { run: 'number', course: 'said' },
   'not-said': {},
+  level: { what: ['ground', 'plinth', 'slab', 'datum'], at: 'name' },
 } as const;
 
 export const SAYS = messages('set-out', SET_OUT_ROOM);

@@ -119,6 +119,8 @@ export const bench: ScreenTexts['bench'] = {
   bond: 'Aparejo',
   steel: 'Acero',
   tally: 'Cuenta',
+  oddCourse: 'nones',
+  evenCourse: 'pares',
   readTheList: 'leer como lista',
   moveOpening: 'mover un vano; con Shift, media pieza',
   undoKey: 'deshacer',
