@@ -193,8 +193,8 @@ test('the pole is printed and read back: every course at its mark', async () => 
     'w',
     'gauge',
   );
-  const text = await printedText(page, 'Pole as PDF');
-  expect(text).toContain('Story pole, Porch wall');
+  const text = await printedText(page, 'Gauge rod as PDF');
+  expect(text).toContain('Gauge rod, Porch wall');
   // 24 courses of 65 and 10: mark n is 75 n.
   for (let n = 1; n <= 24; n++) expect(text).toContain((75 * n).toFixed(2));
 });

@@ -188,7 +188,7 @@ test('a new wall in an empty yard is changed into a closed building', async () =
   await page.waitForSelector('a[href*="/wall-1/"]');
   await page.click('a[href*="/wall-1/"]');
   await page.waitForSelector('canvas[role="img"]');
-  await press(page, 'Set out');
+  await press(page, 'Layout');
   await page.waitForFunction(() => location.pathname.endsWith('/set-out'));
   await page.waitForSelector('select');
   await page.select('select', 'closed');
@@ -205,15 +205,13 @@ test('what the wall says is read in the words of its trade, or in Spanish, and s
   await enterDemo(site, page);
   await openBoatStore(page, 'bond');
   // The job is by the US profile: its trade says head joints.
-  expect(await textOf(page, '[aria-label="The wall says"]')).toContain('stand off the head joints');
-  await page.select('select[aria-label="Words"]', 'en-uk');
-  expect(await textOf(page, '[aria-label="The wall says"]')).toContain('stand off the perps');
-  await page.select('select[aria-label="Words"]', 'es');
-  expect(await textOf(page, '[aria-label="The wall says"]')).toContain(
-    'sus jambas no caen en las juntas verticales',
-  );
+  expect(await textOf(page, '[data-says]')).toContain('stand off the head joints');
+  await page.select('footer select', 'en-uk');
+  expect(await textOf(page, '[data-says]')).toContain('stand off the perps');
+  await page.select('footer select', 'es');
+  expect(await textOf(page, '[data-says]')).toContain('sus jambas no caen en las juntas verticales');
   expect(await violations(page)).toEqual([]);
   await page.reload();
   await settled(page);
-  expect(await textOf(page, '[aria-label="The wall says"]')).toContain('Se cortan 12 piezas por Window');
+  expect(await textOf(page, '[data-says]')).toContain('Se cortan 12 piezas por Window');
 });

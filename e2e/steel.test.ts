@@ -175,7 +175,7 @@ test('starters and lifts are printed and read back; starters as placed are judge
   await page.keyboard.type('7 3/4"');
   await page.keyboard.press('Enter');
   await slipSays('do not come up clear in a cell');
-  expect(await slip()).toContain('under a web or a perp');
+  expect(await slip()).toContain('under a web or a head joint');
 });
 
 test('starters that came up off their cells are cleared by laying the wall out anew, in one press', async () => {

@@ -105,7 +105,7 @@ export { middleThirdHeight, type RetainAmounts } from './stages/retain/retain.js
 export { unreadableIn } from './statement/check.js';
 export { jointAmounts, tiesUp } from './stages/movement/amounts.js';
 export * from './stages/figure.js';
-export { kindNamed } from './walling/units/counting/names.js';
+export { kindNamed, oneOfKind } from './walling/units/counting/names.js';
 export { groutInWall } from './stages/grout/workings.js';
 export { withLaps, type CavityAmounts } from './stages/cavity/amounts.js';
 export { levelBeds, tieLevels } from './stages/cavity/levels.js';

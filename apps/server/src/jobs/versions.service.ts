@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Job } from '@even-tally/core';
+import type { Job, Said } from '@even-tally/core';
 import type { Knex } from 'knex';
 import { DATABASE_READ } from '../database/database.module.js';
 import { Workers } from '../workers/workers.module.js';
@@ -10,7 +10,7 @@ export interface VersionLine {
   at: string;
   by: string | null;
   /** What it changed of the version before it; null where that is not kept or would take too long to say. */
-  says: string | null;
+  says: Said | null;
 }
 
 export interface Version extends VersionLine {
@@ -63,7 +63,7 @@ export class VersionsService {
     now: Job,
     rows: VersionRow[],
     leaves: AbortSignal,
-  ): Promise<(string | null)[]> {
+  ): Promise<(Said | null)[]> {
     let read = JSON.stringify(now).length;
     const near = rows.filter((r) => (read += r.bytes) <= MOST_READ);
     if (near.length === 0) return [];

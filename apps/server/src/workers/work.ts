@@ -4,6 +4,7 @@ import {
   editOf,
   holdsOf,
   sayEdit,
+  type Said,
   workWall,
   type Hold,
   type Job,
@@ -33,7 +34,7 @@ export const WORK = {
   /** The job file as it goes out: in the order of the form. */
   file: ({ text }: { text: string }): string => JSON.stringify(canonical(JSON.parse(text) as Job)),
   /** What changed between versions, in words, oldest first: one for each but the first. */
-  changes: ({ texts }: { texts: string[] }): (string | null)[] => {
+  changes: ({ texts }: { texts: string[] }): (Said | null)[] => {
     const jobs = texts.map((text) => {
       const checked = checkJob(JSON.parse(text));
       return checked.ok ? checked.job : null;

@@ -130,7 +130,7 @@ function Sheet(): ReactNode {
       <KeysDialog />
       <RecordDialog planner={planner} />
       <VersionsDialog />
-      <ClashDialog show={show} toYard={() => void navigate('/yard')} />
+      <ClashDialog toYard={() => void navigate('/yard')} />
       <WorkingCard job={job} planner={planner} show={show} />
     </>
   );

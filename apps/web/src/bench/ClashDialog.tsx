@@ -1,4 +1,4 @@
-import { sayClash, type Show, type Said } from '@even-tally/core';
+import { sayClash, type Said } from '@even-tally/core';
 import { BENCH } from '@even-tally/words';
 import { DialogTitle } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
@@ -11,7 +11,7 @@ import { Card } from '../ui/Card';
 /** So many clashes are read one by one; the rest are counted. */
 const SHOWN = 8;
 
-function Clashes({ stale, show }: { stale: Stale; show: Show }): ReactNode {
+function Clashes({ stale }: { stale: Stale }): ReactNode {
   const tell = useTell();
   const job = useOpenJob((s) => s.job);
   if (!job || stale.clashes.length === 0)
@@ -32,15 +32,15 @@ function Clashes({ stale, show }: { stale: Stale; show: Show }): ReactNode {
         </thead>
         <tbody>
           {stale.clashes.slice(0, SHOWN).map((clash) => {
-            const said = sayClash(clash, job, show);
+            const said = sayClash(clash, job);
             return (
               <tr key={clash.at} className="border-b border-rule align-baseline">
                 <th scope="row" className="py-1 pr-3 font-semibold">
-                  {said.where}
+                  {tell(said.where)}
                 </th>
                 {[said.was, said.mine, said.theirs].map((value, i) => (
                   <td key={i} className="figures py-1 pr-3 break-words">
-                    {value}
+                    {tell(value)}
                   </td>
                 ))}
               </tr>
@@ -54,7 +54,7 @@ function Clashes({ stale, show }: { stale: Stale; show: Show }): ReactNode {
 }
 
 /** Two people have changed the same thing otherwise: it is shown, and nothing is lost until somebody says which stands. */
-export function ClashDialog({ show, toYard }: { show: Show; toYard: () => void }): ReactNode {
+export function ClashDialog({ toYard }: { toYard: () => void }): ReactNode {
   const tell = useTell();
   const { settle } = useJob();
   const stale = useOpenJob((s) => s.stale);
@@ -68,7 +68,7 @@ export function ClashDialog({ show, toYard }: { show: Show; toYard: () => void }
   return (
     <Card open={stale !== null} onClose={() => undefined} size="max-h-full w-[620px] overflow-y-auto p-6">
       <DialogTitle className="heading text-lg">{tell(BENCH.somebodyElseChangedThe)}</DialogTitle>
-      {stale && <Clashes stale={stale} show={show} />}
+      {stale && <Clashes stale={stale} />}
       <div className="mt-5 flex flex-wrap gap-3">
         <button className="press" onClick={choose('mine')}>
           {tell(BENCH.mineStands)}

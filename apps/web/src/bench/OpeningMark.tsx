@@ -85,9 +85,7 @@ export function OpeningMark({ o, ...props }: Props & { o: BenchOpening }): React
         tabIndex={0}
         data-opening={o.id}
         className="cursor-ew-resize touch-none"
-        aria-label={tell(
-          BENCH.openingSays({ name: o.name, width: o.to - o.from, height: o.head - o.sill, from: o.from }),
-        )}
+        aria-label={tell(BENCH.openingSays({ name: o.name, size, from: o.from }))}
         onKeyDown={nudge}
         onFocus={() => look({ opening: o.id })}
       >

@@ -79,7 +79,7 @@ function Line({ line, onBack }: { line: VersionLine; onBack?: () => void }): Rea
     <li className="grid grid-cols-[9rem_1fr_auto] items-baseline gap-x-4 border-b border-rule py-2">
       <span className="figures whitespace-nowrap">{dates.moment(line.at)}</span>
       <span className="min-w-0">
-        <span className="font-semibold break-words">{line.says ?? tell(BENCH.asFirstKept)}</span>
+        <span className="font-semibold break-words">{tell(line.says ?? BENCH.asFirstKept)}</span>
         <span className="block text-small break-all text-soft">{line.by ?? tell(BENCH.aVisitor)}</span>
       </span>
       {onBack ? (

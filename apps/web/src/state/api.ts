@@ -37,7 +37,7 @@ export interface VersionLine {
   revision: number;
   at: string;
   by: string | null;
-  says: string | null;
+  says: Said | null;
 }
 
 export interface Member {

@@ -23,7 +23,7 @@ export type Keeping = 'kept' | 'keeping' | 'held' | 'stale' | 'refused';
 /** One step that can be taken back: the edit, and what it did in a few words. */
 export interface Step {
   edit: Edit;
-  says: string;
+  says: Said;
 }
 
 export interface OpenJob {

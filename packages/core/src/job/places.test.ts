@@ -200,7 +200,7 @@ const placeOf = (d: JobDocument): string | undefined => d.walls[0]?.build.pieces
 
 test('a run taken out takes what is filed for it, and later ones keep their own', () => {
   expect(placeOf(withoutItem(two('#1'), 0, 0).job)).toBe('w/#0/leaf:0/course:3/piece:1219+397');
-  expect(withoutItem(two('#1'), 0, 2).lost).toEqual(['a changed piece']);
+  expect(withoutItem(two('#1'), 0, 2).lost.map(sayFor('mm'))).toEqual(['a changed piece']);
   expect(bareWall(two('#1').walls[0] as Wall).build.pieces).toEqual([]);
 });
 

@@ -1,3 +1,4 @@
+import { EDITS_ROOM } from '../job/edits/messages.js';
 import type { Room } from '../messages/message.js';
 import { RECORD_ROOM } from '../record/messages.js';
 import { SHEETS_ROOM } from '../stages/paperMessages.js';
@@ -28,6 +29,7 @@ export const ROOMS = {
   retain: RETAIN_ROOM,
   holds: HOLDS_ROOM,
   scene: SCENE_ROOM,
+  edits: EDITS_ROOM,
   tables: TABLES_ROOM,
   record: RECORD_ROOM,
   sheets: SHEETS_ROOM,

@@ -169,6 +169,21 @@ export const WORKINGS_ROOM = {
       'cut',
     ],
   },
+  'kind-one': {
+    kind: [
+      'stretcher',
+      'header',
+      'half',
+      'three-quarter',
+      'closer',
+      'corner',
+      'jamb',
+      'beam',
+      'lintel',
+      'cap',
+      'cut',
+    ],
+  },
   'kind-plain': {
     kind: [
       'stretcher',

@@ -55,8 +55,8 @@ export interface Key {
   says?: string;
   /** Knows only the site of its own job: it does not go along when its wall is copied into another. */
   sites?: true;
-  /** What one and several of a list are called, where they are spoken of. */
-  called?: readonly [one: string, several: string];
+  /** What one of a list is called where it is spoken of: by this name in the catalogue. */
+  called?: string;
 }
 
 /** A shape, and for the compiler what it states. */

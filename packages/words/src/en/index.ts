@@ -1,6 +1,7 @@
 import type { Texts } from '../texts.js';
 import { SCREENS_IN_ENGLISH } from '../screens/index.js';
 import { bond } from './bond.js';
+import { edits } from './edits.js';
 import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
@@ -25,6 +26,7 @@ export const en: Texts = {
   retain,
   holds,
   scene,
+  edits,
   tables,
   record,
   sheets,

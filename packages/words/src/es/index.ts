@@ -1,5 +1,6 @@
 import type { Texts } from '../texts.js';
 import { bond } from './bond.js';
+import { edits } from './edits.js';
 import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
@@ -26,6 +27,7 @@ export const es: Texts = {
   retain,
   holds,
   scene,
+  edits,
   tables,
   workings,
   record,

@@ -63,7 +63,6 @@ export const AT_BOND_SAYS = {
   thisUnit: 'This unit',
   theUnitBefore: 'The unit before',
   theNextUnit: 'The next unit',
-  sawn: 'Sawn',
   asTheBondHas: 'As the bond has it',
   thicknessNow: ['Thickness, now {thickness}', { thickness: 'length' }],
   oneUnit: 'one unit',

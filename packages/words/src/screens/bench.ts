@@ -102,8 +102,8 @@ export const BENCH_SAYS = {
   keysShown: 'keys ?',
   findingLetter: ['Finding {letter}', { letter: 'name' }],
   openingSays: [
-    '{name}, {width} × {height}, {from} from the start. Arrow keys move it.',
-    { name: 'name', width: 'length', height: 'length', from: 'length' },
+    '{name}, {size}, {from} from the start. Arrow keys move it.',
+    { name: 'name', size: 'name', from: 'length' },
   ],
   flagSays: [
     '{name} at {at}, {must, select, must {must land on a course} other {may move}}, {on, select, on {on a course} other {off the courses}}. Arrow keys move it.',

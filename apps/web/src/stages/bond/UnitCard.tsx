@@ -1,4 +1,4 @@
-import { pieceOf, writeAddress, type PieceChange, kindNamed, type Message } from '@even-tally/core';
+import { pieceOf, writeAddress, type PieceChange, oneOfKind, type Message } from '@even-tally/core';
 import { AT_BOND } from '@even-tally/words';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -74,7 +74,7 @@ export function UnitCard({ job, view }: PanelProps): ReactNode {
           <p>
             <Told
               said={AT_BOND.unitSays({
-                kind: piece.kind === 'cut' ? AT_BOND.sawn : kindNamed(piece.kind),
+                kind: oneOfKind(piece.kind),
                 sawn: piece.sawn && piece.kind !== 'cut' ? 'yes' : 'no',
                 course,
                 length: piece.to - piece.from,

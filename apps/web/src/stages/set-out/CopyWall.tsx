@@ -18,7 +18,7 @@ async function intoJob(
   id: string,
   from: JobDocument,
   index: number,
-): Promise<{ name: string; lost: string[] }> {
+): Promise<{ name: string; lost: Said[] }> {
   for (let n = 1; ; n++) {
     const { revision, document } = await readJobById(id);
     const { job, lost } = copiedWall(from, index, document, copyId);

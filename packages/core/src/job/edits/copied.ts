@@ -1,3 +1,5 @@
+import type { Said } from '../../messages/message.js';
+import { EDITS, partOf } from './messages.js';
 import { PROFILES } from '../../tables/profiles.js';
 import { same } from '../../statement/same.js';
 import { rewrite } from '../../statement/walk.js';
@@ -122,7 +124,7 @@ export function copiedWall(
 ): Rehung & { id: string } {
   const wall = from.walls[index];
   if (!wall) return { job: into, lost: [], id: '' };
-  const lost: string[] = [];
+  const lost: Said[] = [];
   const here = from === into;
   const id = into.walls.some((w) => w.id === wall.id)
     ? makeId(wall.id, (one) => into.walls.some((w) => w.id === one))
@@ -132,7 +134,7 @@ export function copiedWall(
     : unitsFor(from, wall, into, makeId);
   const brought = rewrite(here ? wall : saidInFull(from, wall, into), WALL, (part, statement, at) => {
     if (at?.key.sites && !here) {
-      if (at.holder[at.name] === part) lost.push(at.key.says ?? at.name);
+      if (at.holder[at.name] === part) lost.push(partOf(at.name));
       return 'gone';
     }
     if (statement.kind === 'object') {
@@ -142,7 +144,7 @@ export function copiedWall(
       );
       if (refers && !here) {
         const other = from.walls.find((w) => w.id === (part as Record<string, unknown>)[refers[0]]);
-        lost.push(`where it meets ${other?.name ?? 'another wall'}`);
+        lost.push(EDITS['where-it-meets']({ wall: other?.name ?? EDITS['another-wall']() }));
         return 'gone';
       }
     }
@@ -157,7 +159,7 @@ export function copiedWall(
     }
     return null;
   }) as Wall;
-  if (from.weights && !here && !same(from.weights, into.weights)) lost.push('what choices cost in that job');
+  if (from.weights && !here && !same(from.weights, into.weights)) lost.push(EDITS.costs());
   const name = into.walls.some((w) => w.name === wall.name) ? `${wall.name} (copy)`.slice(0, 200) : wall.name;
   // Addresses in it begin with its own id.
   const placed = withAddresses(

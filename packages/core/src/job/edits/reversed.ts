@@ -1,3 +1,4 @@
+import { EDITS } from './messages.js';
 import { SAME_PLACE, millimetres, toMillimetres } from '../../measure/length.js';
 import { writeLength } from '../../measure/format.js';
 import type { LengthIs, Stated, Statement } from '../../statement/statement.js';
@@ -127,8 +128,7 @@ export function reversedRun(job: JobDocument, index: number, number: number): Re
     const { thickness } = setOutWall(job, k);
     return turned(one, full, (h, is) => is !== 'own' && h[is.of] === wall.id && h.run === number, thickness);
   });
-  const lost =
-    swaps === 0 ? [] : [swaps === 1 ? 'a pair of changed pieces' : `${swaps} pairs of changed pieces`];
+  const lost = swaps === 0 ? [] : [EDITS.pairs({ count: swaps })];
   return { job: { ...job, walls }, lost };
 }
 

@@ -1,3 +1,4 @@
+import { sayFor } from '../../test/jobs.js';
 import type { Statement } from '../../statement/statement.js';
 import { threeRuns } from '../../test/threeRuns.js';
 import { checkJob } from '../check.js';
@@ -32,7 +33,7 @@ test('the middle run taken out: what stood on it goes, what stood on the next go
     ['c2', 1],
   ]);
   expect(after.walls[1]?.meets?.run).toBe(1);
-  expect(out.lost).toEqual([
+  expect(out.lost.map(sayFor('mm'))).toEqual([
     'a changed piece',
     'an opening',
     'a level of the footing',
@@ -49,7 +50,7 @@ test('the middle run taken out: what stood on it goes, what stood on the next go
 test('the run another wall meets taken out: that wall meets none', () => {
   const out = withoutItem(threeRuns(), 0, 4);
   expect(out.job.walls[1]?.meets).toBeUndefined();
-  expect(out.lost.at(-1)).toBe('where B meets it');
+  expect(sayFor('mm')(out.lost.at(-1) ?? '')).toBe('where B meets it');
 });
 
 test('a turn taken out moves nothing', () => {

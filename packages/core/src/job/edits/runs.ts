@@ -1,3 +1,5 @@
+import type { Message, Said } from '../../messages/message.js';
+import { EDITS, type Called } from './messages.js';
 import { rewrite } from '../../statement/walk.js';
 import type { JobDocument } from '../form.js';
 import { wall as WALL } from '../forms/wall.js';
@@ -12,18 +14,13 @@ export type NewRun = (run: number) => number | null;
 /** A document after something was done to a run, and what went with it. */
 export interface Rehung {
   job: JobDocument;
-  /** What stood on runs that are gone and went with them, as said: "2 openings", "a movement joint". */
-  lost: string[];
+  /** What stood on runs that are gone and went with them: "2 openings", "a movement joint". */
+  lost: Said[];
 }
 
-const counted = (n: number, [one, several]: readonly [string, string]): string =>
-  n === 1 ? `a${/^[aeiou]/.test(one) ? 'n' : ''} ${one}` : `${n} ${several}`;
-
-const ANYTHING = ['thing on it', 'things on it'] as const;
-
 /** What stands on a wall's runs, brought to what its runs have become; every statement of one of its own runs is followed. */
-export function onNewRuns(wall: Wall, newRun: NewRun): { wall: Wall; lost: string[] } {
-  const gone = new Map<readonly [string, string], number>();
+export function onNewRuns(wall: Wall, newRun: NewRun): { wall: Wall; lost: Message[] } {
+  const gone = new Map<Called, number>();
   const addressed = (
     holder: Record<string, unknown>,
     statement: Statement,
@@ -54,11 +51,11 @@ export function onNewRuns(wall: Wall, newRun: NewRun): { wall: Wall; lost: strin
     const to = newRun(run);
     if (to === run) return null;
     if (to !== null) return { to: address ? { ...holder, ...address.onto(to) } : { ...holder, [name]: to } };
-    const called = at?.key.called ?? ANYTHING;
+    const called = (at?.key.called as Called | undefined) ?? 'thing';
     gone.set(called, (gone.get(called) ?? 0) + 1);
     return 'gone';
   }) as Wall;
-  return { wall: made, lost: [...gone].map(([called, n]) => counted(n, called)) };
+  return { wall: made, lost: [...gone].map(([what, count]) => EDITS.lost({ what, count })) };
 }
 
 /** Another wall's ends on this one, brought along. */
@@ -87,11 +84,11 @@ export function rehung(job: JobDocument, index: number, line: LineItem[], newRun
   const wall = job.walls[index];
   if (!wall) return { job, lost: [] };
   const own = onNewRuns(wall, newRun);
-  const lost = [...own.lost];
+  const lost: Said[] = [...own.lost];
   const walls = job.walls.map((other, k) => {
     if (k === index) return { ...own.wall, line };
     const brought = onNewRunsOf(other, wall.id, newRun);
-    if (brought.lost) lost.push(`where ${other.name} meets it`);
+    if (brought.lost) lost.push(EDITS['where-other-meets']({ wall: other.name }));
     return brought.wall;
   });
   return { job: { ...job, walls }, lost };

@@ -1,5 +1,4 @@
-import type { Show } from '../../measure/format.js';
-import { sayMm } from '../../measure/format.js';
+import type { Message, Said } from '../../messages/message.js';
 import { toMillimetres } from '../../measure/length.js';
 import { readStated } from '../../statement/check.js';
 import type { Statement } from '../../statement/statement.js';
@@ -7,63 +6,38 @@ import { idKey, statementOf } from '../../statement/walk.js';
 import { JOB_FORM, type JobDocument } from '../form.js';
 import { segments, type Edit } from './edit.js';
 import type { Clash } from './merge.js';
-
-/** Keys that are not said as they are written. */
-const WORDS: Record<string, string> = {
-  at: 'place',
-  line: 'the line',
-  run: 'length',
-  arc: 'radius',
-  from: 'where it begins',
-  to: 'where it ends',
-  left: 'height where it begins',
-  right: 'height where it ends',
-  do: 'what is done',
-  units: 'units',
-  poured: 'levels as poured',
-  old: 'the old wall',
-  meets: 'where it ends',
-  start: 'first unit',
-  keep: 'whether it may move',
-  name: 'name',
-  show: 'units shown',
-  profile: 'rules',
-  vertical: 'uprights',
-  every: 'spacing',
-};
-
-const wordsOf = (key: string): string => WORDS[key] ?? key.replace(/([A-Z])/g, (c) => ` ${c.toLowerCase()}`);
+import { EDITS, partOf, type Called } from './messages.js';
 
 const isObject = (v: unknown): v is Record<string, unknown> =>
   typeof v === 'object' && v !== null && !Array.isArray(v);
 
 interface Told {
   /** What it is about: an opening, a wall, the job. */
-  thing: string;
-  /** What of it. Empty where it is the thing itself. */
-  what: string;
+  thing: Said;
+  /** What of it. Null where it is the thing itself. */
+  what: Message | null;
   statement: Statement | null;
 }
 
-const nameOf = (one: unknown, id: string, called: string): string =>
+const nameOf = (one: unknown, id: string, called: Called | null): Said =>
   isObject(one) && typeof one.name === 'string' && one.name !== ''
     ? one.name
-    : called === ''
+    : called === null
       ? id
-      : `${called} ${id}`;
+      : EDITS.called({ what: called, id });
 
 /** What a change's place is about, in words. `fallback` stands in where the document has nothing there. */
 function told(at: string, job: JobDocument, fallback: unknown): Told {
   let [statement, value]: [Statement | null, unknown] = [JOB_FORM, job];
-  let [thing, what, called] = ['the job', '', ''];
+  let [thing, what, called]: [Said, Message | null, Called | null] = [EDITS['the-job'](), null, null];
   for (const key of segments(at)) {
     const own: Statement | null = statement && statementOf(value ?? {}, statement);
     if (own?.kind === 'object') {
       const stated: (typeof own.keys)[string] | undefined = own.keys[key];
       statement = stated?.shape ?? null;
       value = isObject(value) ? value[key] : undefined;
-      called = stated?.called?.[0] ?? '';
-      what = wordsOf(key);
+      called = (stated?.called as Called | undefined) ?? null;
+      what = partOf(key);
     } else if (own?.kind === 'list' && key.startsWith('@')) {
       const name = idKey(own.of) ?? 'id';
       const id = key.slice(1);
@@ -71,65 +45,74 @@ function told(at: string, job: JobDocument, fallback: unknown): Told {
         ? (value as unknown[]).find((one) => isObject(one) && one[name] === id)
         : undefined;
       statement = own.of;
-      [thing, what] = [nameOf(value ?? fallback, id, called), ''];
+      [thing, what] = [nameOf(value ?? fallback, id, called), null];
     }
   }
   return { thing, what, statement };
 }
 
-const listed = (all: readonly string[]): string =>
-  all.length < 2 ? (all[0] ?? '') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`;
+/** The same said twice is said once. */
+const once = (all: readonly Said[]): Said[] => [
+  ...new Map(all.map((said) => [JSON.stringify(said), said])).values(),
+];
 
 /** What an edit does, in a few words, for whoever might take it back: "Window 2: place and width". */
-export function sayEdit(edit: Edit, job: JobDocument): string {
-  const things = new Map<string, Set<string>>();
+export function sayEdit(edit: Edit, job: JobDocument): Said {
+  const things = new Map<string, { thing: Said; whats: Said[]; whole: boolean }>();
   for (const { at, from, to } of edit.changes) {
     const { thing, what } = told(at, job, to ?? from);
-    const says =
-      what !== '' ? what : from === undefined ? 'added' : to === undefined ? 'taken out' : 'changed';
-    const all = things.get(thing) ?? new Set();
-    all.add(says);
-    things.set(thing, all);
+    const key = JSON.stringify(thing);
+    const all = things.get(key) ?? { thing, whats: [], whole: true };
+    const comes = from === undefined ? EDITS.added() : to === undefined ? EDITS['taken-out']() : null;
+    all.whats.push(what ?? comes ?? EDITS.changed());
+    all.whole &&= what === null && comes !== null;
+    things.set(key, all);
   }
-  const [first, ...more] = [...things];
-  if (!first) return 'nothing';
-  const [thing, whats] = first;
+  const [first, ...more] = things.values();
+  if (!first) return EDITS.nothing();
+  const whats = once(first.whats);
   const [one] = whats;
-  const short = whats.size > 3 ? `${whats.size} things` : listed([...whats]);
-  const whole =
-    whats.size === 1 && (one === 'added' || one === 'taken out') ? `${thing} ${one}` : `${thing}: ${short}`;
-  return more.length === 0
-    ? whole
-    : `${whole}, and ${more.length === 1 ? (more[0]?.[0] ?? '') : `${more.length} more`}`;
+  const says =
+    first.whole && whats.length === 1 && one !== undefined
+      ? EDITS['done-to']({ thing: first.thing, what: one })
+      : EDITS['of-thing']({
+          thing: first.thing,
+          what: whats.length > 3 ? [EDITS.things({ count: whats.length })] : whats,
+        });
+  const [other] = more;
+  if (!other) return says;
+  return more.length === 1
+    ? EDITS['and-one']({ first: says, other: other.thing })
+    : EDITS['and-more']({ first: says, count: more.length });
 }
 
 /** A value as it is read back to who has to choose. */
-function sayOne(value: unknown, statement: Statement | null, show: Show): string {
-  if (value === undefined) return 'nothing';
+function sayOne(value: unknown, statement: Statement | null): Said {
+  if (value === undefined) return EDITS.nothing();
   if (statement?.kind === 'length' && typeof value === 'number') {
     const read = readStated(value);
-    return typeof read === 'number' ? sayMm(toMillimetres(read), show) : String(value);
+    return typeof read === 'number' ? EDITS.length({ length: toMillimetres(read) }) : String(value);
   }
   if (typeof value === 'string') return value;
   if (typeof value === 'number' || typeof value === 'boolean') return String(value);
-  if (Array.isArray(value)) return `${value.length} of them`;
-  return 'as it was set there';
+  if (Array.isArray(value)) return EDITS['of-them']({ count: value.length });
+  return EDITS['as-set']();
 }
 
 export interface SaidClash {
-  where: string;
-  was: string;
-  mine: string;
-  theirs: string;
+  where: Said;
+  was: Said;
+  mine: Said;
+  theirs: Said;
 }
 
 /** A clash in words: what it is about, what it was, and what each has made of it. */
-export function sayClash({ at, was, mine, theirs }: Clash, job: JobDocument, show: Show): SaidClash {
+export function sayClash({ at, was, mine, theirs }: Clash, job: JobDocument): SaidClash {
   const { thing, what, statement } = told(at, job, mine ?? theirs ?? was);
-  const say = (value: unknown): string =>
-    what === '' && isObject(value) ? 'there' : sayOne(value, statement, show);
+  const say = (value: unknown): Said =>
+    what === null && isObject(value) ? EDITS.there() : sayOne(value, statement);
   return {
-    where: what === '' ? thing : `${thing}: ${what}`,
+    where: what === null ? thing : EDITS['of-thing']({ thing, what: [what] }),
     was: say(was),
     mine: say(mine),
     theirs: say(theirs),

@@ -1,3 +1,4 @@
+import type { Called } from '../edits/messages.js';
 import { LIMITS } from '../limits.js';
 import { BOND_IDS } from '../../tables/bonds.js';
 import {
@@ -125,7 +126,7 @@ export const build = object({
   // Left out: by the unit.
   cuts: optional(cuts, 'where units are cut when a stretch does not divide'),
   pieces: optional(list(pieceChange, LIMITS.pieces), 'units laid otherwise', {
-    called: ['changed piece', 'changed pieces'],
+    called: 'piece' satisfies Called,
   }),
   locked: optional(list(locked, 2), 'stages whose choice stands'),
 });

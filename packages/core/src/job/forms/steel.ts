@@ -1,3 +1,4 @@
+import type { Called } from '../edits/messages.js';
 import { LIMITS } from '../limits.js';
 import {
   either,
@@ -71,10 +72,10 @@ export const steel = object({
   straps: optional(object({ every: required(count(100), 'courses') }), 'corner straps'),
   drilled: optional(yes, 'starters drilled into concrete that is there already'),
   cells: optional(list(cellChange, LIMITS.cells), 'cells treated otherwise, by hand', {
-    called: ['cell set by hand', 'cells set by hand'],
+    called: 'cell' satisfies Called,
   }),
   starters: optional(list(starter, LIMITS.cells), 'starters as they were found to stand', {
-    called: ['starter', 'starters'],
+    called: 'starter' satisfies Called,
   }),
   stock: optional(list(length, 10, 1), 'lengths that bars come in'),
 });

@@ -1,3 +1,4 @@
+import type { Called } from '../edits/messages.js';
 import { LIMITS } from '../limits.js';
 import { lengthOf, list, object, oneOf, optional, required, type States } from '../../statement/statement.js';
 import { along, id, lengthOfBase, text } from './basics.js';
@@ -15,29 +16,29 @@ export const wall = object({
   height: required(lengthOf('above-zero', { most: LIMITS.height, is: { up: 'height' } })),
   lengths: optional(oneOf('nominal', 'actual')),
   build: required(build),
-  openings: optional(list(opening, LIMITS.openings), undefined, { called: ['opening', 'openings'] }),
+  openings: optional(list(opening, LIMITS.openings), undefined, { called: 'opening' satisfies Called }),
   heights: optional(list(fixedHeight, LIMITS.heights), 'fixed heights', {
-    called: ['fixed height', 'fixed heights'],
+    called: 'fixed-height' satisfies Called,
   }),
   base: optional(lengthOfBase, 'the wall’s base above the job’s datum', { sites: true }),
   footing: optional(footing),
   poured: optional(poured, 'spot levels on the footing as it was poured', {
-    called: ['level of the footing', 'levels of the footing'],
+    called: 'footing-level' satisfies Called,
     sites: true,
   }),
   square: optional(square, undefined, { sites: true }),
   old: optional(old, 'the wall it meets or stands on', { sites: true }),
   meets: optional(meets),
-  tops: optional(list(top, LIMITS.tops), 'tops that are not level', { called: ['top', 'tops'] }),
+  tops: optional(list(top, LIMITS.tops), 'tops that are not level', { called: 'top' satisfies Called }),
   steps: optional(list(step, LIMITS.tops), 'footing above the wall’s base', {
-    called: ['step of the footing', 'steps of the footing'],
+    called: 'footing-step' satisfies Called,
   }),
   vents: optional(list(vents, LIMITS.vents), 'air bricks and vents', {
-    called: ['row of vents', 'rows of vents'],
+    called: 'vents' satisfies Called,
   }),
-  piers: optional(list(pier, LIMITS.piers), 'piers bonded in', { called: ['pier', 'piers'] }),
+  piers: optional(list(pier, LIMITS.piers), 'piers bonded in', { called: 'pier' satisfies Called }),
   joints: optional(list(movementJoint, LIMITS.joints), 'movement joints', {
-    called: ['movement joint', 'movement joints'],
+    called: 'joint' satisfies Called,
   }),
   jointEvery: optional(along('pitch'), 'how far apart movement joints may stand, as the drawing says'),
   held: optional(held, 'how the wall is held'),

@@ -62,7 +62,6 @@ export const atBond: ScreenTexts['at-bond'] = {
   thisUnit: 'Esta pieza',
   theUnitBefore: 'La pieza anterior',
   theNextUnit: 'La pieza siguiente',
-  sawn: 'Cortada',
   asTheBondHas: 'Como va en el aparejo',
   thicknessNow: 'Espesor, ahora {thickness}',
   oneUnit: 'una pieza',

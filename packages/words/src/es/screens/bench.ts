@@ -86,7 +86,7 @@ export const bench: ScreenTexts['bench'] = {
   bedOf: 'tendel {bed}',
   keysShown: 'teclas ?',
   findingLetter: 'Aviso {letter}',
-  openingSays: '{name}, {width} × {height}, a {from} del arranque. Las flechas lo mueven.',
+  openingSays: '{name}, {size}, a {from} del arranque. Las flechas lo mueven.',
   flagSays:
     '{name} a {at}, {must, select, must {tiene que caer en hilada} other {puede moverse}}, {on, select, on {en hilada} other {fuera de las hiladas}}. Las flechas lo mueven.',
   recordFor: 'Registro de {job}',

@@ -4,3 +4,6 @@ import type { Kind } from '../laying/kinds.js';
 
 /** What a tally calls a kind of piece, at the head of a line. */
 export const kindNamed = (kind: Kind): Message => HOW['kind-named']({ kind });
+
+/** What one piece of a kind is called. */
+export const oneOfKind = (kind: Kind): Message => HOW['kind-one']({ kind });
