@@ -7,7 +7,7 @@ export const grout: Catalogue['grout'] = {
   'pour-lower': 'Colar no más de {most} a la vez',
   'use-fine': 'Usar grout fino',
   nowhere: 'Se pide grout, y {unit} no tiene celdas que lo reciban.',
-  pour: 'colado {number, number}',
+  pour: 'col. {number, number}',
 };
 
 export const cavity: Catalogue['cavity'] = {
