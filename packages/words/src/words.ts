@@ -48,6 +48,17 @@ const SPEECH: Record<Language, Speech> = {
 /** The language a profile’s trade speaks, where nobody has chosen. */
 export const languageOf = (profile: string): Language => (profile === 'us' ? 'en-us' : 'en-uk');
 
+/** The language somebody asks for in `Accept-Language`: the first of theirs that is spoken here. */
+export function languageAsked(header: string | undefined): Language {
+  for (const asked of (header ?? '').toLowerCase().split(',')) {
+    const tag = asked.split(';')[0]?.trim() ?? '';
+    if (tag.startsWith('es')) return 'es';
+    if (tag === 'en-us') return 'en-us';
+    if (tag.startsWith('en')) return 'en-uk';
+  }
+  return 'en-uk';
+}
+
 /** Formatters cost thirty times what they say: each is made once. */
 const made = new Map<string, IntlMessageFormat>();
 

@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post, Req, UseGuards } from '@nestjs/common';
 import { ApiCookieAuth, ApiTags } from '@nestjs/swagger';
 import type { Request } from 'express';
@@ -34,7 +35,7 @@ export class AccountsController {
   @Post('accounts')
   async open(@Body() given: NewAccount, @Req() request: Request): Promise<SessionSaid> {
     if ((given.yard === undefined) === (given.invite === undefined))
-      throw new Refusal(400, { says: 'yard: wanted a name for a yard of your own, or the link to another' });
+      throw new Refusal(400, { says: SERVER.yardOrLink });
     await this.throttle.count('opening', address(request));
     this.accounts.refuseWeak(given, given.yard ?? '');
     await this.throttle.count('naming', given.email);
@@ -42,7 +43,7 @@ export class AccountsController {
     const { accountId, yardId } = await this.accounts.open(given, given.yard ?? null);
     const joined =
       given.invite === undefined ? yardId : (await this.invites.join(accountId, given.invite)).yardId;
-    if (!joined) throw new Refusal(403, { says: 'This account belongs to no yard. Ask for a link to one.' });
+    if (!joined) throw new Refusal(403, { says: SERVER.noYard });
     this.log.note(request, { event: 'account opened', account: accountId, yard: joined });
     return this.enter(request, { accountId, yardId: joined });
   }
@@ -74,7 +75,7 @@ export class AccountsController {
 
   @Post('demo')
   async demo(@Req() request: Request): Promise<SessionSaid> {
-    if (!this.settings.demo) throw new Refusal(404, { says: 'There is no demo yard here.' });
+    if (!this.settings.demo) throw new Refusal(404, { says: SERVER.noDemo });
     await this.throttle.count('opening', address(request));
     return this.enter(request, await this.accounts.openDemo());
   }

@@ -1,3 +1,4 @@
+import type { SERVER } from '@even-tally/words';
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { Transform } from 'class-transformer';
@@ -19,7 +20,9 @@ import { ROLES, type Role } from './roles.js';
 
 // eslint-disable-next-line no-control-regex -- the characters a name may not hold
 const PLAIN_TEXT = /^[^\u0000-\u001f\u007f\ud800-\udfff]*$/u;
-const WHOLE = { message: '$property: wanted whole characters and no control characters' };
+/** A sentence of the catalogue where only text fits: its code and the property it is about, put into words when it is answered. */
+const coded = (name: keyof typeof SERVER): { message: string } => ({ message: `server.${name} $property` });
+const WHOLE = coded('whole');
 /** 32 random bytes, as a link carries them. */
 const TOKEN = /^[A-Za-z0-9_-]{43}$/;
 
@@ -31,8 +34,8 @@ const Email = (): PropertyDecorator =>
   applyDecorators(
     Transform(lowered),
     Matches(PLAIN_TEXT, WHOLE),
-    IsEmail({}, { message: 'email: wanted an address such as mason@example.test' }),
-    MaxLength(200, { message: 'email: wanted at most 200 characters' }),
+    IsEmail({}, coded('emailLike')),
+    MaxLength(200, coded('atMost200')),
   );
 const OneRole = (): PropertyDecorator =>
   applyDecorators(
@@ -42,10 +45,10 @@ const OneRole = (): PropertyDecorator =>
 /** A password that is being chosen. */
 const Chosen = (): PropertyDecorator =>
   applyDecorators(
-    IsString({ message: '$property: wanted text' }),
+    IsString(coded('wantedText')),
     Matches(PLAIN_TEXT, WHOLE),
-    MinLength(12, { message: '$property: wanted at least 12 characters' }),
-    MaxLength(200, { message: '$property: wanted at most 200 characters' }),
+    MinLength(12, coded('atLeast12')),
+    MaxLength(200, coded('atMost200')),
   );
 
 export class Credentials {
@@ -54,10 +57,10 @@ export class Credentials {
   email: string;
 
   @ApiProperty({ maxLength: 200 })
-  @IsString({ message: 'password: wanted text' })
+  @IsString(coded('wantedText'))
   @Matches(PLAIN_TEXT, WHOLE)
-  @MinLength(1, { message: 'password: wanted a password, got none' })
-  @MaxLength(200, { message: 'password: wanted at most 200 characters' })
+  @MinLength(1, coded('aPassword'))
+  @MaxLength(200, coded('atMost200'))
   password: string;
 }
 
@@ -73,20 +76,20 @@ export class NewAccount {
 
   @ApiProperty({ example: 'Our crew', required: false })
   @IsOptional()
-  @IsString({ message: 'yard: wanted text' })
-  @Length(1, 200, { message: 'yard: wanted 1 to 200 characters' })
-  @Matches(PLAIN_TEXT, { message: 'yard: wanted text without control characters' })
+  @IsString(coded('wantedText'))
+  @Length(1, 200, coded('oneTo200'))
+  @Matches(PLAIN_TEXT, coded('noControl'))
   yard?: string;
 
   @ApiProperty({ required: false, description: 'what stands after # in a link to join a yard' })
   @IsOptional()
-  @Matches(TOKEN, { message: 'invite: wanted the link as it was given' })
+  @Matches(TOKEN, coded('linkAsGiven'))
   invite?: string;
 }
 
 export class NewPassword {
-  @IsString({ message: 'old: wanted text' })
-  @MaxLength(200, { message: 'old: wanted at most 200 characters' })
+  @IsString(coded('wantedText'))
+  @MaxLength(200, coded('atMost200'))
   old: string;
 
   @Chosen()
@@ -94,13 +97,13 @@ export class NewPassword {
 }
 
 export class Again {
-  @IsString({ message: 'password: wanted text' })
-  @MaxLength(200, { message: 'password: wanted at most 200 characters' })
+  @IsString(coded('wantedText'))
+  @MaxLength(200, coded('atMost200'))
   password: string;
 }
 
 export class WhichYard {
-  @IsUUID(undefined, { message: 'yard: wanted the id of one of your yards' })
+  @IsUUID(undefined, coded('yardOfYours'))
   yard: string;
 }
 
@@ -110,14 +113,14 @@ export class Invite {
 
   @ApiProperty({ minimum: 1, maximum: 72, required: false })
   @IsOptional()
-  @IsInt({ message: 'hours: wanted a whole number from 1 to 72' })
-  @Min(1, { message: 'hours: wanted a whole number from 1 to 72' })
-  @Max(72, { message: 'hours: wanted a whole number from 1 to 72' })
+  @IsInt(coded('hours'))
+  @Min(1, coded('hours'))
+  @Max(72, coded('hours'))
   hours?: number;
 }
 
 export class Joining {
-  @Matches(TOKEN, { message: 'invite: wanted the link as it was given' })
+  @Matches(TOKEN, coded('linkAsGiven'))
   invite: string;
 }
 

@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { DATABASE } from '../database/database.module.js';
@@ -33,7 +34,7 @@ export interface SessionSaid {
 /** Accounts under one address: nobody has shown that it is theirs, so that one does not keep another out. */
 const MOST_OF_ONE_NAME = 5;
 
-const wrong = (): Refusal => new Refusal(401, { says: 'That address and password do not go together.' });
+const wrong = (): Refusal => new Refusal(401, { says: SERVER.wrong });
 
 @Injectable()
 export class AccountsService {
@@ -60,7 +61,7 @@ export class AccountsService {
         .count<{ count: string }[]>();
       if (Number(count) >= MOST_OF_ONE_NAME)
         throw new Refusal(409, {
-          says: 'No further account can be opened under that address. Sign in with one there is.',
+          says: SERVER.accountTaken,
         });
       return this.openWith(trx, { email: given.email, password_hash }, yard, false);
     });
@@ -90,7 +91,7 @@ export class AccountsService {
     const account = await this.matching(given);
     if (!account) throw wrong();
     const yardId = await this.lastYard(account.id);
-    if (!yardId) throw new Refusal(403, { says: 'This account belongs to no yard. Ask for a link to one.' });
+    if (!yardId) throw new Refusal(403, { says: SERVER.noYard });
     return { accountId: account.id, yardId };
   }
 
@@ -98,16 +99,16 @@ export class AccountsService {
   async again(accountId: string, password: string): Promise<void> {
     const account = await this.db<AccountRow>('accounts').where({ id: accountId }).first();
     if (!(await passwordMatches(account?.password_hash, password)))
-      throw new Refusal(401, { says: 'That is not the password of this account.' });
+      throw new Refusal(401, { says: SERVER.notPassword });
   }
 
   /** A new password ends every session; the one it was changed in begins anew. */
   async change({ accountId, email }: Visitor, given: NewPassword): Promise<void> {
-    if (email === null) throw new Refusal(403, { says: 'A visitor of the demo yard has no password.' });
+    if (email === null) throw new Refusal(403, { says: SERVER.visitorNoPassword });
     await this.again(accountId, given.old);
     refuseCommon(given.password, [email, ...email.split('@')]);
     if (await this.matching({ email, password: given.password }))
-      throw new Refusal(400, { says: 'password: wanted another than before' });
+      throw new Refusal(400, { says: SERVER.samePassword });
     const password_hash = await hashPassword(given.password);
     await this.db('accounts').where({ id: accountId }).update({ password_hash });
     await this.db('sessions').where({ account_id: accountId }).delete();
@@ -139,7 +140,7 @@ export class AccountsService {
     const used = await this.db('members')
       .where({ account_id: accountId, yard_id: yardId })
       .update({ used_at: this.db.fn.now() });
-    if (used === 0) throw new Refusal(404, { says: 'There is no such yard of yours.' });
+    if (used === 0) throw new Refusal(404, { says: SERVER.noSuchYard });
   }
 
   /** The account closes for good; what it signed stays signed. A yard it alone was in closes with it. */
@@ -158,7 +159,7 @@ export class AccountsService {
           await trx('yards').where({ id: yard_id }).update({ closed_at: trx.fn.now() });
         else if (role === 'owns' && !others.some((o) => o.role === 'owns'))
           throw new Refusal(409, {
-            says: 'You alone own a yard that others are in. Make somebody its owner first, or close it.',
+            says: SERVER.aloneOwn,
           });
       }
       await trx('sessions').where({ account_id: accountId }).delete();

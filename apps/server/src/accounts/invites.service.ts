@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { randomBytes } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
@@ -19,7 +20,7 @@ export interface InviteLine {
 
 const spent = (): Refusal =>
   new Refusal(404, {
-    says: 'That link opens nothing: it has been used, has run out or was taken back. Ask for another.',
+    says: SERVER.linkOpensNothing,
   });
 
 /** Links that let one person join a yard, once. What the link carries is known to whoever has it; here only its hash is kept. */
@@ -32,14 +33,12 @@ export class InvitesService {
     role: Role,
     hours = MOST_HOURS,
   ): Promise<InviteLine & { invite: string }> {
-    if (demo)
-      throw new Refusal(403, { says: 'Nobody is asked into a demo yard: everybody has one of their own.' });
-    if (!reaches(own, role))
-      throw new Refusal(403, { says: `role: wanted at most your own, ${own}, got ${role}` });
+    if (demo) throw new Refusal(403, { says: SERVER.noneIntoDemo });
+    if (!reaches(own, role)) throw new Refusal(403, { says: SERVER.roleAtMost({ own, role }) });
     const [{ count = 0 } = {}] = await this.open(yardId).count<{ count: string }[]>();
     if (Number(count) >= MOST_OPEN)
       throw new Refusal(409, {
-        says: `Wanted at most ${MOST_OPEN} links that wait to be used. Take some back first.`,
+        says: SERVER.linksAtMost({ most: MOST_OPEN }),
       });
     const invite = randomBytes(32).toString('base64url');
     const [row] = await this.db('invites')
@@ -75,7 +74,7 @@ export class InvitesService {
 
   async takeBack(yardId: string, id: string): Promise<void> {
     if ((await this.open(yardId).where({ 'invites.id': id }).delete()) === 0)
-      throw new Refusal(404, { says: 'There is no such link waiting.' });
+      throw new Refusal(404, { says: SERVER.noSuchLink });
   }
 
   /** What a link is for, told to whoever has it. */

@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import {
   Body,
   Controller,
@@ -27,7 +28,7 @@ const Id = (name: string): ParameterDecorator =>
   Param(
     name,
     new ParseUUIDPipe({
-      exceptionFactory: () => new Refusal(404, { says: 'There is nobody and nothing under that id.' }),
+      exceptionFactory: () => new Refusal(404, { says: SERVER.nobody }),
     }),
   );
 
@@ -84,7 +85,7 @@ export class MembersController {
     @Req() request: Request,
   ): Promise<void> {
     if (account.toLowerCase() !== visitor.accountId && visitor.role !== 'owns')
-      throw new Refusal(403, { says: 'In this yard you may not settle who is in the yard.' });
+      throw new Refusal(403, { says: SERVER.mayNotSettle });
     await this.members.remove(visitor.yardId, account);
     this.log.note(request, {
       event: 'member put out',
@@ -143,8 +144,7 @@ export class MembersController {
     @Body() { invite }: Joining,
     @Req() request: Request,
   ): Promise<SessionSaid> {
-    if (email === null)
-      throw new Refusal(403, { says: 'A visitor of the demo yard joins by opening an account.' });
+    if (email === null) throw new Refusal(403, { says: SERVER.visitorJoins });
     await this.throttle.count('asking', accountId);
     const { yardId, role } = await this.invites.join(accountId, invite);
     this.log.note(request, { event: 'joined', account: accountId, yard: yardId, role });

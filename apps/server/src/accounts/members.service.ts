@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { DATABASE } from '../database/database.module.js';
@@ -13,7 +14,7 @@ export interface MemberLine {
   you: boolean;
 }
 
-const nobody = (): Refusal => new Refusal(404, { says: 'There is nobody and nothing under that id.' });
+const nobody = (): Refusal => new Refusal(404, { says: SERVER.nobody });
 
 /** Who is in a yard. Somebody always owns it. */
 @Injectable()
@@ -73,7 +74,7 @@ export class MembersService {
         .first<object | undefined>('account_id');
       if (!owner)
         throw new Refusal(409, {
-          says: 'Somebody must own the yard. Make another its owner first, or close it.',
+          says: SERVER.mustOwn,
         });
     });
   }

@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { hash, verify } from '@node-rs/argon2';
 import { ZxcvbnFactory } from '@zxcvbn-ts/core';
 import { adjacencyGraphs, dictionary } from '@zxcvbn-ts/language-common';
@@ -27,6 +28,6 @@ export function refuseCommon(password: string, theirs: readonly string[]): void 
   const { guesses } = guesser.check(password, [...theirs, 'even', 'tally', 'mason', 'masonry']);
   if (guesses < LEAST_GUESSES)
     throw new Refusal(400, {
-      says: 'password: wanted one that is not easily guessed, got one that many people take. Four words of your own serve well.',
+      says: SERVER.guessed,
     });
 }

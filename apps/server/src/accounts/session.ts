@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { createParamDecorator, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Request } from 'express';
@@ -34,32 +35,25 @@ export function visitorOf(request: Request): Visitor | null {
   return { accountId, yardId, role, email: email ?? null, demo: yard?.demo ?? false };
 }
 
-const SAYS: Record<Role, string> = {
-  reads: 'look at it',
-  logs: 'add to the record',
-  plans: 'change jobs',
-  owns: 'settle who is in the yard',
-};
-
 @Injectable()
 export class SignedIn implements CanActivate {
   constructor(private readonly reflector: Reflector) {}
 
   canActivate(context: ExecutionContext): boolean {
     const visitor = visitorOf(context.switchToHttp().getRequest<Request>());
-    if (!visitor) throw new Refusal(401, { says: 'Sign in first.' });
+    if (!visitor) throw new Refusal(401, { says: SERVER.signInFirst });
     const needed = this.reflector.getAllAndOverride<Role | undefined>(NEEDS, [
       context.getHandler(),
       context.getClass(),
     ]);
     if (needed === undefined || reaches(visitor.role, needed)) return true;
-    throw new Refusal(403, { says: `In this yard you may not ${SAYS[needed]}.` });
+    throw new Refusal(403, { says: SERVER.mayNot({ what: needed }) });
   }
 }
 
 export const CurrentVisitor = createParamDecorator((_: unknown, context: ExecutionContext): Visitor => {
   const visitor = visitorOf(context.switchToHttp().getRequest<Request>());
-  if (!visitor) throw new Refusal(401, { says: 'Sign in first.' });
+  if (!visitor) throw new Refusal(401, { says: SERVER.signInFirst });
   return visitor;
 });
 

@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { DATABASE } from '../database/database.module.js';
@@ -39,7 +40,7 @@ export class SessionsService {
     const ended = /^[0-9a-f]{24}$/.test(session)
       ? await this.db('sessions').where({ account_id: accountId }).andWhereLike('id', `${session}%`).delete()
       : 0;
-    if (ended === 0) throw new Refusal(404, { says: 'There is no such session of yours.' });
+    if (ended === 0) throw new Refusal(404, { says: SERVER.noSuchSession });
   }
 
   async endAll(accountId: string): Promise<void> {

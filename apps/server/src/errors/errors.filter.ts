@@ -1,12 +1,14 @@
+import { createWords, declaredOf, languageAsked, SERVER } from '@even-tally/words';
+import type { Message, Said, Say } from '@even-tally/core';
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { Refusal, type RefusalBody } from './refusal.js';
 
-const PLAIN: Record<number, string> = {
-  400: 'The request could not be read.',
-  401: 'Sign in first.',
-  403: 'That is not allowed from here.',
-  404: 'There is nothing here under that address.',
+const PLAIN: Record<number, Said> = {
+  400: SERVER.unreadable,
+  401: SERVER.signInFirst,
+  403: SERVER.notAllowed,
+  404: SERVER.nothingThere,
 };
 
 /** The database's refusals that are the asker's doing: what cannot be written down, or is not there any more. */
@@ -33,18 +35,26 @@ function isAway(error: unknown): boolean {
   );
 }
 
-function sentence(status: number, error: HttpException): string {
+/** What a check of a body says: a sentence of the catalogue by its code and property, or words as they stand. */
+function checked(message: string): Said {
+  const [, code, property = ''] = /^(server\.\w+) (\w+)$/.exec(message) ?? [];
+  return code === undefined ? message : { code, values: 'property' in declaredOf(code) ? { property } : {} };
+}
+
+function sentence(status: number, error: HttpException, say: Say): string {
   const body = error.getResponse() as { message?: string | string[] };
   const message = typeof body === 'object' ? body.message : undefined;
-  if (status === 400 && message !== undefined) return Array.isArray(message) ? message.join('; ') : message;
-  return PLAIN[status] ?? 'The request was refused.';
+  if (status === 400 && message !== undefined)
+    return [message]
+      .flat()
+      .map((one) => say(checked(one)))
+      .join('; ');
+  return say(PLAIN[status] ?? SERVER.refused);
 }
 
 /** What was asked for may have been done before it failed: only reading is known to have changed nothing. */
-const unknown = (request: Request): string =>
-  ['GET', 'HEAD'].includes(request.method)
-    ? 'Something failed here.'
-    : 'Something failed here, and whether it was done is not known. Look before you try again.';
+const unknown = (request: Request): Message =>
+  ['GET', 'HEAD'].includes(request.method) ? SERVER.failed : SERVER.failedUnknown;
 
 /** The one place where errors become answers. */
 @Catch()
@@ -55,22 +65,27 @@ export class ErrorsFilter implements ExceptionFilter {
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
     if (response.headersSent) return;
+    const request = host.switchToHttp().getRequest<Request>();
+    const { say } = createWords(languageAsked(request.headers['accept-language']), 'mm');
     if (error instanceof Refusal) {
-      this.noteRefused(error.getStatus(), host.switchToHttp().getRequest<Request>());
-      response.status(error.getStatus()).set(error.headers).json(error.getResponse());
+      this.noteRefused(error.getStatus(), request);
+      const body = error.getResponse() as RefusalBody;
+      response
+        .status(error.getStatus())
+        .set(error.headers)
+        .json({ ...body, says: say(body.says) });
       return;
     }
     const answer = (status: number, says: string): void => {
       response.status(status).json({ says } satisfies RefusalBody);
     };
     if (error instanceof HttpException && error.getStatus() < 500)
-      return answer(error.getStatus(), sentence(error.getStatus(), error));
+      return answer(error.getStatus(), sentence(error.getStatus(), error, say));
     const known = OF_DATABASE[(error as { code?: string } | null)?.code ?? ''];
     if (known) return answer(...known);
     this.log.error(error);
-    const request = host.switchToHttp().getRequest<Request>();
-    if (isAway(error)) return answer(503, `The database does not answer. ${unknown(request)}`);
-    answer(500, unknown(request));
+    if (isAway(error)) return answer(503, say(SERVER.databaseAway({ then: unknown(request) })));
+    answer(500, say(unknown(request)));
   }
 
   /** Whoever asks for what they may not, or too often, is written down: by whom, from where and for what, and never with what. */

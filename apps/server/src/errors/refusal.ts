@@ -1,9 +1,10 @@
 import { HttpException } from '@nestjs/common';
-import type { Fault } from '@even-tally/core';
+import type { Fault, Said } from '@even-tally/core';
 
 /** What every refused request is answered with: one plain sentence, and where it applies the faults or the newer document. */
 export interface RefusalBody {
-  says: string;
+  /** Said in the language whoever asks for it reads. */
+  says: Said;
   faults?: Fault[];
   newer?: unknown;
 }

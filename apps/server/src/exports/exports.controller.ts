@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { Controller, Get, Param, Query, StreamableFile, UseGuards } from '@nestjs/common';
 import { ApiCookieAuth, ApiTags } from '@nestjs/swagger';
 import { exportNamed } from '@even-tally/exports';
@@ -35,7 +36,7 @@ export class ExportsController {
     @Leaves() leaves: AbortSignal,
   ): Promise<StreamableFile> {
     const found = exportNamed(kind);
-    if (!found) throw new Refusal(404, { says: 'There is no such export.' });
+    if (!found) throw new Refusal(404, { says: SERVER.noSuchExport });
     const { document } = await this.jobs.parsed(visitor.yardId, id);
     await this.throttle.count('printing', visitor.yardId);
     const record = await this.records.list(visitor.yardId, id);
@@ -51,8 +52,7 @@ export class ExportsController {
       now,
     };
     const bytes = await this.workers.do('takeAway', asked, leaves);
-    if (!bytes)
-      throw new Refusal(404, { says: 'There is no such wall in this job, or no such run in the wall.' });
+    if (!bytes) throw new Refusal(404, { says: SERVER.noSuchRun });
     return new StreamableFile(bytes, {
       type: found.media,
       disposition: `inline; filename="${kind.replace(':', '-')}.${found.ending}"`,

@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { Param, ParseUUIDPipe } from '@nestjs/common';
 import { Refusal } from '../errors/refusal.js';
 
@@ -6,6 +7,6 @@ export const JobId = (): ParameterDecorator =>
   Param(
     'jobId',
     new ParseUUIDPipe({
-      exceptionFactory: () => new Refusal(404, { says: 'There is no such job in this yard.' }),
+      exceptionFactory: () => new Refusal(404, { says: SERVER.noSuchJob }),
     }),
   );

@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import {
   Controller,
   Delete,
@@ -26,7 +27,7 @@ import { JobsService, type JobLine, type JsonText } from './jobs.service.js';
 import { VersionsService, type Version, type VersionLine } from './versions.service.js';
 
 const JSON_TEXT = ['Content-Type', 'application/json; charset=utf-8'] as const;
-const noVersion = (): Refusal => new Refusal(404, { says: 'There is no such version of this job.' });
+const noVersion = (): Refusal => new Refusal(404, { says: SERVER.noSuchVersion });
 
 @ApiTags('jobs')
 @ApiCookieAuth()

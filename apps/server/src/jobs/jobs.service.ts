@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Job } from '@even-tally/core';
 import type { Knex } from 'knex';
@@ -42,7 +43,7 @@ export type JsonText = string;
 const said = ({ id, revision, updated_at, text }: JobRow, brief = false): JsonText =>
   `{"id":"${id}","revision":${revision},"savedAt":"${updated_at.toISOString()}"${brief ? '' : `,"document":${text}`}}`;
 
-export const missing = (): Refusal => new Refusal(404, { says: 'There is no such job in this yard.' });
+export const missing = (): Refusal => new Refusal(404, { says: SERVER.noSuchJob });
 
 /** Up to here a document is checked at once; past it, in a thread of its own. Characters. */
 const SMALL = 60_000;
@@ -182,7 +183,7 @@ export class JobsService {
     // Its answer was lost and it comes once more: it is what stands.
     if (save !== null && newer.save_id === save && newer.revision === revision + 1) return said(newer);
     throw new Refusal(409, {
-      says: `Wanted an edit made on revision ${newer.revision}, got one made on ${revision}: somebody saved in between.`,
+      says: SERVER.staleEdit({ newer: newer.revision, got: revision }),
       newer: JSON.parse(said(newer)) as unknown,
     });
   }

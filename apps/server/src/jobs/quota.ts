@@ -1,3 +1,5 @@
+import { SERVER } from '@even-tally/words';
+import type { Said } from '@even-tally/core';
 import type { Knex } from 'knex';
 import { Refusal } from '../errors/refusal.js';
 
@@ -34,30 +36,28 @@ export async function roomFor(
   const held = rows[0] ?? { jobs: 0, bytes: 0 };
   if (counts && held.jobs >= MOST_JOBS)
     throw new Refusal(409, {
-      says: `Wanted at most ${MOST_JOBS} jobs in a yard, those put away among them, got one more.`,
+      says: SERVER.jobsAtMost({ most: MOST_JOBS }),
     });
   if (held.bytes + bytes > MOST_BYTES)
     throw new Refusal(409, {
-      says: `Wanted at most ${mb(MOST_BYTES)} of jobs in a yard, got ${mb(held.bytes + bytes)}.`,
+      says: SERVER.jobBytes({ most: mb(MOST_BYTES), got: mb(held.bytes + bytes) }),
     });
 }
 
 /** Refuses an entry that would make the record of a job, or of its yard, more than it may be. */
 export async function roomForEntry(db: Knex, yardId: string, jobId: string, size: number): Promise<void> {
-  const refuse = (says: string): never => {
+  const refuse = (says: Said): never => {
     throw new Refusal(409, { says });
   };
   const [{ count = 0 } = {}] = await db('records').where({ job_id: jobId }).count<{ count: string }[]>();
-  if (Number(count) >= MOST_ENTRIES)
-    refuse(`Wanted at most ${MOST_ENTRIES} entries on the record of a job, got one more.`);
+  if (Number(count) >= MOST_ENTRIES) refuse(SERVER.entriesAtMost({ most: MOST_ENTRIES }));
   if (Number(count) % COUNTED_EVERY !== 0 && size <= LARGE_ENTRY) return;
   const { rows } = await db.raw<{ rows: { entries: number; bytes: number }[] }>(
     `select count(*)::int as entries, coalesce(sum(pg_column_size(body)), 0)::float8 as bytes from records where yard_id = ?`,
     [yardId],
   );
   const held = rows[0] ?? { entries: 0, bytes: 0 };
-  if (held.entries >= MOST_ENTRIES_OF_YARD)
-    refuse(`Wanted at most ${MOST_ENTRIES_OF_YARD} entries on record in a yard, got one more.`);
+  if (held.entries >= MOST_ENTRIES_OF_YARD) refuse(SERVER.entriesOfYard({ most: MOST_ENTRIES_OF_YARD }));
   if (held.bytes + size > MOST_BYTES)
-    refuse(`Wanted at most ${mb(MOST_BYTES)} on record in a yard, got ${mb(held.bytes + size)}.`);
+    refuse(SERVER.recordBytes({ most: mb(MOST_BYTES), got: mb(held.bytes + size) }));
 }

@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { Inject, Injectable } from '@nestjs/common';
 import {
   Folded,
@@ -76,7 +77,7 @@ export class RecordsService {
       if (added) return added;
     }
     throw new Refusal(409, {
-      says: 'Others are changing this job just now, and what is to be seen with it. Try again.',
+      says: SERVER.othersChanging,
     });
   }
 
@@ -123,7 +124,7 @@ export class RecordsService {
 
   private async holds(document: Job, { wall }: Held, leaves: AbortSignal): Promise<Hold[]> {
     const holds = await this.workers.do('holds', { document, wall: wall ?? '' }, leaves);
-    if (!holds) throw new Refusal(404, { says: 'There is no such wall in this job.' });
+    if (!holds) throw new Refusal(404, { says: SERVER.noSuchWall });
     return holds;
   }
 
@@ -145,7 +146,7 @@ export class RecordsService {
       .onConflict(['job_id', 'id'])
       .ignore()
       .returning('*');
-    if (!row) throw new Refusal(409, { says: 'Wanted an id of its own, got one that is in use.' });
+    if (!row) throw new Refusal(409, { says: SERVER.idInUse });
     return answer(row);
   }
 

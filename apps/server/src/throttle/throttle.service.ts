@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { createHash } from 'node:crypto';
 import { Global, Inject, Injectable, Module } from '@nestjs/common';
 import type { Knex } from 'knex';
@@ -36,11 +37,10 @@ const keyOf = (what: string): string => createHash('sha256').update(what).digest
 
 function tooMany(left: RateLimiterRes): Refusal {
   const seconds = Math.max(1, Math.ceil(left.msBeforeNext / 1000));
-  const wait =
-    seconds > 90 ? `${Math.ceil(seconds / 60)} minutes` : seconds > 50 ? 'a minute' : `${seconds} seconds`;
+  const minutes = seconds > 90 ? Math.ceil(seconds / 60) : seconds > 50 ? 1 : 0;
   return new Refusal(
     429,
-    { says: `Too many tries. Wait ${wait} and try again.` },
+    { says: SERVER.tooManyTries({ minutes, seconds }) },
     { 'Retry-After': `${seconds}` },
   );
 }

@@ -1,3 +1,4 @@
+import { SERVER } from '@even-tally/words';
 import { availableParallelism } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -22,8 +23,7 @@ const FILE = join(dirname(fileURLToPath(import.meta.url)), '../../dist/workers/w
 
 /** Says that the server is there and it was the work: whoever only saves is not told to wait. */
 const LATER = { 'Retry-After': '30' };
-const busy = (): Refusal =>
-  new Refusal(503, { says: 'Too much is being worked out at once. Try again in a minute.' }, LATER);
+const busy = (): Refusal => new Refusal(503, { says: SERVER.tooMuch }, LATER);
 
 /** Plans, sheets and large documents, worked out in threads of their own, so that nobody waits for another's. */
 @Injectable()

@@ -1,6 +1,7 @@
 import type { Fault, JobDocument, RecordEntry, Said } from '@even-tally/core';
 import { KEEPING } from '@even-tally/words';
 import { Failure } from './failure';
+import { asked } from './reading';
 
 /** What somebody may do in a yard, each with all that stands before it. */
 export const ROLES = ['reads', 'logs', 'plans', 'owns'] as const;
@@ -96,7 +97,10 @@ async function fetched(method: string, path: string, body?: unknown): Promise<Re
   const response = await fetch(path, {
     method,
     // Whoever saves a document has it: the answer need not bring it back.
-    headers: body === undefined ? {} : { 'Content-Type': type, Prefer: 'return=minimal' },
+    headers: {
+      'Accept-Language': asked(),
+      ...(body === undefined ? {} : { 'Content-Type': type, Prefer: 'return=minimal' }),
+    },
     ...(body === undefined ? {} : { body: plain ? body : JSON.stringify(body) }),
     credentials: 'same-origin',
   }).catch(() => null);

@@ -1,32 +1,11 @@
 import type { Said, Show } from '@even-tally/core';
-import { createWords, languageOf, LANGUAGES, type Language, type Words } from '@even-tally/words';
+import { createWords, languageOf, type Language, type Words } from '@even-tally/words';
 import { use, useMemo } from 'react';
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
 import { JobContext } from './job';
+import { ofReader, reading } from './reading';
 import { viewing } from './view';
-
-const KEY = 'even-tally/words';
-const isLanguage = (text: string | null): text is Language => LANGUAGES.some((language) => language === text);
-
-const remembered = (): Language | null => {
-  const kept = typeof localStorage === 'undefined' ? null : localStorage.getItem(KEY);
-  return isLanguage(kept) ? kept : null;
-};
-
-/** What this viewer reads in; null: as the trade of the job’s profile speaks. */
-const reading = createStore<{ language: Language | null }>(() => ({ language: remembered() }));
-
-export function chooseLanguage(language: Language): void {
-  localStorage.setItem(KEY, language);
-  reading.setState({ language });
-}
-
-/** Before any job says whose trade it is: as the browser’s own reader has it. */
-const ofReader = (): Language => {
-  const asked = typeof navigator === 'undefined' ? '' : navigator.language;
-  return asked.startsWith('es') ? 'es' : asked === 'en-US' ? 'en-us' : 'en-uk';
-};
 
 const NO_JOB = createStore<{ job: null }>(() => ({ job: null }));
 interface Profiled {

@@ -1,6 +1,7 @@
 import { LANGUAGE_NAMES, SPOKEN, type Language, BENCH } from '@even-tally/words';
 import { useEffect, type ReactNode } from 'react';
-import { chooseLanguage, useLanguage, useTell } from '../state/words';
+import { chooseLanguage } from '../state/reading';
+import { useLanguage, useTell } from '../state/words';
 
 /** What everything is read in: the trade of the job’s profile, or the browser’s own language, until somebody chooses. */
 export function LanguagePick({ className = '' }: { className?: string }): ReactNode {

@@ -8,6 +8,7 @@ import { YARD_SAYS } from './yard.js';
 import { UI_SAYS } from './ui.js';
 import { BENCH_SAYS } from './bench.js';
 import { KEEPING_SAYS } from './keeping.js';
+import { SERVER_SAYS } from './server.js';
 import { declaredIn, englishOf, type Screen } from './screen.js';
 import type { Room } from '@even-tally/core';
 
@@ -19,6 +20,7 @@ export { AT_TALLY } from './at-tally.js';
 export { DOOR } from './door.js';
 export { YARD } from './yard.js';
 export { UI } from './ui.js';
+export { SERVER } from './server.js';
 export { BENCH } from './bench.js';
 export { KEEPING } from './keeping.js';
 
@@ -32,6 +34,7 @@ export const SCREENS = {
   door: DOOR_SAYS,
   yard: YARD_SAYS,
   ui: UI_SAYS,
+  server: SERVER_SAYS,
   bench: BENCH_SAYS,
   keeping: KEEPING_SAYS,
 } as const satisfies Record<string, Screen>;

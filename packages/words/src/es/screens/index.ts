@@ -1,6 +1,7 @@
 import type { ScreenTexts } from '../../screens/index.js';
 import { door } from './door.js';
 import { yard } from './yard.js';
+import { server } from './server.js';
 import { ui } from './ui.js';
 import { keeping } from './keeping.js';
 import { bench } from './bench.js';
@@ -15,6 +16,7 @@ export const screens: ScreenTexts = {
   door,
   yard,
   ui,
+  server,
   keeping,
   bench,
   'at-set-out': atSetOut,

@@ -1,0 +1,86 @@
+import { sentences, type Screen } from './screen.js';
+
+/** What the server answers where it refuses: its words are a screen’s too. */
+export const SERVER_SAYS = {
+  signInFirst: 'Sign in first.',
+  mayNot: [
+    'In this yard you may not {what, select, reads {look at jobs} logs {keep the record} plans {change jobs} other {settle who is in the yard}}.',
+    { what: ['reads', 'logs', 'plans', 'owns'] },
+  ],
+  wrong: 'That address and password do not go together.',
+  accountTaken: 'No further account can be opened under that address. Sign in with one there is.',
+  noYard: 'This account belongs to no yard. Ask for a link to one.',
+  notPassword: 'That is not the password of this account.',
+  visitorNoPassword: 'A visitor of the demo yard has no password.',
+  samePassword: 'password: wanted another than before',
+  noSuchYard: 'There is no such yard of yours.',
+  aloneOwn: 'You alone own a yard that others are in. Make somebody its owner first, or close it.',
+  nobody: 'There is nobody and nothing under that id.',
+  mustOwn: 'Somebody must own the yard. Make another its owner first, or close it.',
+  mayNotSettle: 'In this yard you may not settle who is in the yard.',
+  visitorJoins: 'A visitor of the demo yard joins by opening an account.',
+  linkOpensNothing:
+    'That link opens nothing: it has been used, has run out or was taken back. Ask for another.',
+  noneIntoDemo: 'Nobody is asked into a demo yard: everybody has one of their own.',
+  roleAtMost: ['role: wanted at most your own, {own}, got {role}', { own: 'name', role: 'name' }],
+  linksAtMost: [
+    'Wanted at most {most, number} links that wait to be used. Take some back first.',
+    { most: 'number' },
+  ],
+  noSuchLink: 'There is no such link waiting.',
+  noSuchSession: 'There is no such session of yours.',
+  yardOrLink: 'yard: wanted a name for a yard of your own, or the link to another',
+  noDemo: 'There is no demo yard here.',
+  guessed:
+    'password: wanted one that is not easily guessed, got one that many people take. Four words of your own serve well.',
+  tooManyTries: [
+    'Too many tries. Wait {minutes, plural, =0 {{seconds, plural, one {# second} other {# seconds}}} one {a minute} other {# minutes}} and try again.',
+    { minutes: 'count', seconds: 'count' },
+  ],
+  noSuchJob: 'There is no such job in this yard.',
+  noSuchVersion: 'There is no such version of this job.',
+  noSuchWall: 'There is no such wall in this job.',
+  noSuchRun: 'There is no such wall in this job, or no such run in the wall.',
+  noSuchExport: 'There is no such export.',
+  staleEdit: [
+    'Wanted an edit made on revision {newer, number}, got one made on {got, number}: somebody saved in between.',
+    { newer: 'number', got: 'number' },
+  ],
+  jobsAtMost: [
+    'Wanted at most {most, number} jobs in a yard, those put away among them, got one more.',
+    { most: 'number' },
+  ],
+  jobBytes: ['Wanted at most {most} of jobs in a yard, got {got}.', { most: 'name', got: 'name' }],
+  entriesAtMost: [
+    'Wanted at most {most, number} entries on the record of a job, got one more.',
+    { most: 'number' },
+  ],
+  entriesOfYard: [
+    'Wanted at most {most, number} entries on record in a yard, got one more.',
+    { most: 'number' },
+  ],
+  recordBytes: ['Wanted at most {most} on record in a yard, got {got}.', { most: 'name', got: 'name' }],
+  othersChanging: 'Others are changing this job just now, and what is to be seen with it. Try again.',
+  idInUse: 'Wanted an id of its own, got one that is in use.',
+  whole: ['{property}: wanted whole characters and no control characters', { property: 'name' }],
+  emailLike: 'email: wanted an address such as mason@example.test',
+  atMost200: ['{property}: wanted at most 200 characters', { property: 'name' }],
+  wantedText: ['{property}: wanted text', { property: 'name' }],
+  atLeast12: ['{property}: wanted at least 12 characters', { property: 'name' }],
+  aPassword: 'password: wanted a password, got none',
+  oneTo200: ['{property}: wanted 1 to 200 characters', { property: 'name' }],
+  noControl: ['{property}: wanted text without control characters', { property: 'name' }],
+  linkAsGiven: 'invite: wanted the link as it was given',
+  yardOfYours: 'yard: wanted the id of one of your yards',
+  hours: 'hours: wanted a whole number from 1 to 72',
+  unreadable: 'The request could not be read.',
+  notAllowed: 'That is not allowed from here.',
+  nothingThere: 'There is nothing here under that address.',
+  refused: 'The request was refused.',
+  failed: 'Something failed here.',
+  failedUnknown: 'Something failed here, and whether it was done is not known. Look before you try again.',
+  databaseAway: ['The database does not answer. {then}', { then: 'said' }],
+  tooMuch: 'Too much is being worked out at once. Try again in a minute.',
+} as const satisfies Screen;
+
+export const SERVER = sentences('server', SERVER_SAYS);
