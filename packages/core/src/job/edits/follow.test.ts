@@ -186,7 +186,8 @@ test('what a wall took from its own job’s rules is said in another’s, and wh
   const [a, b] = [setOutWall(from, 0), setOutWall(soundJob(job), 1)];
   expect(b.openings.map((o) => [o.from, o.to])).toEqual(a.openings.map((o) => [o.from, o.to]));
   // A wall that ends on another ends on none there.
-  expect(copiedWall(from, 1, into)).toMatchObject({ lost: ['where it meets A'] });
+  const brought = copiedWall(from, 1, into);
+  expect(brought.lost.map(sayFor('mm'))).toEqual(['where it meets A']);
 });
 
 test('where the footing is moved every height goes with it, and the base where it is stated', () => {
