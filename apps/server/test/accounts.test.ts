@@ -37,6 +37,21 @@ test('a wrong password and an unknown address are refused alike', async () => {
   expect(wrong.body).toEqual({ says: 'That address and password do not go together.' });
 });
 
+test('a refusal is said in the language it is asked for in, and what is wrong with a field too', async () => {
+  const refused = async (body: object, languages?: string): Promise<unknown> => {
+    const asked = request(server.http).post('/api/session');
+    if (languages !== undefined) asked.set('Accept-Language', languages);
+    return ((await asked.send(body)).body as { says: unknown }).says;
+  };
+  const wrong = { email: 'nobody@example.test', password: 'yet another long word' };
+  expect(await refused(wrong, 'es-MX,es;q=0.9,en;q=0.8')).toBe('Ese correo y esa contraseña no van juntos.');
+  expect(await refused(wrong, 'fr, en-US;q=0.5')).toBe('That address and password do not go together.');
+  expect(await refused({ ...wrong, password: '' })).toBe('password: wanted a password, got none');
+  expect(await refused({ ...wrong, password: '' }, 'es')).toBe(
+    'password: se pide una contraseña, no llegó ninguna',
+  );
+});
+
 test('opening an account says the same whether or not somebody has one under that address', async () => {
   const answers = [];
   for (const email of [good.email, 'nobody.yet@example.test'])

@@ -5,7 +5,7 @@ import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messagefor
 import { en } from './en/index.js';
 import { es } from './es/index.js';
 import { inTongue } from './tongues.js';
-import { ALL_ROOMS, createWords, LANGUAGES, languageOf } from './words.js';
+import { ALL_ROOMS, createWords, LANGUAGES, languageAsked, languageOf } from './words.js';
 
 const CATALOGUES = { en, es };
 const ALL = Object.entries(ALL_ROOMS).flatMap(([room, messages]) =>
@@ -126,6 +126,12 @@ test('the two trades of English each have their own words, and only those', () =
   expect([languageOf('us'), languageOf('uk'), languageOf('earth')]).toEqual(['en-us', 'en-uk', 'en-uk']);
   expect(inTongue('[Perp] and [perps]', 'us')).toBe('Head joint and head joints');
   expect(() => inTongue('[wall]', 'us')).toThrow('wanted one that is known, got [wall]');
+});
+
+test('a language is the first of those asked for that is spoken here', () => {
+  expect(
+    ['es-MX,en', 'fr;q=1, en-US;q=0.5', 'en', 'fr', '', undefined].map((header) => languageAsked(header)),
+  ).toEqual(['es', 'en-us', 'en-uk', 'en-uk', 'en-uk', 'en-uk']);
 });
 
 test('a spacing is said in inches, a length in feet and inches, and both in millimetres where they are', () => {
