@@ -1,4 +1,4 @@
-import { SERVER } from '@even-tally/words';
+import { createWords, languageAsked, SERVER } from '@even-tally/words';
 import {
   Controller,
   Delete,
@@ -112,12 +112,15 @@ export class JobsController {
   }
 
   @Get(':jobId/versions')
-  changes(
+  async changes(
     @CurrentVisitor() visitor: Visitor,
     @JobId() id: string,
     @Leaves() leaves: AbortSignal,
-  ): Promise<VersionLine[]> {
-    return this.versions.list(visitor.yardId, id, leaves);
+    @Headers('accept-language') languages?: string,
+  ): Promise<(Omit<VersionLine, 'says'> & { says: string | null })[]> {
+    const { say } = createWords(languageAsked(languages), 'mm');
+    const lines = await this.versions.list(visitor.yardId, id, leaves);
+    return lines.map((line) => ({ ...line, says: line.says === null ? null : say(line.says) }));
   }
 
   /** What the job was then. Taking it back is saving it over what stands now. */

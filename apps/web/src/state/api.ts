@@ -38,7 +38,7 @@ export interface VersionLine {
   revision: number;
   at: string;
   by: string | null;
-  says: Said | null;
+  says: string | null;
 }
 
 export interface Member {

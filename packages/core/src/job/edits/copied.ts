@@ -1,5 +1,6 @@
 import type { Said } from '../../messages/message.js';
-import { EDITS, partOf } from './messages.js';
+import { EDITS } from './messages.js';
+import { partOf } from './part.js';
 import { PROFILES } from '../../tables/profiles.js';
 import { same } from '../../statement/same.js';
 import { rewrite } from '../../statement/walk.js';

@@ -1,4 +1,4 @@
-import { messages, type Message } from '../../messages/message.js';
+import { messages } from '../../messages/message.js';
 
 /** Parts of a job that are named in words; what is not among them is called by its key. */
 export const PARTS = [
@@ -193,10 +193,3 @@ export const EDITS_ROOM = {
 } as const;
 
 export const EDITS = messages('edits', EDITS_ROOM);
-
-/** A part of a job in words: by its key where it has none. */
-export const partOf = (key: string): Message =>
-  EDITS.part({
-    what: PARTS.find((part) => part === key) ?? 'other',
-    key: key.replace(/([A-Z])/g, (c) => ` ${c.toLowerCase()}`),
-  });

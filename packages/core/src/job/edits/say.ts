@@ -6,7 +6,8 @@ import { idKey, statementOf } from '../../statement/walk.js';
 import { JOB_FORM, type JobDocument } from '../form.js';
 import { segments, type Edit } from './edit.js';
 import type { Clash } from './merge.js';
-import { EDITS, partOf, type Called } from './messages.js';
+import { EDITS, type Called } from './messages.js';
+import { partOf } from './part.js';
 
 const isObject = (v: unknown): v is Record<string, unknown> =>
   typeof v === 'object' && v !== null && !Array.isArray(v);
