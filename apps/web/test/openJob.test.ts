@@ -317,11 +317,11 @@ test('what is held here and clashes when the job is opened again is asked about 
 test('each step says what it is, and one that others have changed since cannot be taken back', async () => {
   await job.open('j');
   raise("9'");
-  expect(now().done.map((s) => s.says)).toEqual(['North: height']);
+  expect(now().done.map((s) => said(s.says))).toEqual(['North: height']);
   await until(() => now().keeping === 'kept');
   saved((wall) => ({ ...wall, height: "12'" }));
   job.edit([{ op: 'add', path: '/walls/0/openings', value: [opening("4'")] }]);
-  expect(now().done.map((s) => s.says)).toEqual(['North: height', 'North: openings']);
+  expect(now().done.map((s) => said(s.says))).toEqual(['North: height', 'North: openings']);
   await until(() => now().keeping === 'kept');
   job.undo();
   expect(now().job?.walls[0]?.openings).toBeUndefined();
