@@ -1,4 +1,5 @@
 import { messages } from '../messages/message.js';
+import { KINDS } from '../walling/units/laying/kinds.js';
 
 /** How every figure comes about: titles, formulas, what goes into them and where it is from. */
 export const WORKINGS_ROOM = {
@@ -155,49 +156,13 @@ export const WORKINGS_ROOM = {
   'pieces-laid': {},
   'm3-packs': {},
   'kind-named': {
-    kind: [
-      'stretcher',
-      'header',
-      'half',
-      'three-quarter',
-      'closer',
-      'corner',
-      'jamb',
-      'beam',
-      'lintel',
-      'cap',
-      'cut',
-    ],
+    kind: KINDS,
   },
   'kind-one': {
-    kind: [
-      'stretcher',
-      'header',
-      'half',
-      'three-quarter',
-      'closer',
-      'corner',
-      'jamb',
-      'beam',
-      'lintel',
-      'cap',
-      'cut',
-    ],
+    kind: KINDS,
   },
   'kind-plain': {
-    kind: [
-      'stretcher',
-      'header',
-      'half',
-      'three-quarter',
-      'closer',
-      'corner',
-      'jamb',
-      'beam',
-      'lintel',
-      'cap',
-      'cut',
-    ],
+    kind: KINDS,
     half: ['yes', 'no'],
   },
   'air-bricks': {},
