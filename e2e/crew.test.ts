@@ -8,6 +8,7 @@ journeys((at, fresh) => {
 }, false);
 
 const fill = async (where: Page, name: string, text: string): Promise<void> => {
+  await where.waitForSelector(`input[name="${name}"]`);
   await where.type(`input[name="${name}"]`, text);
 };
 const at = (where: Page, path: string): Promise<unknown> =>
@@ -38,7 +39,6 @@ async function linkFor(role: string): Promise<string> {
 async function joinBy(link: string, email: string): Promise<Page> {
   const other = await site.page();
   await other.goto(link);
-  await other.waitForSelector('input[name="email"]');
   await fill(other, 'email', email);
   await fill(other, 'password', 'plumb level and true');
   await press(other, 'Open an account and join');

@@ -1,6 +1,6 @@
 import { availableParallelism } from 'node:os';
 import type { Agent } from 'supertest';
-import { addedJob, job, newcomer, startServer, type TestServer } from './support.js';
+import { addedJob, job, newcomer, startServer, type Kept, type TestServer } from './support.js';
 
 const ASKED = 'exports/dxf';
 /** Walls that are long in planning: their openings stand on no module. */
@@ -21,6 +21,16 @@ const long = (): Record<string, unknown> => ({
   })),
 });
 
+/** The long job, put straight into its row: reading it in is not what is timed here, and takes long itself. */
+async function longJob(agent: Agent, server: TestServer): Promise<Kept> {
+  const kept = await addedJob(agent);
+  await server
+    .db('jobs')
+    .where({ id: kept.id })
+    .update({ document: JSON.stringify(long()) });
+  return kept;
+}
+
 async function withWork(
   work: { seconds: number; heapMb: number; waiting: number },
   does: (agent: Agent, server: TestServer) => Promise<void>,
@@ -34,22 +44,27 @@ async function withWork(
 }
 
 test('what takes too long is given up with a plain answer, and the next is made', async () => {
-  await withWork({ seconds: 4, heapMb: 900, waiting: 60 }, async (agent) => {
-    const slow = await addedJob(agent, long());
+  await withWork({ seconds: 4, heapMb: 900, waiting: 60 }, async (agent, server) => {
+    const slow = await longJob(agent, server);
     const answer = await agent.get(`/api/jobs/${slow.id}/${ASKED}`);
     expect([answer.status, answer.headers['retry-after'], answer.body]).toEqual([
       503,
       '30',
       { says: 'Wanted an answer within 4 s, and this takes longer. Nothing was changed.' },
     ]);
+    // A thread is new after one was given up, and a busy machine may be slow to start it.
     const small = await addedJob(agent);
-    await agent.get(`/api/jobs/${small.id}/${ASKED}`).expect(200);
+    const made = async (left: number): Promise<number> => {
+      const { status } = await agent.get(`/api/jobs/${small.id}/${ASKED}`);
+      return status === 503 && left > 0 ? made(left - 1) : status;
+    };
+    expect(await made(5)).toBe(200);
   });
 }, 90_000);
 
 test('what takes more memory than one piece of work is given ends alone: the server goes on', async () => {
-  await withWork({ seconds: 60, heapMb: 24, waiting: 60 }, async (agent) => {
-    const slow = await addedJob(agent, long());
+  await withWork({ seconds: 60, heapMb: 24, waiting: 60 }, async (agent, server) => {
+    const slow = await longJob(agent, server);
     const answer = await agent.get(`/api/jobs/${slow.id}/${ASKED}`);
     expect([answer.status, answer.body]).toEqual([
       503,
@@ -61,8 +76,8 @@ test('what takes more memory than one piece of work is given ends alone: the ser
 }, 90_000);
 
 test('when too much waits, who comes next is told so at once', async () => {
-  await withWork({ seconds: 4, heapMb: 900, waiting: 1 }, async (agent) => {
-    const slow = await addedJob(agent, long());
+  await withWork({ seconds: 4, heapMb: 900, waiting: 1 }, async (agent, server) => {
+    const slow = await longJob(agent, server);
     // As many as there may be threads, one that waits, and more.
     const many = availableParallelism() + 3;
     const answers = await Promise.all(
@@ -76,8 +91,8 @@ test('when too much waits, who comes next is told so at once', async () => {
 }, 60_000);
 
 test('a sheet whose asker leaves is given up: the place it held is free for the next', async () => {
-  await withWork({ seconds: 60, heapMb: 900, waiting: 0 }, async (agent) => {
-    const [slow, small] = [await addedJob(agent, long()), await addedJob(agent)];
+  await withWork({ seconds: 60, heapMb: 900, waiting: 0 }, async (agent, server) => {
+    const [slow, small] = [await longJob(agent, server), await addedJob(agent)];
     const gone = Array.from({ length: Math.max(1, availableParallelism() - 1) }, () => {
       const asked = agent.get(`/api/jobs/${slow.id}/${ASKED}`);
       asked.end(() => undefined);
