@@ -112,7 +112,7 @@ function Sheet(): ReactNode {
     <>
       <div className="no-print flex h-full min-h-[640px] min-w-[1000px] flex-col">
         <Head title={job.name} sub={view.wall.name} stem={stem} show={show} />
-        <div className="grid min-h-0 grow grid-cols-[184px_minmax(0,1fr)_322px]">
+        <div className="grid min-h-0 grow grid-cols-[192px_minmax(0,1fr)_322px]">
           <Drawing wallId={wallId} jobName={job.name} show={show} stage={at.key} />
           <aside
             className="relative overflow-y-auto border-l border-rule bg-sheet pb-6"

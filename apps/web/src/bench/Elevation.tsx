@@ -99,7 +99,7 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
               x={layout.width - 15}
               y={y(course.top) + 5}
               textAnchor="middle"
-              className="figures fill-ink text-small font-semibold"
+              className="figures fill-on-live text-small font-semibold"
             >
               {course.number}
             </text>

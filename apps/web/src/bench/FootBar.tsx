@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { look, useViewing } from '../state/view';
 import { useWords, useTell } from '../state/words';
 import { LanguagePick } from '../ui/LanguagePick';
+import { SchemePick } from '../ui/SchemePick';
 import { Told } from '../ui/Told';
 
 /** The live course in figures, and what else there is to open. */
@@ -34,6 +35,7 @@ export function FootBar({ view, show }: { view: BenchView; show: Show }): ReactN
       )}
       <span className="ml-auto flex">
         <LanguagePick className="bg-slate hover:bg-slate-high" />
+        <SchemePick className="bg-slate hover:bg-slate-high" />
         <button className={button} onClick={() => look({ asList: !asList })}>
           {asList ? tell(BENCH.backToTheDrawing) : tell(BENCH.readAsAList)}
         </button>

@@ -1,19 +1,17 @@
-import { INCH, millimetres, showMm, writeLength, type BenchView, type Show } from '@even-tally/core';
+import { INCH, millimetres, poleShapes, writeLength, type BenchView, type Show } from '@even-tally/core';
 import { BENCH } from '@even-tally/words';
-import { memo, useRef, type ReactNode } from 'react';
+import { memo, useMemo, useRef, type PointerEvent, type ReactNode } from 'react';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
 import { useTell } from '../state/words';
-import { TypesetInDrawing } from '../ui/Typeset';
+import { Shapes } from './Shapes';
 import type { Layout } from './layout';
 import { heightEdit, type Flag } from './poleEdits';
 import { useGrip } from './useGrip';
 
-const WIDTH = 184;
-const POLE = 88;
+const WIDTH = 192;
+const POLE = 96;
 const STAFF = 28;
-const BED_INK = { target: 'timber', tight: 'caution', open: 'caution', out: 'fault' } as const;
-const BED_SIGN = { target: '', tight: '−', open: '+', out: '!' } as const;
 
 /** Heights that would lie on one another are pushed apart, bottom up. */
 function spaced(flags: readonly Flag[], y: (mm: number) => number): { flag: Flag; y: number }[] {
@@ -106,107 +104,36 @@ export const Pole = memo(
 
 function DrawnPole({ view, layout, show }: Props): ReactNode {
   const tell = useTell();
-  const inks = useInks();
   const live = useViewing((s) => s.course);
-  const y = (mm: number): number => layout.base - mm * layout.scale;
-  const top = Math.max(view.wall.height, view.wall.built);
-  const every =
-    [1, 2, 3, 4, 5, 6, 8, 10, 12, 20, 25, 50, 100].find((n) => n * view.wall.pitch * layout.scale >= 15) ??
-    200;
-  // Marks closer than this run into one another: then only the figured ones are drawn.
-  const fine = view.wall.pitch * layout.scale >= 4;
-  const roomy = view.wall.pitch * layout.scale >= 13;
+  const { marks, courses, wall } = view;
+  const { scale, base } = layout;
+  const shapes = useMemo(() => {
+    const drawn = { show, wide: STAFF / scale, px: 1 / scale, live };
+    return poleShapes({ marks, courses, height: wall.height, pitch: wall.pitch }, drawn);
+  }, [marks, courses, wall.height, wall.pitch, show, scale, live]);
+  const press = (e: PointerEvent<SVGRectElement>): void => {
+    const up = (e.currentTarget.getBoundingClientRect().bottom - e.clientY) / scale;
+    const course = courses.find((c) => up < c.top);
+    if (course) look({ course: course.number });
+  };
+  const high = (courses.at(-1)?.top ?? 0) * scale;
   return (
     <svg width={WIDTH} height={layout.height} role="group" aria-label={tell(BENCH.storyPole)}>
       <text x="14" y="24" className="fill-ink font-narrow text-lead font-bold">
         {tell(BENCH.storyPole)}
       </text>
+      <Shapes shapes={shapes} layout={{ left: POLE, base, scale }} />
       <rect
-        x={POLE}
-        y={y(top)}
-        width={STAFF}
-        height={Math.max(0, layout.base - y(top)) + 4}
-        fill={inks.timber}
-        stroke={inks['timber-edge']}
+        y={base - high}
+        width={POLE + STAFF}
+        height={high}
+        className="cursor-pointer fill-transparent"
+        onPointerDown={press}
       />
-      {view.marks.map((m) => {
-        const c = view.courses[m.course - 1];
-        if (!c) return null;
-        const isLive = m.course === live;
-        const clear = (other: number | undefined): boolean =>
-          other === undefined || Math.abs(y(other) - y(m.top)) >= 14;
-        const last = m.course === view.marks.length;
-        const liveTop = view.courses[live - 1]?.top;
-        // A figure that would lie on the live one's, or on the top's, stands back.
-        const figured =
-          isLive ||
-          (last && clear(liveTop)) ||
-          (m.course % every === 0 && clear(liveTop) && clear(view.marks.at(-1)?.top));
-        const marked = fine || m.course % every === 0 || last || isLive;
-        return (
-          <g key={m.course} onPointerDown={() => look({ course: m.course })} className="cursor-pointer">
-            {isLive && (
-              <rect
-                x={POLE}
-                y={y(c.top)}
-                width={STAFF}
-                height={(c.top - c.bottom) * layout.scale}
-                fill={inks.live}
-              />
-            )}
-            {m.state !== 'target' && (
-              <rect
-                x={POLE}
-                y={y(c.bottom + c.bed)}
-                width={STAFF}
-                height={Math.max(2.5, c.bed * layout.scale)}
-                fill={inks[BED_INK[m.state]]}
-              />
-            )}
-            {marked && (
-              <line
-                x1={POLE}
-                x2={POLE + STAFF}
-                y1={y(m.top)}
-                y2={y(m.top)}
-                stroke={inks.ink}
-                strokeWidth="1.4"
-              />
-            )}
-            {(roomy || figured) && (
-              <text
-                x={POLE + STAFF / 2}
-                y={y((c.bottom + c.top) / 2) + 4.5}
-                textAnchor="middle"
-                className="figures fill-ink text-fine font-semibold"
-                // In a course lower than its figure the marks stop short of it.
-                {...(roomy
-                  ? {}
-                  : { stroke: isLive ? inks.live : inks.timber, strokeWidth: 4, paintOrder: 'stroke' })}
-              >
-                {m.course}
-                {roomy ? BED_SIGN[m.state] : ''}
-              </text>
-            )}
-            {figured && (
-              <text
-                x={POLE - 6}
-                y={y(m.top) + 4}
-                textAnchor="end"
-                className={`figures fill-ink text-fine ${isLive ? 'font-semibold' : ''}`}
-                // Feet, inches and sixteenths of a tall wall just fit, drawn closer.
-                letterSpacing={showMm(m.top, show).length > 10 ? -0.7 : undefined}
-              >
-                <TypesetInDrawing words={showMm(m.top, show)} />
-              </text>
-            )}
-          </g>
-        );
-      })}
-      {spaced(view.flags, y).map((f) => (
+      {spaced(view.flags, (mm) => base - mm * scale).map((f) => (
         <FlagMark key={f.flag.paths[0]} view={view} layout={layout} show={show} flag={f.flag} y={f.y} />
       ))}
-      <text x={POLE + STAFF / 2} y={layout.base + 24} textAnchor="middle" className="fill-soft text-fine">
+      <text x={POLE + STAFF / 2} y={base + 24} textAnchor="middle" className="fill-soft text-fine">
         {tell(BENCH.base0)}
       </text>
     </svg>

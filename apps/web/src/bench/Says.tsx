@@ -51,7 +51,7 @@ function One({
   return (
     <li ref={ref} className={`flex gap-3 border-b border-rule px-4 py-3 ${chosen ? 'bg-chosen' : ''}`}>
       <button
-        className={`h-[26px] w-[26px] shrink-0 rounded-full border-2 bg-white text-small font-bold ${INK[finding.severity]}`}
+        className={`h-[26px] w-[26px] shrink-0 rounded-full border-2 bg-field text-small font-bold ${INK[finding.severity]}`}
         onClick={() => look({ letter, ...(finding.course === null ? {} : { course: finding.course }) })}
         aria-label={tell(BENCH.showLetter({ letter }))}
       >

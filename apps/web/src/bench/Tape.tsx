@@ -1,11 +1,14 @@
-import { showMm, type Scene, type BenchView, type Show } from '@even-tally/core';
+import { tapeShapes, type Scene, type BenchView, type Show } from '@even-tally/core';
 import { BENCH } from '@even-tally/words';
-import { memo, useEffect, useRef, type ReactNode } from 'react';
+import { memo, useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { useInks } from '../state/scheme';
 import { useTell } from '../state/words';
-import { TypesetInDrawing } from '../ui/Typeset';
+import { Shapes } from './Shapes';
 import type { Layout } from './layout';
 import { paintCourse } from './paint';
+
+/** The tape across, px. */
+const HIGH = 26;
 
 const Course = memo(DrawnCourse);
 
@@ -72,32 +75,22 @@ export const Tape = memo(
 
 function DrawnTape({ view, layout, show }: { view: BenchView; layout: Layout; show: Show }): ReactNode {
   const tell = useTell();
-  const width = (view.runs[view.run]?.length ?? 0) * layout.scale;
-  const inks = useInks();
+  const length = view.runs[view.run]?.length ?? 0;
+  const { left, scale } = layout;
+  const shapes = useMemo(
+    () => tapeShapes(view.tape, length, { show, high: HIGH / scale, px: 1 / scale }),
+    [view.tape, length, show, scale],
+  );
   return (
     <>
       <svg
         className="pointer-events-none absolute left-0"
         style={{ top: layout.tapeTop }}
         width={layout.width}
-        height="28"
+        height={HIGH + 2}
         aria-hidden="true"
       >
-        <rect x={layout.left} y="0.5" width={width} height="26" fill={inks.tape} stroke={inks['tape-edge']} />
-        {view.tape.map((m) => {
-          const x = layout.left + m.at * layout.scale;
-          const room = x + 44 < layout.left + width;
-          return (
-            <g key={m.at}>
-              <line x1={x} x2={x} y1="1" y2={m.figure ? 11 : 6} stroke={inks.ink} />
-              {m.figure && room && (
-                <text x={x + 3} y="22" className="figures fill-ink text-fine">
-                  <TypesetInDrawing words={showMm(m.at, show)} />
-                </text>
-              )}
-            </g>
-          );
-        })}
+        <Shapes shapes={shapes} layout={{ left, scale, base: HIGH + 0.5 }} />
       </svg>
       <Course scene={view.odd} layout={layout} top={layout.planTop} name={tell(BENCH.oddCourse)} />
       <Course

@@ -5,6 +5,7 @@ import { openAccount, openDemo, signIn } from '../state/api';
 import { useSession } from '../state/session';
 import { useTell } from '../state/words';
 import { LanguagePick } from '../ui/LanguagePick';
+import { SchemePick } from '../ui/SchemePick';
 import { Mark } from '../ui/Mark';
 import { Waiting } from '../ui/Waiting';
 import { DoorDrawing } from './DoorDrawing';
@@ -86,6 +87,7 @@ export function Door(): ReactNode {
         </p>
         <p className="mt-8">
           <LanguagePick className="-ml-2 bg-sheet" />
+          <SchemePick className="bg-sheet" />
         </p>
       </aside>
     </div>

@@ -36,7 +36,7 @@ export function TakeAway({ title, says, which, children, ...panel }: Props): Rea
   const tell = useTell();
   const { job, view, show, planner } = panel;
   const run = { index: view.run, name: view.runs[view.run]?.name ?? view.wall.name };
-  const { lines, take, busy, trouble } = useTakeAway({ job, planner, wall: view.wall, run, show });
+  const { lines, take, busy, part, trouble } = useTakeAway({ job, planner, wall: view.wall, run, show });
   const shown = lines.filter(which).sort((a, b) => place(a) - place(b));
   return (
     <Section title={title}>
@@ -58,6 +58,9 @@ export function TakeAway({ title, says, which, children, ...panel }: Props): Rea
         ))}
         {children}
       </div>
+      {busy !== null && part !== null && (
+        <progress className="w-full accent-chalk" value={part} max={1} aria-label={tell(UI.makingIt)} />
+      )}
       {says && <p className="text-small text-soft">{says}</p>}
       <p role="alert" className="font-semibold text-fault">
         {trouble && tell(trouble)}

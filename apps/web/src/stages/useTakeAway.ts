@@ -23,6 +23,8 @@ interface TakeAway {
   take: (line: ExportLine) => void;
   /** What is being made, and what went wrong with the last. */
   busy: string | null;
+  /** How much of it is done, 0 to 1; null where nobody says. */
+  part: number | null;
   trouble: Said | null;
 }
 
@@ -43,6 +45,7 @@ export function useTakeAway(from: From): TakeAway {
   const words = useLanguage();
   const [lines, setLines] = useState<readonly ExportLine[]>([]);
   const [busy, setBusy] = useState<string | null>(null);
+  const [part, setPart] = useState<number | null>(null);
   const [trouble, setTrouble] = useState<Said | null>(null);
   const { planner, job, wall, run, show } = from;
   useEffect(() => {
@@ -59,7 +62,7 @@ export function useTakeAway(from: From): TakeAway {
     const at = { wall: line.of === 'job' ? null : wall.index, run: line.of === 'run' ? run.index : null };
     if (line.drawn === null) {
       const record = line.recorded && id !== null ? await readRecord(id) : [];
-      return planner.ask('export', { kind: line.kind, ...at, show, words, record }, job);
+      return planner.ask('export', { kind: line.kind, ...at, show, words, record }, job, setPart);
     }
     return exported(await whenKept(KEEPING.printing), line.kind, {
       show,
@@ -71,10 +74,11 @@ export function useTakeAway(from: From): TakeAway {
   const take = (line: ExportLine): void => {
     setTrouble(null);
     setBusy(line.kind);
+    setPart(null);
     make(line)
       .then((content) => download(nameOf(line, from), line.media, content))
       .catch((error: Error) => setTrouble(saidBy(error)))
       .finally(() => setBusy(null));
   };
-  return { lines, take, busy, trouble };
+  return { lines, take, busy, part, trouble };
 }

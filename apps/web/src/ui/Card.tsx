@@ -13,7 +13,7 @@ interface Props {
 export function Card({ open = true, onClose, size, children }: Props): ReactNode {
   return (
     <Dialog open={open} onClose={onClose} className="relative z-50">
-      <div className="fixed inset-0 bg-ink/50" aria-hidden="true" />
+      <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
       <div className="fixed inset-0 flex items-center justify-center p-6">
         <DialogPanel className={`border-2 border-ink bg-sheet ${size}`}>{children}</DialogPanel>
       </div>

@@ -1,3 +1,4 @@
+import { sayUnread } from './unread';
 import {
   parseCounted,
   parseTyped,
@@ -101,7 +102,7 @@ export function LengthField({
       : parsed?.ok
         ? tell(UI.takenAs({ length: toMillimetres(parsed.length) }))
         : parsed
-          ? parsed.why
+          ? tell(sayUnread(parsed))
           : '';
   return (
     <div className="min-w-0">

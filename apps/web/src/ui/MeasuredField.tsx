@@ -2,6 +2,7 @@ import { parseMeasured, showMm, writeLength, type Show, type Stated } from '@eve
 import { UI } from '@even-tally/words';
 import { useId, useState, type ReactNode } from 'react';
 import { useTell } from '../state/words';
+import { sayUnread } from './unread';
 
 interface Props {
   label: string;
@@ -41,7 +42,11 @@ export function MeasuredField({ label, values, show, onChange }: Props): ReactNo
         onBlur={keep}
       />
       <p id={`${id}-m`} className={`text-xs ${bad ? 'text-fault' : 'text-soft'}`}>
-        {parsed === null ? '' : parsed.ok ? tell(UI.measured({ count: parsed.lengths.length })) : parsed.why}
+        {parsed === null
+          ? ''
+          : parsed.ok
+            ? tell(UI.measured({ count: parsed.lengths.length }))
+            : tell(UI.unreadNth({ n: parsed.nth, why: sayUnread(parsed) }))}
       </p>
     </div>
   );

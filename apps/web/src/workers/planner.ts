@@ -8,11 +8,12 @@ import { startPlanner } from './start';
 export interface Planner {
   bench(job: Job, wall: number, run: number, show: Show): void;
   onBench(listen: (view: BenchView) => void, failed: (says: Said) => void): void;
-  /** `job`: what is asked about, where it is about one. */
+  /** `job`: what is asked about, where it is about one; `part` is told now and then how much is done, 0 to 1. */
   ask<Q extends Question>(
     what: Q,
     asks: Questions[Q]['asks'],
     job?: Job | null,
+    part?: (done: number) => void,
   ): Promise<Questions[Q]['answers']>;
   close(): void;
 }
@@ -38,7 +39,10 @@ export function openPlanner(): Planner {
     frame = 0;
     if (view) listen(view);
   };
-  const questions = new Map<number, { resolve: (answers: unknown) => void; reject: (e: Error) => void }>();
+  const questions = new Map<
+    number,
+    { resolve: (answers: unknown) => void; reject: (e: Error) => void; part?: (done: number) => void }
+  >();
   worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
     if (data.kind === 'bench') {
       // Every change is taken in, even of a view that has been left: later ones build on it.
@@ -54,6 +58,7 @@ export function openPlanner(): Planner {
       return;
     }
     const one = questions.get(data.seq);
+    if (data.kind === 'part') return one?.part?.(data.part);
     questions.delete(data.seq);
     if (data.kind === 'answer') one?.resolve(data.answers);
     else if (one) one.reject(new Failure(data.says));
@@ -84,11 +89,20 @@ export function openPlanner(): Planner {
       listen = on;
       failed = off;
     },
-    ask: <Q extends Question>(what: Q, asks: Questions[Q]['asks'], job: Job | null = null) =>
+    ask: <Q extends Question>(
+      what: Q,
+      asks: Questions[Q]['asks'],
+      job: Job | null = null,
+      part?: (done: number) => void,
+    ) =>
       new Promise<Questions[Q]['answers']>((resolve, reject) => {
         if (job) tell(job);
         seq += 1;
-        questions.set(seq, { resolve: (answers) => resolve(answers as Questions[Q]['answers']), reject });
+        questions.set(seq, {
+          resolve: (answers) => resolve(answers as Questions[Q]['answers']),
+          reject,
+          ...(part ? { part } : {}),
+        });
         worker.postMessage({ kind: what, seq, asks });
       }),
     close: () => {

@@ -102,13 +102,21 @@ const jobTold = (): Job => {
 };
 
 /** How each question is answered. */
-const ANSWERS: { [Q in Question]: (asks: Questions[Q]['asks']) => Questions[Q]['answers'] } = {
+const ANSWERS: {
+  [Q in Question]: (asks: Questions[Q]['asks'], part: (done: number) => void) => Questions[Q]['answers'];
+} = {
   working: ({ key }) => working(jobTold(), [], key),
   card: ({ document, wall }) => cardOf(document, wall),
   exports: exportLines,
-  export: ({ kind, words, ...asks }) => {
+  export: ({ kind, words, ...asks }, done) => {
     const { say } = createWords(words, asks.show);
-    const made = exportNamed(kind)?.make({ job: jobTold(), ...asks, say, now: new Date().toISOString() });
+    const made = exportNamed(kind)?.make({
+      job: jobTold(),
+      ...asks,
+      say,
+      now: new Date().toISOString(),
+      done,
+    });
     if (!made || !('text' in made)) throw new Error(`There is no such export here: ${kind}.`);
     return made.text;
   },
@@ -127,7 +135,10 @@ self.onmessage = ({ data }: MessageEvent<Ask | Told>): void => {
     answer({
       kind: 'answer',
       seq: data.seq,
-      answers: (ANSWERS[data.kind] as (asks: unknown) => never)(data.asks),
+      answers: (ANSWERS[data.kind] as (asks: unknown, part: (done: number) => void) => never)(
+        data.asks,
+        (part) => answer({ kind: 'part', seq: data.seq, part }),
+      ),
     }),
   );
 };

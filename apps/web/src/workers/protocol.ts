@@ -37,5 +37,7 @@ export type Ask =
 
 export type Answer =
   | { kind: 'bench'; seq: number; change: ViewChange }
+  /** How much of a long one is done, 0 to 1. */
+  | { kind: 'part'; seq: number; part: number }
   | { kind: 'answer'; seq: number; answers: Questions[Question]['answers'] }
   | { kind: 'failed'; seq: number; says: Said };

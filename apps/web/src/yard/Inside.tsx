@@ -7,6 +7,7 @@ import { enterYard, signOut } from '../state/api';
 import { useSession } from '../state/session';
 import { useTell } from '../state/words';
 import { LanguagePick } from '../ui/LanguagePick';
+import { SchemePick } from '../ui/SchemePick';
 import { Mark } from '../ui/Mark';
 
 const PAGES = [
@@ -86,6 +87,7 @@ export function Inside({
           </nav>
         )}
         <LanguagePick className="ml-auto bg-slate hover:bg-slate-high" />
+        <SchemePick className="bg-slate hover:bg-slate-high" />
         <button
           className="inline-flex min-h-7 items-center gap-2 px-2 hover:underline"
           onClick={() => void leave()}

@@ -1,13 +1,15 @@
 import { parseCounted } from './counted.js';
 import { inches, millimetres, type Length } from './length.js';
 
-export type Parsed = { ok: true; length: Length } | { ok: false; why: string };
+/** Why text is no length: too many characters, a fraction over nothing, no unit where one is needed, or not read at all. */
+export type NoLength = 'long' | 'over-nothing' | 'no-unit' | 'unread';
+
+export type Parsed = { ok: true; length: Length } | { ok: false; why: NoLength; text: string };
 
 /** What a bare number means while typing; in a job file a bare number in text is refused. */
 export type BareUnit = 'mm' | 'in';
 
 const METRIC: Record<string, number> = { mm: 1, cm: 10, m: 1000 };
-const WANTED = 'a length such as 7\' 4 5/8", 7-4 5/8, 88 5/8", 2.4 m, 240 cm or 2400 mm';
 
 const tidy = (text: string): string =>
   text
@@ -39,9 +41,9 @@ function mixedInches(g: Record<string, string | undefined>): { n: number; per: n
   return { n: Number(g.whole ?? 0) * per + top, per };
 }
 
-function fromFeetInches(g: Record<string, string | undefined>): Parsed {
+function fromFeetInches(g: Record<string, string | undefined>, text: string): Parsed {
   const part = mixedInches(g);
-  if (part === null) return { ok: false, why: 'a fraction over nothing' };
+  if (part === null) return { ok: false, why: 'over-nothing', text };
   return { ok: true, length: inches(Number(g.feet ?? 0) * 12 * part.per + part.n, part.per) };
 }
 
@@ -50,26 +52,26 @@ function fromFeetInches(g: Record<string, string | undefined>): Parsed {
  * Without `bare` a number without a unit is refused (the rule of the job file).
  */
 export function parseLength(text: string, bare?: BareUnit): Parsed {
-  if (text.length > 60) return { ok: false, why: `wanted ${WANTED}, got ${text.length} characters` };
+  if (text.length > 60) return { ok: false, why: 'long', text };
   const t = tidy(text);
   const metric = METRIC_FORM.exec(t)?.groups;
   if (metric) {
     return { ok: true, length: millimetres(Number(metric.n) * (METRIC[metric.unit ?? ''] ?? NaN)) };
   }
   const feetInches = FEET_FORM.exec(t)?.groups ?? INCH_FORM.exec(t)?.groups;
-  if (feetInches) return fromFeetInches(feetInches);
+  if (feetInches) return fromFeetInches(feetInches, text);
   if (bare !== undefined) {
     const dashed = DASH_FORM.exec(t)?.groups;
-    if (dashed) return fromFeetInches(dashed);
+    if (dashed) return fromFeetInches(dashed, text);
     const plain = BARE_FORM.exec(t)?.groups;
     if (plain) {
-      if (bare === 'in') return fromFeetInches(plain);
+      if (bare === 'in') return fromFeetInches(plain, text);
       if (plain.plain !== undefined) return { ok: true, length: millimetres(Number(plain.plain)) };
     }
   } else if (BARE_FORM.test(t) || DASH_FORM.test(t)) {
-    return { ok: false, why: `text must carry its unit: wanted ${WANTED}, got "${text}"` };
+    return { ok: false, why: 'no-unit', text };
   }
-  return { ok: false, why: `wanted ${WANTED}, got "${text}"` };
+  return { ok: false, why: 'unread', text };
 }
 
 export interface Modules {
@@ -87,11 +89,14 @@ export function parseTyped(text: string, bare: BareUnit, modules: Modules): Pars
   return { ok: true, length: Math.round(counted.n * module) as Length };
 }
 
-export type ParsedList = { ok: true; lengths: Length[] } | { ok: false; why: string };
+export type ParsedList =
+  | { ok: true; lengths: Length[] }
+  /** Which one did not read, counted from 1; `nothing` is a length of nothing. */
+  | { ok: false; nth: number; why: NoLength | 'nothing'; text: string };
 
 /**
  * Reads a list of measured lengths as typed or pasted: parted by commas, semicolons or new lines, and by spaces
- * too where a bare number is a millimetre. Says which one did not read, by its place.
+ * too where a bare number is a millimetre.
  */
 export function parseMeasured(text: string, bare: BareUnit): ParsedList {
   const parts = text
@@ -101,9 +106,8 @@ export function parseMeasured(text: string, bare: BareUnit): ParsedList {
   const lengths: Length[] = [];
   for (const [i, part] of parts.entries()) {
     const one = parseLength(part, bare);
-    if (!one.ok) return { ok: false, why: `number ${i + 1}: ${one.why}` };
-    if (!(one.length > 0))
-      return { ok: false, why: `number ${i + 1}: wanted a length above nothing, got ${part}` };
+    if (!one.ok) return { ...one, nth: i + 1 };
+    if (!(one.length > 0)) return { ok: false, nth: i + 1, why: 'nothing', text: part };
     lengths.push(one.length);
   }
   return { ok: true, lengths };

@@ -76,25 +76,92 @@ export function poleFlags(work: WallWork, run: number): PoleFlag[] {
   }));
 }
 
+/** What a pole is drawn from. */
+export interface PoleOf {
+  marks: readonly PoleMark[];
+  courses: readonly { bottom: Mm; top: Mm; bed: Mm }[];
+  /** The height that is wanted, mm. */
+  height: Mm;
+  /** Unit and bed, mm. */
+  pitch: Mm;
+}
+
+export const poleOf = (work: WallWork): PoleOf => ({
+  marks: poleMarks(work),
+  courses: work.gauge.courses,
+  height: work.wall.height,
+  pitch: work.wall.unitHeight + work.wall.bed,
+});
+
+/** How large a pole is drawn: across, and millimetres to a pixel of the medium; and the course that is being laid, where one is. */
+export interface PoleDrawn {
+  show: Show;
+  wide: Mm;
+  px: Mm;
+  live: number | null;
+}
+
+/** Pixels: heights stand so far apart, a figure so far from another course's, and a course that holds its own figure is so high. */
+const FIGURE = 15;
+const CLEAR = 14;
+const ROOMY = 13;
+/** Marks nearer than this run into one another: then only the figured ones are drawn. */
+const FINE = 4;
+/** From the staff to its heights, pixels. */
+const BESIDE = 6;
+/** A bed off its target is never thinner than can be seen. */
+const BED = 2.5;
+const BED_SIGN = { target: '', tight: '−', open: '+', out: '!' } as const;
+const ROUND = [1, 2, 3, 4, 5, 6, 8, 10, 12, 20, 25, 50, 100];
+
 /**
- * The story pole as a picture of its own, `wide` mm across: numbers, cumulative heights, fixed heights. Figures stand no nearer to one another
- * than `room`, mm: where courses are lower only every second, fifth … has its own.
+ * The staff with its marks, numbers, heights, and beds off their target, its left edge at 0. A figure that would lie on that of the live
+ * course, or of the top, stands back.
  */
-export function poleScene(work: WallWork, run: number, show: Show, wide = 100, room = 0): Scene {
-  const marks = poleMarks(work);
-  const top = Math.max(work.wall.height, marks.at(-1)?.top ?? 0);
+export function poleShapes(pole: PoleOf, { show, wide, px, live }: PoleDrawn): SceneShape[] {
+  const { marks, courses, pitch } = pole;
+  const top = Math.max(pole.height, marks.at(-1)?.top ?? 0);
+  const every = ROUND.find((n) => n * pitch >= FIGURE * px) ?? 200;
+  const roomy = pitch >= ROOMY * px;
+  const liveTop = live === null ? undefined : courses[live - 1]?.top;
   const shapes: SceneShape[] = [rect('pole', 0, 0, wide, top)];
-  const pitch = work.wall.unitHeight + work.wall.bed;
-  const every = [1, 2, 4, 5, 10, 20, 50].find((n) => n * pitch >= room) ?? 100;
   for (const m of marks) {
-    const c = work.gauge.courses[m.course - 1];
-    shapes.push(line('pole-mark', 0, m.top, wide, m.top));
-    const figured = m.course % every === 0;
-    if (figured) shapes.push(words('pole-height', -wide / 10, m.top, showMm(m.top, show), 'end'));
-    if (c && figured)
-      shapes.push(words('pole-number', wide / 2, (c.bottom + c.top) / 2, String(m.course), 'middle'));
-    if (m.state !== 'target' && c) shapes.push(rect(`bed-${m.state}`, 0, c.bottom, wide, c.bed));
+    const c = courses[m.course - 1];
+    if (!c) continue;
+    const isLive = m.course === live;
+    const last = m.course === marks.length;
+    const clear = (other: number | undefined): boolean =>
+      other === undefined || Math.abs(other - m.top) >= CLEAR * px;
+    const figured =
+      isLive ||
+      (last && clear(liveTop)) ||
+      (m.course % every === 0 && clear(liveTop) && clear(marks.at(-1)?.top));
+    if (isLive) shapes.push(rect('pole-live', 0, c.bottom, wide, c.top - c.bottom));
+    if (m.state !== 'target')
+      shapes.push(rect(`bed-${m.state}`, 0, c.bottom, wide, Math.max(BED * px, c.bed)));
+    if (pitch >= FINE * px || m.course % every === 0 || last || isLive)
+      shapes.push(line('pole-mark', 0, m.top, wide, m.top));
+    const middle = (c.bottom + c.top) / 2;
+    // In a course lower than its figure the marks stop short of it.
+    if (roomy || figured) {
+      const role = isLive ? 'pole-number-live' : roomy ? 'pole-number' : 'pole-number-low';
+      shapes.push(words(role, wide / 2, middle, `${m.course}${roomy ? BED_SIGN[m.state] : ''}`, 'middle'));
+    }
+    if (figured) shapes.push(words('pole-height', -BESIDE * px, m.top, showMm(m.top, show), 'end'));
   }
-  for (const f of poleFlags(work, run)) shapes.push(words('pole-flag', wide * 1.1, f.at, f.name, 'start'));
-  return { box: { x: 0, y: 0, w: wide, h: top }, pieces: null, shapes };
+  return shapes;
+}
+
+/** The story pole of a run as a picture of its own, with the names of its fixed heights beside it. */
+export function poleScene(work: WallWork, run: number, drawn: Omit<PoleDrawn, 'live'>): Scene {
+  const pole = poleOf(work);
+  const flags = poleFlags(work, run).map((f) =>
+    words('pole-flag', drawn.wide + BESIDE * drawn.px, f.at, f.name, 'start'),
+  );
+  const top = Math.max(pole.height, pole.marks.at(-1)?.top ?? 0);
+  return {
+    box: { x: 0, y: 0, w: drawn.wide, h: top },
+    pieces: null,
+    shapes: [...poleShapes(pole, { ...drawn, live: null }), ...flags],
+  };
 }

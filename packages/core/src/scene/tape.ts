@@ -26,15 +26,37 @@ export function tapeMarks(work: WallWork, run: number, show: Show, most = 12): T
   return Array.from({ length: count + 1 }, (_, i) => ({ at: i * step, figure: i % every === 0 }));
 }
 
-/** The tape as a picture, `high` mm across its width. */
-export function tapeScene(work: WallWork, run: number, show: Show, high = 100): Scene {
-  const length = work.wall.runs[run]?.length ?? 0;
+/** Pixels: room a figure on the tape asks, and how far it stands from its mark. */
+const FIGURE_WIDE = 44;
+const FIGURE_AT = 3;
+
+/** The tape along a run `length` mm long, `high` mm across its width, its lower edge at 0; `px` is millimetres to a pixel of the medium. */
+export function tapeShapes(
+  marks: readonly TapeMark[],
+  length: number,
+  { show, high, px }: { show: Show; high: number; px: number },
+): SceneShape[] {
   const shapes: SceneShape[] = [rect('tape', 0, 0, length, high)];
-  for (const mark of tapeMarks(work, run, show)) {
-    shapes.push(line('tape-mark', mark.at, high, mark.at, high * (mark.figure ? 0.5 : 0.72)));
-    if (mark.figure) shapes.push(words('tape-number', mark.at, high * 0.3, showMm(mark.at, show)));
+  for (const mark of marks) {
+    shapes.push(line('tape-mark', mark.at, high, mark.at, high * (mark.figure ? 0.6 : 0.8)));
+    if (mark.figure && mark.at + FIGURE_WIDE * px < length)
+      shapes.push(words('tape-number', mark.at + FIGURE_AT * px, high * 0.33, showMm(mark.at, show)));
   }
-  return { box: { x: 0, y: 0, w: length, h: high }, pieces: null, shapes };
+  return shapes;
+}
+
+/** The tape of a run as a picture of its own. */
+export function tapeScene(
+  work: WallWork,
+  run: number,
+  drawn: { show: Show; high: number; px: number },
+): Scene {
+  const length = work.wall.runs[run]?.length ?? 0;
+  return {
+    box: { x: 0, y: 0, w: length, h: drawn.high },
+    pieces: null,
+    shapes: tapeShapes(tapeMarks(work, run, drawn.show), length, drawn),
+  };
 }
 
 /** The open cells of one piece of a row in plan, its face `y` mm in. */

@@ -1,4 +1,4 @@
-import { parseLength } from '../measure/parse.js';
+import { parseLength, type NoLength } from '../measure/parse.js';
 import { millimetres, toMillimetres, type Length } from '../measure/length.js';
 import { pointer, sayValue, type Fault } from './fault.js';
 import { parseCounted } from '../measure/counted.js';
@@ -18,20 +18,38 @@ export function unreadableIn(text: string): [wanted: string, got: string] | null
 const isObject = (v: unknown): v is Record<string, unknown> =>
   typeof v === 'object' && v !== null && !Array.isArray(v);
 
+const A_LENGTH = 'a length such as 7\' 4 5/8", 7-4 5/8, 88 5/8", 2.4 m, 240 cm or 2400 mm';
+
+/** What a file is told of text that is no length. A file is written in one language, and so are its faults. */
+function unread({ why, text }: { why: NoLength; text: string }): { wanted: string; got: string } {
+  const as = sayValue(text);
+  switch (why) {
+    case 'long':
+      return { wanted: A_LENGTH, got: `${text.length} characters` };
+    case 'over-nothing':
+      return { wanted: 'a length', got: `${as}, a fraction over nothing` };
+    case 'no-unit':
+      return { wanted: `text that carries its unit, ${A_LENGTH}`, got: as };
+    case 'unread':
+      return { wanted: A_LENGTH, got: as };
+  }
+}
+
 /** Reads a stated length, or says why it cannot be one. */
-export function readStated(value: unknown): Length | { why: string } {
+export function readStated(value: unknown): Length | { wanted: string; got: string } {
   if (typeof value === 'number') {
-    if (!(Number.isFinite(value) && Math.abs(value) <= 1e9)) return { why: `a length in mm, got ${value}` };
+    if (!(Number.isFinite(value) && Math.abs(value) <= 1e9))
+      return { wanted: 'a length in mm', got: `${value}` };
     return millimetres(value);
   }
   if (typeof value === 'string') {
     // A level may lie below what it is measured from; whether it may here is the form's to say.
     const below = /^\s*[-−]\s*/.exec(value)?.[0];
     const parsed = parseLength(below === undefined ? value : value.slice(below.length));
-    if (!parsed.ok) return { why: parsed.why };
+    if (!parsed.ok) return unread(parsed);
     return below === undefined ? parsed.length : ((0 - parsed.length) as Length);
   }
-  return { why: `a length, got ${sayValue(value)}` };
+  return { wanted: 'a length', got: sayValue(value) };
 }
 
 /** A name or a line of words is no longer, where nothing else is stated. From the contract. */
@@ -58,13 +76,7 @@ function checkLength(value: unknown, path: string, shape: Extract<Statement, { k
     return enough ? [] : [{ path, wanted: 'more than 0', got: sayValue(value) }];
   }
   const read = readStated(value);
-  if (typeof read === 'object') {
-    const why = read.why.replace(/^wanted /, '');
-    const split = why.lastIndexOf(', got ');
-    return split < 0
-      ? [{ path, wanted: 'a length', got: `${sayValue(value)} (${why})` }]
-      : [{ path, wanted: why.slice(0, split), got: why.slice(split + 6) }];
-  }
+  if (typeof read === 'object') return [{ path, ...read }];
   if (shape.least === 'any') return [];
   if (shape.least === 'above-zero' ? !(read > 0) : !(read >= 0)) {
     return [{ path, wanted: shape.least === 'zero' ? '0 or more' : 'more than 0', got: sayValue(value) }];

@@ -29,6 +29,18 @@ export const UI_SAYS = {
   changed: ['{count} changed', { count: 'count' }],
   fetching: 'Fetching',
   openingTheLink: 'Opening the link',
+  scheme: 'The light you read this in',
+  schemeDay: 'Day',
+  schemeNight: 'Night',
+  schemeSun: 'Full sun',
+  unreadLong: [
+    'Wanted a length such as {examples}, and this is {count} characters long',
+    { examples: 'name', count: 'count' },
+  ],
+  unreadOverNothing: ['{text} has a fraction over nothing', { text: 'name' }],
+  unread: ['Wanted a length such as {examples}, got “{text}”', { examples: 'name', text: 'name' }],
+  unreadNothing: ['Wanted a length above nothing, got “{text}”', { text: 'name' }],
+  unreadNth: ['Number {n}: {why}', { n: 'count', why: 'said' }],
 } as const satisfies Screen;
 
 export const UI = sentences('ui', UI_SAYS);

@@ -10,6 +10,7 @@ import { AT_BOND } from '@even-tally/words';
 import { useState, type ReactNode } from 'react';
 import { useViewing } from '../../state/view';
 import { useTell } from '../../state/words';
+import { sayUnread } from '../../ui/unread';
 import { Fold } from '../../ui/Fold';
 import { Pick } from '../../ui/Pick';
 import { Told } from '../../ui/Told';
@@ -79,7 +80,7 @@ export function Closing({ view, show }: PanelProps): ReactNode {
           <Told said={AT_BOND.shouldRead({ at: last.to })} />
         </p>
       )}
-      {reading !== '' && !read.ok && <p className="text-xs text-fault">{read.why}</p>}
+      {reading !== '' && !read.ok && <p className="text-xs text-fault">{tell(sayUnread(read))}</p>}
       {forecast && (
         <p
           aria-live="polite"

@@ -11,6 +11,7 @@ import { useState, type ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { newId } from '../../state/newId';
 import { useTell } from '../../state/words';
+import { sayUnread } from '../../ui/unread';
 import { Fold } from '../../ui/Fold';
 import { NameField } from '../../ui/NameField';
 import { Pick } from '../../ui/Pick';
@@ -62,7 +63,7 @@ export function AssumedPart({ job, view, show }: PanelProps): ReactNode {
           />
         </label>
       </div>
-      {guess !== '' && !read.ok && <p className="text-xs text-fault">{read.why}</p>}
+      {guess !== '' && !read.ok && <p className="text-xs text-fault">{tell(sayUnread(read))}</p>}
       <ul className="flex flex-wrap gap-2">
         {sizes.map((s) => (
           <li key={s.length}>

@@ -1,9 +1,9 @@
 import {
+  boardShapes,
   lineItems,
   millimetres,
   parseTyped,
   pointAt,
-  sayMm,
   settlePoint,
   toMillimetres,
   writeLength,
@@ -15,7 +15,9 @@ import {
 import { AT_SET_OUT } from '@even-tally/words';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { Shapes } from '../../bench/Shapes';
 import { useTell } from '../../state/words';
+import { sayUnread } from '../../ui/unread';
 
 interface Props {
   open: boolean;
@@ -70,9 +72,6 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
   const last = points.at(-1) as Point;
   const first = points[0] as Point;
   const board = boardFor(points, null);
-  const x = (p: Point): number => (p.x - board.x) * board.scale;
-  const y = (p: Point): number => HIGH - (p.y - board.y) * board.scale;
-  const say = (mm: number): string => sayMm(mm, show);
   const nearFirst = (p: Point): boolean =>
     points.length > 2 && Math.hypot(p.x - first.x, p.y - first.y) * board.scale < NEAR;
 
@@ -100,7 +99,7 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
       length: millimetres(module),
       course: millimetres(pitch),
     });
-    if (!read.ok) return setSays(read.why);
+    if (!read.ok) return setSays(tell(sayUnread(read)));
     if (!(read.length > 0)) return setSays(tell(AT_SET_OUT.aboveNothing));
     put(pointAt(last, heading, toMillimetres(read.length)));
     setLength('');
@@ -125,11 +124,9 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
       back();
     }
   };
-  const ahead = pointer;
-  const strokes = closed ? [...points, first] : points;
   return (
     <Dialog open={open} onClose={onClose} className="relative z-40" initialFocus={field}>
-      <div className="fixed inset-0 bg-[#22272b99]" aria-hidden="true" />
+      <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
       <div className="fixed inset-0 flex items-center justify-center p-4">
         <DialogPanel className="w-[960px] max-w-full bg-sheet p-5">
           <DialogTitle className="heading text-lg">{title}</DialogTitle>
@@ -147,72 +144,21 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
             onPointerLeave={() => setPointer(null)}
             onPointerDown={(e) => put(place(e))}
           >
-            {strokes.slice(1).map((p, i) => {
-              const from = strokes[i] as Point;
-              const middle = { x: (from.x + p.x) / 2, y: (from.y + p.y) / 2 };
-              return (
-                <g key={i}>
-                  <line
-                    x1={x(from)}
-                    y1={y(from)}
-                    x2={x(p)}
-                    y2={y(p)}
-                    stroke="var(--color-ink)"
-                    strokeWidth="5"
-                  />
-                  <text
-                    x={x(middle)}
-                    y={y(middle) - 9}
-                    textAnchor="middle"
-                    className="figures fill-ink text-body"
-                    paintOrder="stroke"
-                    stroke="var(--color-paper)"
-                    strokeWidth="4"
-                  >
-                    {say(Math.hypot(p.x - from.x, p.y - from.y))}
-                  </text>
-                </g>
-              );
-            })}
-            {ahead && !closed && (
-              <g>
-                <line
-                  x1={x(last)}
-                  y1={y(last)}
-                  x2={x(ahead)}
-                  y2={y(ahead)}
-                  stroke="var(--color-live)"
-                  strokeWidth="3"
-                  strokeDasharray="8 5"
-                />
-                <text
-                  x={(x(last) + x(ahead)) / 2}
-                  y={(y(last) + y(ahead)) / 2 - 9}
-                  textAnchor="middle"
-                  className="figures fill-ink text-body font-semibold"
-                >
-                  {say(Math.hypot(ahead.x - last.x, ahead.y - last.y))}
-                </text>
-              </g>
-            )}
-            <circle
-              cx={x(first)}
-              cy={y(first)}
-              r={points.length > 2 && !closed ? 10 : 6}
-              fill="var(--color-white)"
-              stroke="var(--color-chalk)"
-              strokeWidth="3"
+            <Shapes
+              shapes={boardShapes({ points, closed, ahead: pointer }, show, 1 / board.scale)}
+              layout={{
+                left: -board.x * board.scale,
+                base: HIGH + board.y * board.scale,
+                scale: board.scale,
+              }}
             />
-            {!closed && (
-              <circle cx={x(last)} cy={y(last)} r="5" fill="var(--color-live)" stroke="var(--color-ink)" />
-            )}
           </svg>
           <div className="flex flex-wrap items-end gap-3 pt-3">
             <div role="group" aria-label={tell(AT_SET_OUT.way)} className="flex">
               {Object.entries(HEADINGS).map(([key, way]) => (
                 <button
                   key={key}
-                  className={`min-h-9 border border-ink px-3 ${heading === way ? 'bg-slate text-white' : 'bg-white'}`}
+                  className={`min-h-9 border border-ink px-3 ${heading === way ? 'bg-slate text-white' : 'bg-field'}`}
                   aria-pressed={heading === way}
                   onClick={() => {
                     setHeading(way);

@@ -87,7 +87,7 @@ export function FromDrawing({
   };
   return (
     <Dialog open onClose={onClose} className="relative z-20">
-      <div className="fixed inset-0 bg-ink/40" aria-hidden="true" />
+      <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
       <div className="fixed inset-0 flex items-center justify-center p-4">
         <DialogPanel className="max-h-full w-[640px] space-y-3 overflow-y-auto border-2 border-ink bg-sheet p-5">
           <DialogTitle className="heading">{tell(AT_SET_OUT.aLineFromA)}</DialogTitle>

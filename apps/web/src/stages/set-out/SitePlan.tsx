@@ -1,7 +1,8 @@
-import { inFull, lineLength, placedWalls, sayMm } from '@even-tally/core';
+import { inFull, lineLength, placedWalls, sayMm, siteShapes } from '@even-tally/core';
 import { AT_SET_OUT } from '@even-tally/words';
 import { useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
+import { Fitted } from '../../bench/Fitted';
 import { useJob } from '../../state/job';
 import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
@@ -11,10 +12,6 @@ import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { written } from '../written';
 
-const WIDE = 288;
-const HIGH = 190;
-const ROOM = 18;
-
 /** The job's walls from above, where they stand to one another: press one to stand before it. */
 export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
   const tell = useTell();
@@ -23,13 +20,6 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
   const base = stem.slice(0, stem.lastIndexOf('/'));
   const jobStem = base.slice(0, base.lastIndexOf('/'));
   const walls = useMemo(() => placedWalls(job), [job]);
-  const all = walls.flatMap((w) => w.points);
-  const [xs, ys] = [all.map((p) => p.x), all.map((p) => p.y)];
-  const [left, low] = [Math.min(...xs), Math.min(...ys)];
-  const [w, h] = [Math.max(...xs) - left, Math.max(...ys) - low];
-  const scale = Math.min((WIDE - 2 * ROOM) / Math.max(w, 1), (HIGH - 2 * ROOM) / Math.max(h, 1));
-  const x = (v: number): number => (WIDE - w * scale) / 2 + (v - left) * scale;
-  const y = (v: number): number => (HIGH + h * scale) / 2 - (v - low) * scale;
   const here = walls.find((one) => one.index === view.wall.index);
   const place = job.walls[view.wall.index]?.place;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
@@ -38,32 +28,13 @@ export function SitePlan({ job, view, show, stem }: PanelProps): ReactNode {
       title={tell(AT_SET_OUT.theSite)}
       aside={<span className="text-small">{tell(AT_SET_OUT.wallCount({ count: job.walls.length }))}</span>}
     >
-      <svg
-        width={WIDE}
-        height={HIGH}
-        className="bg-paper"
-        role="img"
-        aria-label={tell(AT_SET_OUT.theWallsOfThe)}
-      >
-        {walls.map((one) => (
-          <polyline
-            key={one.id}
-            points={one.points.map((p) => `${x(p.x)},${y(p.y)}`).join(' ')}
-            fill="none"
-            stroke={one === here ? 'var(--color-ink)' : 'var(--color-quiet)'}
-            strokeWidth={one === here ? 6 : 3}
-            strokeDasharray={one.by === 'beside' && walls.length > 1 ? '7 4' : undefined}
-          />
-        ))}
-        {walls.map((one, i) => {
-          const p = one.points[0];
-          return p ? (
-            <text key={one.id} x={x(p.x) + 5} y={y(p.y) - 6} className="fill-ink text-fine font-bold">
-              {i + 1}
-            </text>
-          ) : null;
-        })}
-      </svg>
+      <Fitted
+        draws={(px) => siteShapes(walls, view.wall.index, px)}
+        wide={288}
+        high={190}
+        room={18}
+        label={tell(AT_SET_OUT.theWallsOfThe)}
+      />
       <ol className="-mx-4">
         {walls.map((one, i) => (
           <li key={one.id} className={`border-b border-rule ${one === here ? 'bg-settled-pale' : ''}`}>

@@ -1,7 +1,8 @@
-import { SCHEMES, sayMm, UNITS, type CavityAmounts, type Message } from '@even-tally/core';
+import { sayMm, UNITS, type CavityAmounts, type Message } from '@even-tally/core';
 import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { Mark as DrawnMark } from '../../bench/Shapes';
+import { useInks } from '../../state/scheme';
 import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
@@ -18,6 +19,7 @@ const Mark = ({ children }: { children: ReactNode }): ReactNode => (
 
 /** What goes across and into the cavity in the whole wall, each beside the mark it has on the drawing. */
 function Crossing({ amounts: a, dpc }: { amounts: CavityAmounts; dpc: number | null }): ReactNode {
+  const inks = useInks();
   const lines: [ReactNode, Message][] = [
     [
       <DrawnMark key="tie" role="tie" x={12} y={8} />,
@@ -31,7 +33,7 @@ function Crossing({ amounts: a, dpc }: { amounts: CavityAmounts; dpc: number | n
     ]);
   if (a.trays > 0) {
     lines.push([
-      <path key="tray" d="M2 4V13H22V4" fill="none" stroke={SCHEMES.day.wet} strokeWidth="3" />,
+      <path key="tray" d="M2 4V13H22V4" fill="none" stroke={inks.wet} strokeWidth="3" />,
       AT_STEEL.trays({ count: a.trays, length: a.trayLength, stopEnds: a.stopEnds }),
     ]);
     lines.push([<DrawnMark key="weep" role="weep" x={12} y={14} />, AT_STEEL.weeps({ count: a.weeps })]);
@@ -45,14 +47,14 @@ function Crossing({ amounts: a, dpc }: { amounts: CavityAmounts; dpc: number | n
         width="18"
         height="10"
         fill="none"
-        stroke="var(--color-ink)"
+        stroke={inks.ink}
         strokeWidth="1.5"
         strokeDasharray="4 2"
       />,
       AT_STEEL.sleeves({ count: a.sleeves, cuts: a.sleeveCuts }),
     ]);
   lines.push([
-    <line key="dpc" x1="1" x2="23" y1="8" y2="8" stroke="var(--color-ink)" strokeWidth="3" />,
+    <line key="dpc" x1="1" x2="23" y1="8" y2="8" stroke={inks.ink} strokeWidth="3" />,
     dpc === null ? AT_STEEL.dpcNone({ length: a.dpc }) : AT_STEEL.dpcAt({ length: a.dpc, at: dpc }),
   ]);
   return (

@@ -21,8 +21,6 @@ const HEIGHTS = 20;
 const POLE = 5;
 const FLAGS = 20;
 const TAPE = 6;
-/** Heights on the pole stand so far apart at least. */
-const FIGURE = 3;
 const GAP = 3;
 /** Right of it: the footing goes past the wall, and pours are named there. */
 const RIGHT = 16;
@@ -63,11 +61,12 @@ export function elevationPages(plan: WallPlan, run: number, show: Show, say: Say
   // Courses are drawn to the elevation's scale, so they take of its height what their depth asks.
   const under = 2 * deep + 2 * FOOTING_DRAWN;
   const scale = Math.min(wide / box.w, (flow.room - TAPE - 5 * GAP - 2) / (box.h + under));
+  const px = PAPER_PIXEL / scale;
   const left = flow.left + HEIGHTS + POLE + FLAGS;
   const x = left - box.x * scale;
   const base = flow.y + 3 + box.h * scale;
   flow.place({
-    scene: sceneIn(poleScene(plan, run, show, POLE / scale, FIGURE / scale), say),
+    scene: sceneIn(poleScene(plan, run, { show, wide: POLE / scale, px }), say),
     scale,
     x: flow.left + HEIGHTS,
     y: base,
@@ -80,7 +79,12 @@ export function elevationPages(plan: WallPlan, run: number, show: Show, say: Say
     y: base,
   });
   let down = base + FOOTING_DRAWN * scale + GAP + TAPE;
-  flow.place({ scene: sceneIn(tapeScene(plan, run, show, TAPE / scale), say), scale, x, y: down });
+  flow.place({
+    scene: sceneIn(tapeScene(plan, run, { show, high: TAPE / scale, px }), say),
+    scale,
+    x,
+    y: down,
+  });
   courses.forEach((scene, i) => {
     down += GAP + scene.box.h * scale;
     const at = down + scene.box.y * scale;

@@ -28,4 +28,13 @@ export const ui: ScreenTexts['ui'] = {
   changed: '{count, plural, one {# cambiado} other {# cambiados}}',
   fetching: 'Trayendo',
   openingTheLink: 'Abriendo el enlace',
+  scheme: 'La luz con que se lee',
+  schemeDay: 'Día',
+  schemeNight: 'Noche',
+  schemeSun: 'Pleno sol',
+  unreadLong: 'Hacía falta una medida como {examples}, y esto tiene {count} caracteres',
+  unreadOverNothing: '{text} tiene una fracción sobre nada',
+  unread: 'Hacía falta una medida como {examples}, y se leyó «{text}»',
+  unreadNothing: 'Hacía falta una medida mayor que nada, y se leyó «{text}»',
+  unreadNth: 'Número {n}: {why}',
 };
