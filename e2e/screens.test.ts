@@ -92,6 +92,27 @@ test('no screen has an accessibility violation', async () => {
   expect(found).toEqual(Object.fromEntries(Object.keys(found).map((k) => [k, []])));
 });
 
+test('by night and in the sun every stage can be read as well, and the light chosen stays', async () => {
+  const found: Record<string, string[]> = {};
+  await enterDemo(site, page);
+  await openBoatStore(page);
+  for (const light of ['night', 'sun']) {
+    await page.select('select[aria-label="The light you read this in"]', light);
+    for (const stage of ['set-out', 'steel']) {
+      await page.goto(page.url().replace(/[^/]+$/, stage));
+      await page.waitForSelector('[data-opening="W1"]');
+      await settled(page);
+      expect(await page.evaluate(() => document.documentElement.dataset.scheme)).toBe(light);
+      found[`${stage}, ${light}`] = await violations(page);
+    }
+    await page.goto(`${site.address}/yard`);
+    await page.waitForSelector('section a canvas');
+    found[`yard, ${light}`] = await violations(page);
+    await openBoatStore(page);
+  }
+  expect(found).toEqual(Object.fromEntries(Object.keys(found).map((k) => [k, []])));
+});
+
 test('the first screen’s script is at most 250 kB gzipped, and no request leaves the machine', async () => {
   const scripts: Buffer[] = [];
   const elsewhere: string[] = [];

@@ -129,7 +129,7 @@ test('length, height, unit, start and joints are typed, and the sheet follows', 
   await type('height', '14 courses');
   expect(await page.$eval('input[name="height"]', (i) => i.value)).toBe('9′-4″');
   await type('height', 'tall');
-  expect(await textOf(page, '[aria-label="The height"]')).toMatch(/wanted a length such as/);
+  expect(await textOf(page, '[aria-label="The height"]')).toMatch(/Wanted a length such as/);
   await page.keyboard.press('Escape');
   await press(page, 'Bond');
   await page.waitForSelector('select');

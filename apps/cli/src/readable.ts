@@ -19,11 +19,14 @@ import {
   type Quantity,
   type WallPlan,
 } from '@even-tally/core';
+import { PLAN_TEXT } from '@even-tally/words';
 
 const pad = (text: string, width: number): string => text.padStart(width);
 
-function courseTable(p: WallPlan, show: JobDocument['show']): string[] {
-  const head = ['course', 'bed', 'top', 'pieces'].map((h) => pad(h, 12)).join('');
+const HEADS = [PLAN_TEXT.course, PLAN_TEXT.bed, PLAN_TEXT.top, PLAN_TEXT.pieces];
+
+function courseTable(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
+  const head = HEADS.map((h) => pad(say(h), 12)).join('');
   const lines = [...p.gauge.courses].reverse().map((c) => {
     const pieces = p.runs.reduce((sum, run) => sum + (run.rows[c.number - 1]?.pieces.length ?? 0), 0);
     return [String(c.number), showMm(c.bed, show), showMm(c.top, show), String(pieces)]
@@ -34,7 +37,7 @@ function courseTable(p: WallPlan, show: JobDocument['show']): string[] {
 }
 
 function wallText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
-  const runs = p.wall.runs.map((r) => `${r.name} ${sayMm(r.length, show)}`).join(', ');
+  const runs = p.wall.runs.map((r) => PLAN_TEXT.run({ run: r.name, length: r.length }));
   const counts = KINDS.filter((k) => p.tally.pieces[k] > 0).map(
     (k) => `  ${say(kindNamed(k)).padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`,
   );
@@ -46,18 +49,18 @@ function wallText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
   );
   const { pack } = p.wall.profile;
   const mortar = mortarOfWall(p);
-  const findings = p.findings.map(
-    (f) =>
-      `  ${f.severity.toUpperCase()} ${say(f.says)}${f.fixes.length > 0 ? ` Fixes: ${f.fixes.map((x) => say(x.says)).join('; ')}.` : ''}`,
-  );
+  const findings = p.findings.map(({ severity, says, fixes }) => {
+    const ways = fixes.length > 0 ? [PLAN_TEXT.fixes({ fixes: fixes.map((f) => f.says) })] : [];
+    return `  ${[PLAN_TEXT.finding({ severity, says }), ...ways].map(say).join(' ')}`;
+  });
   return [
     '',
-    `${p.wall.name}: ${say(p.wall.unit.name)}, ${sayMm(p.wall.height, show)} high; ${runs}`,
-    ...courseTable(p, show),
+    say(PLAN_TEXT.wall({ wall: p.wall.name, unit: p.wall.unit.name, height: p.wall.height, runs })),
+    ...courseTable(p, show, say),
     ...counts,
-    `  ${'pieces'.padEnd(24)}${pad(String(p.tally.total), 8)}`,
+    `  ${say(PLAN_TEXT.pieces).padEnd(24)}${pad(String(p.tally.total), 8)}`,
     ...order,
-    `  mortar in the joints ${showVolume(mortar.geometric, show)}, to mix ${showVolume(mortar.used, show)}: ${packsOf(mortar.used, pack)} × ${say(pack.name)}`,
+    `  ${say(PLAN_TEXT.mortar({ ...mortar, packs: packsOf(mortar.used, pack), pack: pack.name }))}`,
     ...steelText(p, show, say),
     ...findings,
   ];
@@ -79,7 +82,7 @@ function steelText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
   const bars = p.wall.steel
     ? schedule(carried(p).wall, p.steel).map(
         (l) =>
-          `  ${`bars ${l.mark}, ${l.size}`.padEnd(24)}${pad(`${l.count}`, 8)} × ${sayMm(l.length, show)}`,
+          `  ${say(PLAN_TEXT.bars({ mark: l.mark, size: l.size })).padEnd(24)}${pad(`${l.count}`, 8)} × ${sayMm(l.length, show)}`,
       )
     : [];
   return [

@@ -73,6 +73,7 @@ test('every message is said somewhere', () => {
   read(join(__dirname, '../../exports/src'));
   read(join(__dirname, '../../../apps/web/src'));
   read(join(__dirname, '../../../apps/server/src'));
+  read(join(__dirname, '../../../apps/cli/src'));
   const text = sources.join('\n');
   const constant = (room: string): string => room.replaceAll('-', '_').toUpperCase();
   // Said by its name, or by one made of it: SAYS[`begin-${start}`].

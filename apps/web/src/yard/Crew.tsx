@@ -5,14 +5,11 @@ import { Navigate } from 'react-router';
 import {
   listInvites,
   listMembers,
-  makeInvite,
   removeMember,
   ROLES,
   setRole,
-  takeInviteBack,
   type InviteLine,
   type Member,
-  type Role,
 } from '../state/api';
 import { useDates } from '../state/dates';
 import { saidBy } from '../state/failure';
@@ -21,34 +18,8 @@ import { useTell } from '../state/words';
 import { Confirm } from '../ui/Confirm';
 import { Inside } from './Inside';
 import { ROLE_NAMES, ROLE_SAYS } from './roles';
-
-function RolePick({
-  label,
-  value,
-  most,
-  onChange,
-}: {
-  label: string;
-  value: Role;
-  most: Role;
-  onChange: (role: Role) => void;
-}): ReactNode {
-  const tell = useTell();
-  return (
-    <select
-      aria-label={label}
-      className="entry w-auto font-sans"
-      value={value}
-      onChange={(e) => onChange(e.currentTarget.value as Role)}
-    >
-      {ROLES.filter((r) => ROLES.indexOf(r) <= ROLES.indexOf(most)).map((r) => (
-        <option key={r} value={r}>
-          {tell(ROLE_NAMES[r])}
-        </option>
-      ))}
-    </select>
-  );
-}
+import { RolePick } from './RolePick';
+import { Invites } from './Invites';
 
 /** Who is in the yard and what each may do; and links by which others come in. */
 export function Crew(): ReactNode {
@@ -143,67 +114,5 @@ export function Crew(): ReactNode {
         onNo={() => setLeaving(null)}
       />
     </Inside>
-  );
-}
-
-function Invites({
-  most,
-  invites,
-  does,
-}: {
-  most: Role;
-  invites: readonly InviteLine[];
-  does: (what: Promise<unknown>) => void;
-}): ReactNode {
-  const tell = useTell();
-  const dates = useDates();
-  const [role, setRoleOf] = useState<Role>('logs');
-  const [link, setLink] = useState<string | null>(null);
-  const make = (): void =>
-    does(makeInvite(role).then(({ invite }) => setLink(`${location.origin}/join#${invite}`)));
-  return (
-    <section aria-label={tell(YARD.askSomebodyIn)} className="mt-8">
-      <h2 className="heading border-b-2 border-ink pb-1">{tell(YARD.askSomebodyIn)}</h2>
-      <p className="mt-3 flex flex-wrap items-center gap-3">
-        <RolePick label={tell(YARD.asOneWho)} value={role} most={most} onChange={setRoleOf} />
-        <button className="press" onClick={make}>
-          {tell(YARD.makeALink)}
-        </button>
-        <span className="text-small text-soft">{tell(YARD.whoeverHasItJoins)}</span>
-      </p>
-      {link && (
-        <p className="mt-3 flex flex-wrap items-center gap-3 border-l-4 border-live bg-sheet p-3">
-          <input
-            readOnly
-            aria-label={tell(YARD.theLink)}
-            className="entry min-w-0 flex-1 font-sans"
-            value={link}
-            onFocus={(e) => e.currentTarget.select()}
-          />
-          <button className="press-plain" onClick={() => void navigator.clipboard?.writeText(link)}>
-            {tell(YARD.copyIt)}
-          </button>
-          <span className="w-full text-small text-soft">{tell(YARD.itIsShownThis)}</span>
-        </p>
-      )}
-      {invites.length > 0 && (
-        <ul className="mt-4">
-          {invites.map((i) => (
-            <li key={i.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1">
-              <span className="font-semibold">{tell(ROLE_NAMES[i.role])}</span>
-              <span className="text-small text-soft">
-                {tell(YARD.inviteLine({ by: i.by ?? YARD.somebodyGone, when: dates.since(i.expires) }))}
-              </span>
-              <button
-                className="ml-auto min-h-7 px-2 text-soft hover:text-fault"
-                onClick={() => does(takeInviteBack(i.id))}
-              >
-                {tell(YARD.takeItBack)}
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
-    </section>
   );
 }

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { inches, metres, millimetres, toMillimetres, type Length } from './length.js';
 import { showMm, writeLength } from './format.js';
-import { parseLength, parseTyped, type BareUnit } from './parse.js';
+import { readStated } from '../statement/check.js';
+import { parseLength, parseMeasured, parseTyped, type BareUnit } from './parse.js';
 
 const mm = (text: string, bare?: BareUnit): number => {
   const parsed = parseLength(text, bare);
@@ -34,34 +35,36 @@ test.each([
 ] as const)('typed bare, %s while showing %s', (text, bare, wanted) => expect(mm(text, bare)).toBe(wanted));
 
 test.each([
-  '',
-  ' ',
-  'a',
-  '2400',
-  '7-4',
-  '4 5/0"',
-  '1/0"',
-  '2,4 m',
-  '-3 m',
-  "7' -",
-  'NaN mm',
-  'Infinity m',
-  '1e3 mm',
-  '3 furlongs',
-  "'",
-  '5 5"',
-  '9'.repeat(70),
-])('in a file %j is refused with the reason', (text) =>
-  expect(parseLength(text)).toMatchObject({
-    ok: false,
-    why: expect.stringMatching(/wanted|nothing/) as string,
-  }),
-);
+  ['', 'unread'],
+  [' ', 'unread'],
+  ['a', 'unread'],
+  ['2400', 'no-unit'],
+  ['7-4', 'no-unit'],
+  ['4 5/0"', 'over-nothing'],
+  ['1/0"', 'over-nothing'],
+  ['2,4 m', 'unread'],
+  ['-3 m', 'unread'],
+  ["7' -", 'unread'],
+  ['NaN mm', 'unread'],
+  ['Infinity m', 'unread'],
+  ['1e3 mm', 'unread'],
+  ['3 furlongs', 'unread'],
+  ["'", 'unread'],
+  ['5 5"', 'unread'],
+  ['9'.repeat(70), 'long'],
+] as const)('in a file %j is refused with the reason', (text, why) => {
+  expect(parseLength(text)).toEqual({ ok: false, why, text });
+});
+
+test('a list says which one did not read, counted as people count', () => {
+  expect(parseMeasured('64, 65.5, tall', 'mm')).toEqual({ ok: false, nth: 3, why: 'unread', text: 'tall' });
+  expect(parseMeasured('64 0 66', 'mm')).toEqual({ ok: false, nth: 2, why: 'nothing', text: '0' });
+});
 
 test('a bare number in a file is told that text carries its unit', () => {
-  expect(parseLength('2400')).toEqual({
-    ok: false,
-    why: expect.stringContaining('must carry its unit') as string,
+  expect(readStated('2400')).toMatchObject({
+    wanted: expect.stringContaining('carries its unit') as string,
+    got: '"2400"',
   });
 });
 

@@ -9,6 +9,7 @@ import { UI_SAYS } from './ui.js';
 import { BENCH_SAYS } from './bench.js';
 import { KEEPING_SAYS } from './keeping.js';
 import { SERVER_SAYS } from './server.js';
+import { PLAN_TEXT_SAYS } from './plan-text.js';
 import { declaredIn, englishOf, type Screen } from './screen.js';
 import type { Room } from '@even-tally/core';
 
@@ -21,6 +22,7 @@ export { DOOR } from './door.js';
 export { YARD } from './yard.js';
 export { UI } from './ui.js';
 export { SERVER } from './server.js';
+export { PLAN_TEXT } from './plan-text.js';
 export { BENCH } from './bench.js';
 export { KEEPING } from './keeping.js';
 
@@ -35,6 +37,7 @@ export const SCREENS = {
   yard: YARD_SAYS,
   ui: UI_SAYS,
   server: SERVER_SAYS,
+  'plan-text': PLAN_TEXT_SAYS,
   bench: BENCH_SAYS,
   keeping: KEEPING_SAYS,
 } as const satisfies Record<string, Screen>;

@@ -10,7 +10,6 @@ import {
   type LineItem,
   type Point,
   type Show,
-  type Message,
 } from '@even-tally/core';
 import { AT_SET_OUT } from '@even-tally/words';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
@@ -18,6 +17,8 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode
 import { Shapes } from '../../bench/Shapes';
 import { useTell } from '../../state/words';
 import { sayUnread } from '../../ui/unread';
+import { boardFor, HIGH, WIDE } from './board';
+import { HEADINGS, SAYS, Ways } from './Ways';
 
 interface Props {
   open: boolean;
@@ -30,31 +31,8 @@ interface Props {
   onClose: () => void;
 }
 
-const WIDE = 900;
-const HIGH = 470;
 /** How near the first point closes the line, in pixels. */
 const NEAR = 16;
-const HEADINGS: Record<string, number> = { ArrowRight: 0, ArrowUp: 90, ArrowLeft: 180, ArrowDown: 270 };
-const SAYS: Record<number, Message> = {
-  0: AT_SET_OUT.goRight,
-  90: AT_SET_OUT.goUp,
-  180: AT_SET_OUT.goLeft,
-  270: AT_SET_OUT.goDown,
-};
-
-/** What stands on the board: it grows with the line, so that nothing is drawn off it. */
-function boardFor(points: readonly Point[], at: Point | null): { x: number; y: number; scale: number } {
-  const all = [...points, ...(at ? [at] : [])];
-  const xs = all.map((p) => p.x);
-  const ys = all.map((p) => p.y);
-  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
-  const scale = Math.min(
-    (WIDE - 140) / Math.max(right - left, 8000),
-    (HIGH - 120) / Math.max(high - low, 4000),
-  );
-  return { x: left - 70 / scale, y: low - 60 / scale, scale };
-}
-
 /** A board to draw the plan line on, fresh each time it opens. */
 export const DrawLine = (props: Props): ReactNode => (props.open ? <Board {...props} /> : null);
 
@@ -154,21 +132,13 @@ function Board({ open, title, show, module, pitch, onDrawn, onClose }: Props): R
             />
           </svg>
           <div className="flex flex-wrap items-end gap-3 pt-3">
-            <div role="group" aria-label={tell(AT_SET_OUT.way)} className="flex">
-              {Object.entries(HEADINGS).map(([key, way]) => (
-                <button
-                  key={key}
-                  className={`min-h-9 border border-ink px-3 ${heading === way ? 'bg-slate text-white' : 'bg-field'}`}
-                  aria-pressed={heading === way}
-                  onClick={() => {
-                    setHeading(way);
-                    field.current?.focus();
-                  }}
-                >
-                  {tell(SAYS[way] ?? '')}
-                </button>
-              ))}
-            </div>
+            <Ways
+              heading={heading}
+              go={(way) => {
+                setHeading(way);
+                field.current?.focus();
+              }}
+            />
             <label className="block text-small text-soft">
               {tell(AT_SET_OUT.lengthGoing({ way: SAYS[heading] ?? '' }))}
               <input

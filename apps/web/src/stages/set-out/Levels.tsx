@@ -1,6 +1,6 @@
-import { layersTotal, millimetres, sayMm, writeLength, type SitePoint, type Stated } from '@even-tally/core';
+import { millimetres, sayMm, writeLength, type SitePoint, type Stated } from '@even-tally/core';
 import { AT_SET_OUT } from '@even-tally/words';
-import { Plus, Trash2 } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { newId } from '../../state/newId';
@@ -8,136 +8,12 @@ import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { NameField } from '../../ui/NameField';
-import { Pick } from '../../ui/Pick';
 import { Told } from '../../ui/Told';
 import { Typeset } from '../../ui/Typeset';
 import type { PanelProps } from '../panel';
 import { siteStep } from './siteEdits';
-
-const KINDS = [
-  ['ground', AT_SET_OUT.ground],
-  ['support', AT_SET_OUT.carriesAFloor],
-  ['mark', AT_SET_OUT.onlyRead],
-] as const;
-
-function Point({ view, show, index }: PanelProps & { index: number }): ReactNode {
-  const tell = useTell();
-  const { edit } = useJob();
-  const point = view.site.points[index];
-  if (!point) return null;
-  const path = `/site/points/${index}`;
-  const measure = { show, module: view.wall.module, pitch: view.wall.pitch, signed: true };
-  const set = (key: string) => (value: unknown) => edit([{ op: 'add', path: `${path}/${key}`, value }]);
-  return (
-    <li className="border-b border-rule pb-2">
-      <div className="grid grid-cols-[1fr_104px_28px] items-end gap-x-2">
-        <NameField label={tell(AT_SET_OUT.point)} value={point.name} onChange={set('name')} />
-        <Pick label={tell(AT_SET_OUT.is)} value={point.is} options={KINDS} onChange={set('is')} />
-        <button
-          className="flex min-h-8 min-w-7 items-center justify-center text-soft hover:text-fault"
-          aria-label={tell(AT_SET_OUT.takeOut({ what: point.name }))}
-          onClick={() => edit([{ op: 'remove', path }])}
-        >
-          <Trash2 size={15} aria-hidden="true" />
-        </button>
-      </div>
-      <div className="grid grid-cols-2 gap-x-2">
-        <LengthField
-          label={tell(AT_SET_OUT.levelAboveTheDatum)}
-          value={point.level}
-          {...measure}
-          onChange={set('level')}
-        />
-        {view.site.instrument !== null && (
-          <LengthField
-            label={point.reading === null ? tell(AT_SET_OUT.staffReadOnIt) : tell(AT_SET_OUT.staffReads)}
-            value={point.reading ?? point.rod ?? 0}
-            {...measure}
-            onChange={set('reading')}
-          />
-        )}
-      </div>
-      {point.rod !== null && (
-        <p className="text-small text-soft">
-          <Told
-            said={
-              point.error === null
-                ? AT_SET_OUT.staffShould({ rod: point.rod })
-                : AT_SET_OUT.itStands({
-                    rod: point.rod,
-                    by: Math.abs(point.error),
-                    way: point.error > 0 ? 'high' : 'low',
-                  })
-            }
-          />
-        </p>
-      )}
-    </li>
-  );
-}
-
-function Layers({ job, view, show }: PanelProps): ReactNode {
-  const tell = useTell();
-  const { edit } = useJob();
-  const layers = job.site?.layers;
-  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
-  const add = (): void => {
-    const value = {
-      name: tell(AT_SET_OUT.layerNo({ count: (layers?.list.length ?? 0) + 1 })),
-      thickness: show === 'mm' ? 100 : '4"',
-    };
-    if (layers) edit([{ op: 'add', path: '/site/layers/list/-', value }]);
-    else edit(siteStep(job, 'layers', { list: [value] }));
-  };
-  return (
-    <>
-      <p className="flex items-baseline justify-between">
-        <b>{tell(AT_SET_OUT.layersOverTheSupport)}</b>
-        <button className="inline-flex min-h-7 items-center gap-1 font-semibold text-chalk" onClick={add}>
-          <Plus size={15} aria-hidden="true" /> {tell(AT_SET_OUT.addOne)}
-        </button>
-      </p>
-      {view.site.buildUp.layers.map((l, i) => (
-        <div key={`${l.name}${i}`} className="grid grid-cols-[1fr_92px_28px] items-end gap-x-2">
-          <NameField
-            label={tell(AT_SET_OUT.layer)}
-            value={l.name}
-            onChange={(v) => edit([{ op: 'replace', path: `/site/layers/list/${i}/name`, value: v }])}
-          />
-          <LengthField
-            label={tell(AT_SET_OUT.thick)}
-            value={l.thickness}
-            {...measure}
-            onChange={(v) => edit([{ op: 'replace', path: `/site/layers/list/${i}/thickness`, value: v }])}
-          />
-          <button
-            className="mb-5 flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
-            aria-label={tell(AT_SET_OUT.takeOut({ what: l.name }))}
-            onClick={() => edit([{ op: 'remove', path: `/site/layers/list/${i}` }])}
-          >
-            <Trash2 size={15} aria-hidden="true" />
-          </button>
-        </div>
-      ))}
-      {view.site.buildUp.layers.length > 0 && (
-        <div className="grid grid-cols-2 items-end gap-3">
-          <p className="pb-5">
-            {tell(AT_SET_OUT.together)}{' '}
-            <b className="figures">
-              <Typeset words={sayMm(layersTotal(view.site.buildUp), show)} />
-            </b>
-          </p>
-          <LengthField
-            label={tell(AT_SET_OUT.totalThatWasStated)}
-            value={view.site.buildUp.stated ?? layersTotal(view.site.buildUp)}
-            {...measure}
-            onChange={(v) => edit([{ op: 'add', path: '/site/layers/stated', value: v }])}
-          />
-        </div>
-      )}
-    </>
-  );
-}
+import { Point } from './LevelPoint';
+import { Layers } from './Layers';
 
 /** Ground, floors and the footing against one datum: what governs, and what the staff must read. */
 export function Levels(props: PanelProps): ReactNode {

@@ -1,35 +1,21 @@
-import {
-  millimetres,
-  sayMm,
-  stated,
-  toMillimetres,
-  writeLength,
-  type OldWall,
-  type Stated,
-} from '@even-tally/core';
+import { millimetres, stated, toMillimetres, writeLength, type OldWall, type Stated } from '@even-tally/core';
 import { AT_SET_OUT } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
-import { Told } from '../../ui/Told';
-import { Typeset } from '../../ui/Typeset';
 import type { PanelProps } from '../panel';
-
-const ANSWERS = {
-  keep: AT_SET_OUT.keepYourJoint,
-  take: AT_SET_OUT.takeTheirs,
-  share: AT_SET_OUT.goHalfWay,
-} as const;
+import { OldGauge } from './OldGauge';
+import { OldLean } from './OldLean';
 
 /** The wall this one meets or stands on: its gauge against yours, its lean, and the way back to plumb. */
-export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
+export function OldWallPart(props: PanelProps): ReactNode {
+  const { job, view, show } = props;
   const tell = useTell();
   const { edit } = useJob();
   const path = `/walls/${view.wall.index}/old`;
   const old = job.walls[view.wall.index]?.old;
-  const say = (n: number): string => sayMm(n, show);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const mm = (s: Stated | undefined, otherwise: number): number =>
     s === undefined ? otherwise : toMillimetres(stated(s));
@@ -61,7 +47,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
       </Fold>
     );
   }
-  const { drifts, lean, fade } = view.survey;
+  const { lean } = view.survey;
   return (
     <Fold
       title={tell(AT_SET_OUT.theOldWall)}
@@ -92,32 +78,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
           />
         </label>
       </div>
-      {drifts.length > 0 && (
-        <table className="w-full text-small">
-          <caption className="text-left font-bold">{tell(AT_SET_OUT.yourGaugeAgainstTheirs)}</caption>
-          <tbody>
-            {drifts.map((d) => (
-              <tr key={d.answer} className="border-t border-rule">
-                <td>
-                  <Told said={AT_SET_OUT.answerBed({ answer: ANSWERS[d.answer], bed: d.bed })} />
-                </td>
-                <td className="figures text-right">
-                  {Math.abs(d.perCourse) < 0.05
-                    ? tell(AT_SET_OUT.runsLevel)
-                    : tell(
-                        AT_SET_OUT.driftAt({ by: Math.abs(d.atTop), way: d.atTop > 0 ? 'over' : 'under' }),
-                      )}
-                </td>
-                <td className="text-right">
-                  {d.meets !== null && Math.abs(d.perCourse) >= 0.05
-                    ? tell(AT_SET_OUT.meetsAfter({ count: d.meets }))
-                    : ''}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      <OldGauge {...props} />
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <LengthField
           label={tell(AT_SET_OUT.gapOutOrIn)}
@@ -150,44 +111,7 @@ export function OldWallPart({ job, view, show }: PanelProps): ReactNode {
           />
         </label>
       </div>
-      {lean && (
-        <p>
-          {tell(
-            AT_SET_OUT.leansBy({
-              metre: Number(lean.perMetre.toFixed(1)),
-              foot: Number(((lean.perMetre / 1000) * 12).toFixed(3)),
-              degrees: Number(lean.degrees.toFixed(2)),
-            }),
-          )}
-        </p>
-      )}
-      {fade && (
-        <>
-          <table className="w-full text-small">
-            <caption className="text-left font-bold">{tell(AT_SET_OUT.fadeToPlumbHow)}</caption>
-            <tbody>
-              {fade.courses.slice(0, (old.fade ?? 6) + 1).map((c) => (
-                <tr
-                  key={c.course}
-                  className={`border-t border-rule ${c.inMiddleThird ? '' : 'font-semibold text-fault'}`}
-                >
-                  <td>{tell(AT_SET_OUT.courseNo({ course: c.course }))}</td>
-                  <td className="figures text-right">
-                    <Typeset words={say(c.offset)} />
-                  </td>
-                  <td className="figures text-right">
-                    <Told said={AT_SET_OUT.backBy({ by: c.back })} />
-                  </td>
-                  <td className="text-right">{c.inMiddleThird ? '' : tell(AT_SET_OUT.outside)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <p className="text-small text-soft">
-            {tell(AT_SET_OUT.rival({ m3: Number(fade.takeDown.toFixed(2)) }))}
-          </p>
-        </>
-      )}
+      <OldLean {...props} fade={old.fade ?? 6} />
     </Fold>
   );
 }

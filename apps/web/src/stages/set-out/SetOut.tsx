@@ -38,6 +38,7 @@ import { Square } from './Square';
 import { Steps } from './Steps';
 import { Turns } from './Turns';
 import { lineFor, shapeOf, type LineShape } from './shapes';
+import { RunLengths } from './RunLengths';
 
 const SHAPES: readonly (readonly [LineShape, Message])[] = [
   ['straight', AT_SET_OUT.aStraightRun],
@@ -53,7 +54,7 @@ export function SetOut(props: PanelProps): ReactNode {
   const tell = useTell();
   const { edit, store } = useJob();
   const { job, view, show, stem } = props;
-  const { set, path } = useWallFields(job, view);
+  const { set } = useWallFields(job, view);
   const navigate = useNavigate();
   const refusal = useOpenJob((s) => s.refusal);
   const shape = shapeOf(view);
@@ -154,28 +155,7 @@ export function SetOut(props: PanelProps): ReactNode {
         {shape === 'other' ? (
           <Turns {...props} takeOut={(item) => change(withoutItem(job, view.wall.index, item))} />
         ) : (
-          <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-            {view.runs.map((r) => (
-              <LengthField
-                key={r.id}
-                label={r.name}
-                counts="units"
-                name={`run-${r.index}`}
-                value={r.stated}
-                {...measure}
-                onChange={(v) => {
-                  const opposite =
-                    view.wall.closed && view.runs.length === 4 ? view.runs[(r.index + 2) % 4] : undefined;
-                  const steps = [r, ...(opposite ? [opposite] : [])].map((one) => ({
-                    op: 'replace' as const,
-                    path: `${path}/line/${one.item}/run`,
-                    value: v,
-                  }));
-                  return edit(steps);
-                }}
-              />
-            ))}
-          </div>
+          <RunLengths {...props} />
         )}
         <Pick
           label={tell(AT_SET_OUT.lengthsAre)}

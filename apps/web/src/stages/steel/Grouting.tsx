@@ -1,4 +1,4 @@
-import { sayMm, showVolume, type Grout, cubicYards, type Message } from '@even-tally/core';
+import { type Grout, cubicYards, type Message } from '@even-tally/core';
 import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useTell } from '../../state/words';
@@ -7,9 +7,9 @@ import { NumberField } from '../../ui/NumberField';
 import { Pick } from '../../ui/Pick';
 import { Section } from '../../ui/Section';
 import { Told } from '../../ui/Told';
-import { Typeset } from '../../ui/Typeset';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
+import { Pours } from './Pours';
 
 type Fill = 'none' | 'steel' | 'all' | 'every';
 const FILLS: readonly (readonly [Fill, Message])[] = [
@@ -21,14 +21,14 @@ const FILLS: readonly (readonly [Fill, Message])[] = [
 const fillOf = (fill: Grout['fill']): Fill => (typeof fill === 'object' ? 'every' : fill);
 
 /** What is filled, how high at once, and what it takes. */
-export function Grouting({ job, view, show }: PanelProps): ReactNode {
+export function Grouting(props: PanelProps): ReactNode {
+  const { job, view, show } = props;
   const tell = useTell();
   const { set, clear } = useWallFields(job, view);
   const { grout, pours, volume } = view.steel;
   if (!view.steel.hollow) return null;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const fill = grout?.fill ?? 'none';
-  const say = (n: number): string => sayMm(n, show);
   const put = (key: string, value: unknown): boolean =>
     grout?.stated
       ? set(`/grout/${key}`, value)
@@ -131,41 +131,7 @@ export function Grouting({ job, view, show }: PanelProps): ReactNode {
               </>
             )}
           </p>
-          {pours.length > 0 && (
-            <table className="w-full text-small">
-              <caption className="sr-only">{tell(AT_STEEL.poursFromTheFooting)}</caption>
-              <thead>
-                <tr className="border-b border-ink text-left">
-                  <th className="py-1 pr-3 font-semibold">{tell(AT_STEEL.pour)}</th>
-                  <th className="font-semibold">{tell(AT_STEEL.courses)}</th>
-                  <th className="pl-3 text-right font-semibold">{tell(AT_STEEL.high)}</th>
-                  <th className="pl-3 text-right font-semibold">{tell(AT_STEEL.grout)}</th>
-                </tr>
-              </thead>
-              <tbody>
-                {pours.map((p) => (
-                  <tr key={p.number} className="border-b border-rule align-top">
-                    <td className="py-1 font-bold">{p.number}</td>
-                    <td>
-                      {tell(
-                        AT_STEEL.poursCourses({
-                          from: p.from,
-                          to: p.to,
-                          lifts: p.lifts.length,
-                          cleanouts: p.cleanouts,
-                          stops: p.stopsUnder !== null ? 'yes' : 'no',
-                        }),
-                      )}
-                    </td>
-                    <td className="figures pl-3 text-right">
-                      <Typeset words={say(p.height)} />
-                    </td>
-                    <td className="figures pl-3 text-right">{showVolume(p.used, show)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          )}
+          {pours.length > 0 && <Pours {...props} />}
         </>
       )}
     </Section>

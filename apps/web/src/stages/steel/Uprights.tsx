@@ -1,4 +1,4 @@
-import { BARS, UNITS, type Held, type LapRule, type Message } from '@even-tally/core';
+import { UNITS, type Held, type Message } from '@even-tally/core';
 import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useTell } from '../../state/words';
@@ -8,22 +8,8 @@ import { Section } from '../../ui/Section';
 import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
-
-/** Bars of the system the job is shown in come first. */
-export const barOptions = (show: string): readonly (readonly [string, Message])[] =>
-  [...BARS]
-    .sort(
-      (a, b) =>
-        Number((b.system === 'metric') === (show === 'mm')) -
-        Number((a.system === 'metric') === (show === 'mm')),
-    )
-    .map(
-      (b) =>
-        [
-          b.size,
-          b.system === 'us' ? AT_STEEL.barNumber({ n: b.number }) : AT_STEEL.barMm({ n: b.number }),
-        ] as const,
-    );
+import { barOptions } from './barOptions';
+import { UprightLaps } from './UprightLaps';
 
 const HELD: readonly (readonly [Held | 'unsaid', Message])[] = [
   ['unsaid', AT_STEEL.unsaid],
@@ -38,18 +24,12 @@ const LEAVES = [
   ['inner', AT_STEEL.theInnerLeaf],
 ] as const;
 
-const LAPS: readonly (readonly [LapRule, Message])[] = [
-  ['48d', AT_STEEL.lap48],
-  ['40d', AT_STEEL.lap40],
-  ['computed', AT_STEEL.computedTms402Eq],
-  ['drawing', AT_STEEL.asTheDrawingSays],
-];
-
 /** The upright bars: which, how far apart, where in their cells, and how they lap. */
-export function Uprights({ job, view, show }: PanelProps): ReactNode {
+export function Uprights(props: PanelProps): ReactNode {
+  const { job, view, show } = props;
   const tell = useTell();
   const { set, clear } = useWallFields(job, view);
-  const { steel, spacing, place, lap } = view.steel;
+  const { steel, spacing, place } = view.steel;
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const vertical = steel?.vertical ?? null;
   const face = view.steel.leaf === null ? 'wall' : 'leaf';
@@ -142,33 +122,7 @@ export function Uprights({ job, view, show }: PanelProps): ReactNode {
               onChange={(v) => set('/steel/vertical/from', v)}
             />
           )}
-          <div className="grid grid-cols-2 gap-3">
-            <Pick
-              label={tell(AT_STEEL.lapsBy)}
-              value={steel?.lap?.rule ?? lap?.rule ?? '48d'}
-              options={LAPS}
-              onChange={(v) =>
-                set(
-                  '/steel/lap',
-                  v === 'drawing' ? { rule: v, length: show === 'mm' ? 600 : '24"' } : { rule: v },
-                )
-              }
-            />
-            {steel?.lap?.rule === 'drawing' ? (
-              <LengthField
-                label={tell(AT_STEEL.lap)}
-                value={steel.lap.length ?? 0}
-                {...measure}
-                onChange={(v) => set('/steel/lap/length', v)}
-              />
-            ) : (
-              lap && (
-                <p className="pt-4 text-small">
-                  <Told said={AT_STEEL.lapSays({ length: lap.length, says: lap.says })} />
-                </p>
-              )
-            )}
-          </div>
+          <UprightLaps {...props} />
           <p className="flex flex-wrap gap-2">
             <button
               className="press-plain"

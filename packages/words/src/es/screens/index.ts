@@ -2,6 +2,7 @@ import type { ScreenTexts } from '../../screens/index.js';
 import { door } from './door.js';
 import { yard } from './yard.js';
 import { server } from './server.js';
+import { planText } from './plan-text.js';
 import { ui } from './ui.js';
 import { keeping } from './keeping.js';
 import { bench } from './bench.js';
@@ -17,6 +18,7 @@ export const screens: ScreenTexts = {
   yard,
   ui,
   server,
+  'plan-text': planText,
   keeping,
   bench,
   'at-set-out': atSetOut,
