@@ -6,6 +6,7 @@ const IN_ORDER = [
   'stages/gauge',
   'walling',
   'stages/bond',
+  'stages/lintels',
   'stages/ground',
   'stages/movement',
   'stages/cavity',
@@ -42,7 +43,10 @@ const underneath = {
   name: 'the-record-lies-under-the-plan',
   severity: 'error',
   from: { path: '^packages/core/src/(record|places|statement|measure)/', pathNot: '\\.test\\.ts$' },
-  to: { path: '^packages/core/src/', pathNot: '^packages/core/src/(record|places|statement|measure|messages)/' },
+  to: {
+    path: '^packages/core/src/',
+    pathNot: '^packages/core/src/(record|places|statement|measure|messages)/',
+  },
 };
 module.exports = {
   forbidden: [

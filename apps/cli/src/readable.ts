@@ -39,7 +39,7 @@ function courseTable(p: WallPlan, show: JobDocument['show'], say: Say): string[]
 function wallText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
   const runs = p.wall.runs.map((r) => PLAN_TEXT.run({ run: r.name, length: r.length }));
   const counts = KINDS.filter((k) => p.tally.pieces[k] > 0).map(
-    (k) => `  ${say(kindNamed(k)).padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`,
+    (k) => `  ${say(kindNamed(k, p.wall.unit)).padEnd(24)}${pad(String(p.tally.pieces[k]), 8)}`,
   );
   const order = p.tallies.flatMap((t) =>
     t.buy.map((l) => {

@@ -1,4 +1,4 @@
-import type { BenchView, Role, Show, StageName } from '@even-tally/core';
+import type { BenchView, Role, SceneShape, Show, StageName } from '@even-tally/core';
 import { BENCH } from '@even-tally/words';
 import { memo, useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { useInks } from '../state/scheme';
@@ -22,6 +22,7 @@ interface Props {
 
 /** Roles drawn straight from the scene over the canvas. */
 const SHORT: readonly Role[] = ['short', 'short-name'];
+const NONE: readonly SceneShape[] = [];
 const WRONG: readonly Role[] = ['bad-joint'];
 
 /** Shapes of some roles, as the theme has them. */
@@ -77,6 +78,7 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
         }}
       >
         <Of {...props} roles={SHORT} />
+        <Shapes shapes={view.over.bond ?? NONE} layout={layout} />
         {stage === 'steel' && <SteelLayer {...props} />}
         <MovementJoints view={view} layout={layout} />
         {view.openings

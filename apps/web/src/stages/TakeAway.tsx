@@ -17,7 +17,15 @@ interface Props extends PanelProps {
 }
 
 /** The sheets each stage has buttons for. What is in none of them is taken away at the last stage. */
-export const AT_A_STAGE: readonly string[] = ['pole', 'tape', 'starters', 'bars', 'lifts', 'holds'];
+export const AT_A_STAGE: readonly string[] = [
+  'pole',
+  'tape',
+  'starters',
+  'bars',
+  'lifts',
+  'holds',
+  'lintels',
+];
 
 /** Every form of one sheet, the printed one first. */
 export const ofSheet =

@@ -61,7 +61,12 @@ export const FINDINGS = {
   'head-joint-out': 'A head joint outside its limits.',
   'gap-left': 'A length is left that is too short for a piece and that no joint fills.',
   'opening-at-corner': 'An opening reaches into a corner, where the wall round it stands.',
-  'lintel-not-designed': 'Something must carry the wall over an opening; it is not designed here.',
+  'lintel-not-designed':
+    'Something must carry the wall over an opening, and no lintel with its designer’s or maker’s mark is listed.',
+  'lintel-bearing-short':
+    'A lintel bears too little on the wall at an end, or is not as long as its opening and its bearings.',
+  'lintel-bears-on-nothing': 'Under a lintel’s bearing there is no wall, or only a sliver.',
+  'lintel-heavy': 'A lintel that one person does not lift alone.',
   'footing-uneven': 'The footing as poured leaves the first bed too thin or too thick somewhere.',
   'footing-thin': 'The footing is shallower than its projection, or than the least for a building.',
   'layers-do-not-add': 'The layers of a build-up do not add up to the total that was stated.',

@@ -7,6 +7,7 @@ import type { Piece, Row } from '../walling/units/laying/row.js';
 import { CONCRETE_FACTOR, footingAmounts } from '../stages/set-out/footing.js';
 import { mortarOfWall } from '../walling/units/counting/ofWall.js';
 import { packsOf, type Counts } from '../walling/units/counting/tally.js';
+import { lintelsPlaced } from '../stages/lintels/lintels.js';
 import { groutInWall } from '../stages/grout/workings.js';
 import { middleOf } from '../stages/steel/shafts.js';
 import { cutBars } from '../stages/steel/cutting.js';
@@ -115,6 +116,23 @@ function findingJson(wall: WallPlan['wall'], f: Finding, say: Say): Record<strin
     source: say(f.source),
   };
 }
+
+/** What is listed over openings, as it lies: along-wall places on the outside face. */
+const lintelsJson = (p: WallPlan): Record<string, unknown>[] =>
+  lintelsPlaced(p).map((l) => ({
+    opening: l.opening.id,
+    run: l.opening.run,
+    leaf: l.leaf,
+    kind: l.kind,
+    from: tidy(l.from),
+    to: tidy(l.to),
+    length: tidy(l.length),
+    bearings: l.bearings.map(tidy),
+    height: l.height,
+    weight: l.weight,
+    mark: l.mark || null,
+    by: l.by || null,
+  }));
 
 /** One entry a place for uprights; one a stretch for bars along the wall, with its course and no place. */
 function barsJson(p: WallPlan): Record<string, unknown>[] {
@@ -316,6 +334,7 @@ function wallJson(p: WallPlan, say: Say): Record<string, unknown> {
         used: tidyVolume(p.runTallies[i]?.mortar.used ?? 0),
       },
     })),
+    lintels: lintelsJson(p),
     bars: barsJson(p),
     cells: cellsJson(p),
     findings: p.findings.map((f) => findingJson(p.wall, f, say)),

@@ -10,6 +10,7 @@ import { GAUGE_ROOM } from '../stages/gauge/messages.js';
 import { GROUT_ROOM } from '../stages/grout/messages.js';
 import { MOVEMENT_ROOM } from '../stages/movement/messages.js';
 import { GROUND_ROOM } from '../stages/ground/messages.js';
+import { LINTELS_ROOM } from '../stages/lintels/messages.js';
 import { RETAIN_ROOM } from '../stages/retain/messages.js';
 import { HOLDS_ROOM } from '../stages/holdMessages.js';
 import { SET_OUT_ROOM } from '../stages/set-out/messages.js';
@@ -26,6 +27,7 @@ export const ROOMS = {
   grout: GROUT_ROOM,
   cavity: CAVITY_ROOM,
   movement: MOVEMENT_ROOM,
+  lintels: LINTELS_ROOM,
   retain: RETAIN_ROOM,
   holds: HOLDS_ROOM,
   scene: SCENE_ROOM,

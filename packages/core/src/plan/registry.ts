@@ -3,6 +3,7 @@ import { cavity } from '../stages/cavity/stage.js';
 import { gauge } from '../stages/gauge/stage.js';
 import { ground } from '../stages/ground/stage.js';
 import { grout } from '../stages/grout/stage.js';
+import { lintels } from '../stages/lintels/stage.js';
 import { movement } from '../stages/movement/stage.js';
 import { retain } from '../stages/retain/stage.js';
 import { setOut } from '../stages/set-out/stage.js';
@@ -11,7 +12,7 @@ import { steel } from '../stages/steel/stage.js';
 import { tally } from '../stages/tally/stage.js';
 
 /** The stages a wall is judged by: worked again for every edit that is tried. In the order of the work. */
-const JUDGED = [setOut, gauge, bond, ground, movement, cavity, steel, grout, retain] as const;
+const JUDGED = [setOut, gauge, bond, lintels, ground, movement, cavity, steel, grout, retain] as const;
 
 /** Those that only count what the others came to: worked when somebody asks for them, never under a moving finger. */
 const COUNTED = [tally] as const;

@@ -1,10 +1,10 @@
 import { messages } from '../messages/message.js';
-import { KINDS } from '../walling/units/laying/kinds.js';
+import { SPOKEN_KINDS } from '../walling/units/laying/kinds.js';
 
 /** What a drawing says beside itself. */
 export const SCENE_ROOM = {
   picks: { picks: 'list' },
-  pick: { kind: [...KINDS, 'sawn'], count: 'count' },
+  pick: { kind: [...SPOKEN_KINDS, 'sawn'], count: 'count' },
   'not-built': { by: 'length' },
 } as const;
 

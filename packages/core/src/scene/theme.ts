@@ -216,6 +216,7 @@ export const THEME: Partial<Record<Role, Look>> = {
   opening: { fill: 'sheet', ink: 'ink', weight: 1.6 },
   'opening-name': { fill: 'ink', size: 13, bold: true, drop: -3 },
   'opening-size': { fill: 'ink', size: 12, figures: true, drop: 15 },
+  lintel: { fill: 'concrete', ink: 'ink', weight: 1.2 },
   short: { ink: 'fault', weight: 1, dash: [7, 5] },
   'short-name': { fill: 'fault', size: 12, bold: true, drop: -6 },
   sky: { fill: 'paper', ink: 'ink', weight: 1.6 },

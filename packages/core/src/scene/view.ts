@@ -8,6 +8,12 @@ import {
 } from '../stages/set-out/footing.js';
 import type { Spot } from '../stages/set-out/poured.js';
 import type { SiteLevels } from '../stages/set-out/site.js';
+import {
+  lintelsPlaced,
+  openingsUnderWall,
+  wantedOver,
+  type PlacedLintel,
+} from '../stages/lintels/lintels.js';
 import type { Survey } from '../stages/ground/survey.js';
 import { leastJointFor, type Sampled } from '../stages/set-out/samples.js';
 import type {
@@ -162,6 +168,9 @@ export interface BenchView {
     tolerance: number;
     soldiers: boolean;
     symmetric: boolean;
+    /** Something is laid over it, and what it asks for of a lintel at least, mm. */
+    wants: { length: Mm; bearing: Mm } | null;
+    lintels: Omit<PlacedLintel, 'opening' | 'rule'>[];
   }[];
   /** Where jambs stand on the bond, for a drag to settle on. */
   jambs: number[];
@@ -191,6 +200,14 @@ export type BenchFinding = Omit<Lettered, 'finding'> & {
   finding: Omit<Finding, 'fixes'> & { fixes: { says: Said; edit: Edit }[] };
 };
 export type BenchChoice = Omit<Choice, 'edit'> & { edit: Edit };
+
+/** What is listed over an opening, and what it asks for. */
+function lintelsOver(p: WallPlan, id: string): Pick<BenchView['openings'][number], 'wants' | 'lintels'> {
+  const under = openingsUnderWall(p).find((o) => o.id === id);
+  if (!under) return { wants: null, lintels: [] };
+  const lintels = lintelsPlaced(p).filter((l) => l.opening.id === id);
+  return { wants: wantedOver(p, under), lintels: lintels.map(({ opening: _o, rule: _r, ...l }) => l) };
+}
 
 /** The sheet of one run of a job as it was planned. `advised` says whether the plan came with choices and fixes. */
 export function benchView(
@@ -283,6 +300,7 @@ export function benchView(
         tolerance,
         soldiers,
         symmetric,
+        ...lintelsOver(p, id),
       }),
     ),
     jambs: bonded ? jambPlaces(bonded).left : [],
@@ -292,7 +310,11 @@ export function benchView(
     flags: poleFlags(p, run),
     tape: tapeMarks(p, run, show),
     elevation: elevationScene(p, run, says, show),
-    over: { 'set-out': shapesOver(p, run, STAGES, 'set-out'), steel: shapesOver(p, run, STAGES, 'steel') },
+    over: {
+      'set-out': shapesOver(p, run, STAGES, 'set-out'),
+      bond: shapesOver(p, run, STAGES, 'bond'),
+      steel: shapesOver(p, run, STAGES, 'steel'),
+    },
     odd: coursePlanScene(p, run, 1),
     even: coursePlanScene(p, run, 2),
     runFigures: keyedFigures(p, run),

@@ -7,6 +7,7 @@ export const ROLES = [
   'opening',
   'opening-name',
   'opening-size',
+  'lintel',
   'short',
   'short-name',
   'sky',

@@ -1,5 +1,5 @@
 import { messages } from '../messages/message.js';
-import { KINDS } from '../walling/units/laying/kinds.js';
+import { KINDS, SPOKEN_KINDS } from '../walling/units/laying/kinds.js';
 
 /** How every figure comes about: titles, formulas, what goes into them and where it is from. */
 export const WORKINGS_ROOM = {
@@ -156,10 +156,10 @@ export const WORKINGS_ROOM = {
   'pieces-laid': {},
   'm3-packs': {},
   'kind-named': {
-    kind: KINDS,
+    kind: SPOKEN_KINDS,
   },
   'kind-one': {
-    kind: KINDS,
+    kind: SPOKEN_KINDS,
   },
   'kind-plain': {
     kind: KINDS,

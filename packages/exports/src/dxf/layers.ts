@@ -27,6 +27,7 @@ export const LAYERS: Partial<Record<Role, DxfLayer>> = {
   'footing-plan': layer('footing-plan', 9),
   opening: OPENINGS,
   'opening-plan': OPENINGS,
+  lintel: layer('lintels', 7),
   'opening-name': NAMES,
   vent: OPENINGS,
   grout: GROUT,

@@ -48,8 +48,6 @@ export const bond: Catalogue['bond'] = {
   'in-line':
     '{courses} [perps] stand in line {places, plural, one {at {at}} other {in # places, the first at {at}}}{leaf, select, inner { in the inner [leaf]} other {}}, courses {from} to {to}.',
   'bring-in': 'Bring {wall} in at {at}, astride a unit',
-  'no-lintel':
-    'Over {openings} the first course is marked as beam, but nothing here sizes a lintel. Local code and licensed people decide what carries the wall.',
   'stack-bond':
     'Stack bond has no lap: the wall hangs together only by what is laid in its beds. How much reinforcement it takes is for local code and a licensed engineer.',
   'header-short':

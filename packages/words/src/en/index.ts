@@ -5,6 +5,7 @@ import { edits } from './edits.js';
 import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
+import { lintels } from './lintels.js';
 import { cavity, grout, movement, retain } from './rest.js';
 import { scene } from './scene.js';
 import { record } from './record.js';
@@ -23,6 +24,7 @@ export const en: Texts = {
   grout,
   cavity,
   movement,
+  lintels,
   retain,
   holds,
   scene,

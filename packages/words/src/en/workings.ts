@@ -158,11 +158,11 @@ export const workings: Catalogue['workings'] = {
   'pieces-laid': 'pieces laid',
   'm3-packs': 'm3, packs',
   'kind-named':
-    '{kind, select, stretcher {Stretchers} header {Headers} half {Halves} three_quarter {Three-quarters} closer {Closers} corner {Corner units} jamb {Jamb units} beam {Beam units} lintel {Lintels} cap {Caps} cut {Sawn to length} other {}}',
+    '{kind, select, stretcher {Stretchers} header {Headers} half {Halves} three_quarter {Three-quarters} closer {Closers} corner {Corner units} jamb {Jamb units} beam {Beam units} lintel {Lintels} cap {Caps} cut {Sawn to length} bridging {Over openings} other {}}',
   'kind-plain':
     '{half, select, yes {half-high } other {}}{kind, select, stretcher {stretchers} header {headers} half {halves} three_quarter {three-quarters} closer {closers} corner {corner units} jamb {jamb units} beam {beam units} lintel {lintels} cap {caps} cut {sawn to length} other {}}',
   'air-bricks': 'air bricks',
   vents: 'vents',
   'kind-one':
-    '{kind, select, stretcher {Stretcher} header {Header} half {Half} three_quarter {Three-quarter} closer {Closer} corner {Corner unit} jamb {Jamb unit} beam {Beam unit} lintel {Lintel} cap {Cap} cut {Sawn} other {}}',
+    '{kind, select, stretcher {Stretcher} header {Header} half {Half} three_quarter {Three-quarter} closer {Closer} corner {Corner unit} jamb {Jamb unit} beam {Beam unit} lintel {Lintel} cap {Cap} cut {Sawn} bridging {Over an opening} other {}}',
 };

@@ -50,8 +50,6 @@ export const bond: Catalogue['bond'] = {
   'in-line':
     '{courses} juntas verticales quedan en línea {places, plural, one {a {at}} other {en # lugares, el primero a {at}}}{leaf, select, inner { en la hoja de adentro} other {}}, hiladas {from} a {to}.',
   'bring-in': 'Meter {wall} a {at}, a caballo de una pieza',
-  'no-lintel':
-    'Sobre {openings} la primera hilada se marca como viga, pero aquí no se calcula ningún dintel. El reglamento local y gente con licencia deciden qué carga el muro.',
   'stack-bond':
     'El aparejo apilado no traslapa: el muro se sostiene solo por lo que va en sus juntas. Cuánto refuerzo lleva lo deciden el reglamento local y un ingeniero con licencia.',
   'header-short':

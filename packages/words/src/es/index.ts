@@ -4,6 +4,7 @@ import { edits } from './edits.js';
 import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
+import { lintels } from './lintels.js';
 import { cavity, grout, movement, retain } from './rest.js';
 import { screens } from './screens/index.js';
 import { scene } from './scene.js';
@@ -24,6 +25,7 @@ export const es: Texts = {
   grout,
   cavity,
   movement,
+  lintels,
   retain,
   holds,
   scene,

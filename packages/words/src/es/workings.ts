@@ -162,11 +162,11 @@ export const workings: Catalogue['workings'] = {
   'pieces-laid': 'piezas pegadas',
   'm3-packs': 'm3, bultos',
   'kind-named':
-    '{kind, select, stretcher {Al hilo} header {Tizones} half {Medias} three_quarter {Tres cuartos} closer {Ajustes} corner {De esquina} jamb {De jamba} beam {De viga} lintel {Dinteles} cap {De remate} cut {Cortadas al largo} other {}}',
+    '{kind, select, stretcher {Al hilo} header {Tizones} half {Medias} three_quarter {Tres cuartos} closer {Ajustes} corner {De esquina} jamb {De jamba} beam {De viga} lintel {Dinteles} cap {De remate} cut {Cortadas al largo} bridging {Sobre huecos} other {}}',
   'kind-plain':
     '{kind, select, stretcher {al hilo} header {tizones} half {medias} three_quarter {tres cuartos} closer {ajustes} corner {de esquina} jamb {de jamba} beam {de viga} lintel {dinteles} cap {de remate} cut {cortadas al largo} other {}}{half, select, yes { a media altura} other {}}',
   'air-bricks': 'rejillas',
   vents: 'ventilas',
   'kind-one':
-    '{kind, select, stretcher {A soga} header {Tizón} half {Media} three_quarter {Tres cuartos} closer {Ajuste} corner {De esquina} jamb {De jamba} beam {De viga} lintel {Dintel} cap {De remate} cut {Cortada} other {}}',
+    '{kind, select, stretcher {A soga} header {Tizón} half {Media} three_quarter {Tres cuartos} closer {Ajuste} corner {De esquina} jamb {De jamba} beam {De viga} lintel {Dintel} cap {De remate} cut {Cortada} bridging {Sobre un hueco} other {}}',
 };

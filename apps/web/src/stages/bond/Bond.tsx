@@ -126,6 +126,14 @@ export function Bond(props: PanelProps): ReactNode {
         which={ofSheet('tape')}
         says={tell(AT_BOND.runningMarksToEvery)}
       />
+      {view.openings.some((o) => o.lintels.length > 0) && (
+        <TakeAway
+          {...props}
+          title={tell(AT_BOND.takeLintels)}
+          which={ofSheet('lintels')}
+          says={tell(AT_BOND.takeLintelsSays)}
+        />
+      )}
     </>
   );
 }

@@ -7,11 +7,13 @@ import { look, useViewing } from '../../state/view';
 import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import type { PanelProps } from '../panel';
+import { LintelFields } from './LintelFields';
 import { written } from '../written';
 
 type One = PanelProps['view']['openings'][number];
 
-export function OpeningFields({ o, view, show }: PanelProps & { o: One }): ReactNode {
+export function OpeningFields({ o, ...props }: PanelProps & { o: One }): ReactNode {
+  const { view, show } = props;
   const tell = useTell();
   const { edit } = useJob();
   const path = `/walls/${view.wall.index}/openings/${o.index}`;
@@ -80,6 +82,7 @@ export function OpeningFields({ o, view, show }: PanelProps & { o: One }): React
           onChange={(on) => edit([flag(path, 'symmetric', on ? true : null)])}
         />
       </p>
+      <LintelFields {...props} o={o} />
       {matches(view, o).map((m) => (
         <button
           key={m.key}

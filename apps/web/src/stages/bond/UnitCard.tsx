@@ -74,7 +74,7 @@ export function UnitCard({ job, view }: PanelProps): ReactNode {
           <p>
             <Told
               said={AT_BOND.unitSays({
-                kind: oneOfKind(piece.kind),
+                kind: oneOfKind(piece.kind, { shells: view.steel.hollow ? true : null }),
                 sawn: piece.sawn && piece.kind !== 'cut' ? 'yes' : 'no',
                 course,
                 length: piece.to - piece.from,

@@ -1,5 +1,33 @@
-import { constant, lengthOf, object, optional, required, type States } from '../../statement/statement.js';
-import { address, height, id, keep, place, run, text, yes } from './basics.js';
+import {
+  amount,
+  constant,
+  either,
+  lengthOf,
+  list,
+  number,
+  object,
+  oneOf,
+  optional,
+  required,
+  type States,
+} from '../../statement/statement.js';
+import { address, height, id, keep, length, place, run, text, yes } from './basics.js';
+
+/** What carries the wall over an opening, as its engineer or its maker has it: nothing here sizes one. */
+const lintel = object({
+  leaf: optional(number(0, 1, { whole: true }), 'the leaf it is in, 0 outside; left out: all of them'),
+  kind: optional(oneOf('concrete', 'steel', 'stone', 'timber', 'beam', 'arch')),
+  length: optional(length, 'left out: the opening and a bearing each end'),
+  bearings: optional(
+    either('a length, or one for each end', length, list(length, 2, 2)),
+    'at each end; left out: what the profile has',
+  ),
+  height: optional(length),
+  weight: optional(amount('mass')),
+  mark: optional(text, 'the drawing’s or the maker’s'),
+  by: optional(text, 'who designed it'),
+});
+export type Lintel = States<typeof lintel>;
 
 export const opening = object({
   id: required(id('opening')),
@@ -12,7 +40,11 @@ export const opening = object({
   head: required(height(), 'top of the last course below the lintel'),
   keep: optional(keep, 'must stand there, or may move to suit'),
   tolerance: optional(place, 'how far its sill and head may stand off'),
-  over: optional(constant('soldiers'), 'bricks on end over it'),
+  over: optional(constant('soldiers'), 'bricks on end over it; they carry nothing'),
+  lintel: optional(
+    either('a lintel, or a list of them', lintel, list(lintel, 4)),
+    'what carries the wall over it',
+  ),
   symmetric: optional(yes, 'the bond reads the same both ways from its middle'),
 });
 export type Opening = States<typeof opening>;

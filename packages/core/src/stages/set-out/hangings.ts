@@ -1,6 +1,7 @@
 import { SAME_PLACE, toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
-import type { PieceChange, Stated, Top, Vents, Wall } from '../../job/types.js';
+import { readMass } from '../../measure/amounts.js';
+import type { Lintel, Opening, PieceChange, Stated, Top, Vents, Wall } from '../../job/types.js';
 import { topSegments, type TopSegment } from './outline.js';
 import type { SetRun } from './wall.js';
 
@@ -20,6 +21,23 @@ export interface SetOpening {
   tolerance: number;
   soldiers: boolean;
   symmetric: boolean;
+  lintels: SetLintel[];
+}
+
+/** What is stated of a lintel; what is not is null. */
+export interface SetLintel {
+  /** Its place under the opening, for edits: `/lintel`, or `/lintel/0`. */
+  path: string;
+  leaf: number | null;
+  kind: Lintel['kind'] | null;
+  length: Mm | null;
+  /** Where it bears at its left and its right. */
+  bearings: [Mm, Mm] | null;
+  height: Mm | null;
+  /** kg. */
+  weight: number | null;
+  mark: string;
+  by: string;
 }
 
 /** A top that is not level, in actual mm along its run. */
@@ -119,6 +137,32 @@ const endOn = (run: SetRun | undefined, to: number): number =>
 
 const length = (l: Stated): number => toMillimetres(stated(l));
 
+const optionally = (l: Stated | undefined): Mm | null => (l === undefined ? null : length(l));
+
+function setLintel(l: Lintel, path: string): SetLintel {
+  const { leaf = null, kind = null, bearings, mark = '', by = '' } = l;
+  const [left, right] = Array.isArray(bearings) ? bearings : [bearings, bearings];
+  const weight = l.weight === undefined ? null : readMass(l.weight);
+  return {
+    path,
+    leaf,
+    kind,
+    length: optionally(l.length),
+    bearings: left === undefined || right === undefined ? null : [length(left), length(right)],
+    height: optionally(l.height),
+    weight: weight?.ok ? weight.value : null,
+    mark: mark.trim(),
+    by: by.trim(),
+  };
+}
+
+function lintelsOf({ lintel }: Opening): SetLintel[] {
+  if (lintel === undefined) return [];
+  return Array.isArray(lintel)
+    ? lintel.map((l, i) => setLintel(l, `/lintel/${i}`))
+    : [setLintel(lintel, '/lintel')];
+}
+
 /** Reads them. `off`: what a nominal length has over the tape, mm. `jointWidth`: a movement joint's, unstated. */
 export function hangingsOf(
   wall: Wall,
@@ -141,6 +185,7 @@ export function hangingsOf(
       tolerance: length(o.tolerance ?? 0),
       soldiers: o.over === 'soldiers',
       symmetric: o.symmetric ?? false,
+      lintels: lintelsOf(o),
     })),
     tops: (wall.tops ?? []).map((t, i): SetTop => {
       const shape = {

@@ -1,5 +1,6 @@
 import type { Said } from '../../../messages/message.js';
 import type { Figure, MaterialRow } from '../../../stages/figure.js';
+import type { UnitShape } from '../../../tables/units.js';
 import type { Counted } from '../../walling.js';
 import { KINDS, type Kind } from '../laying/kinds.js';
 import { kindNamed } from './names.js';
@@ -14,14 +15,16 @@ const figure = (name: Said, key: string, value: number, quantity: Figure['quanti
   quantity,
 });
 
-const counted = (pieces: Counts): Figure[] =>
-  KINDS.filter((k) => pieces[k] > 0).map((k) => figure(kindNamed(k), `pieces.${k}`, pieces[k], 'count'));
+const counted = (pieces: Counts, unit: UnitShape): Figure[] =>
+  KINDS.filter((k) => pieces[k] > 0).map((k) =>
+    figure(kindNamed(k, unit), `pieces.${k}`, pieces[k], 'count'),
+  );
 
 const ofRun = (face: LeafTally, place: number): Figure[] => {
   const t = face.runs[place];
   if (!t) return [];
   return [
-    ...counted(t.pieces),
+    ...counted(t.pieces, face.wall.unit),
     figure(HOW['mortar-in-the-joints'](), 'mortar.geometric', t.mortar.geometric, 'volume'),
     figure(HOW['mortar-to-mix'](), 'mortar.used', t.mortar.used, 'volume'),
     figure(HOW['face-openings-out'](), 'area', t.area, 'area'),
@@ -42,7 +45,7 @@ export function unitFigures(p: Counted, run: number | null): Figure[] {
   const { tally } = face;
   const { pack } = wall.profile;
   return [
-    ...counted(tally.pieces),
+    ...counted(tally.pieces, wall.unit),
     ...tallies.flatMap(ordered),
     ...behind.map((t) => figure(HOW['inner-mortar'](), `${t.key}mortar.used`, t.tally.mortar.used, 'volume')),
     figure(HOW['mortar-in-the-joints'](), 'mortar.geometric', tally.mortar.geometric, 'volume'),
@@ -75,7 +78,7 @@ export function unitMaterials(p: Counted): MaterialRow[] {
   const { pack } = p.wall.profile;
   const laid = p.runs.flatMap((run, i) =>
     KINDS.filter((kind) => (face.runs[i]?.pieces[kind] ?? 0) > 0).map((kind: Kind) =>
-      row(kindNamed(kind), {
+      row(kindNamed(kind, p.wall.unit), {
         run: p.wall.runs[run.index]?.name ?? '',
         unit: p.wall.unit.id,
         net: face.runs[i]?.pieces[kind] ?? 0,

@@ -19,7 +19,7 @@ const pieces: Make = (p, t, figure) => {
   const kind = KINDS.find((k) => `pieces.${k}` === figure);
   if (!kind) return null;
   return {
-    title: kindNamed(kind),
+    title: kindNamed(kind, p.wall.unit),
     formula: HOW['pieces-of-this-kind'](),
     inputs: [pieceCount(HOW.courses(), p.gauge.count), pieceCount(HOW['pieces-of-every-kind'](), t.total)],
     result: t.pieces[kind],

@@ -1,7 +1,7 @@
 import { SAYS } from './messages.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import { issue, type Issue } from '../../../findings/issue.js';
-import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
+import type { SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { curveIssues, squintIssues } from './curveIssues.js';
 import { gapIssues } from './gapIssues.js';
@@ -41,28 +41,6 @@ function jointIssues(wall: SetWall, run: BondedRun): Issue[] {
       says: SAYS['joints-out']({ count, least: limits.least, most: limits.most, worst: worst.width }),
       source: wall.profile.head.source,
       tries: () => [...lengthTries(wall, run.index), ...wayTries(wall)],
-    }),
-  ];
-}
-
-/** The first course over an opening, by place in the list; −1 where nothing stands over it. */
-const courseOver = (run: BondedRun, o: SetOpening): number =>
-  run.rows.findIndex((row) => row.bridges?.includes(o.index) === true);
-
-function lintelIssue(wall: SetWall, run: BondedRun): Issue[] {
-  const openings = wall.openings.filter((o) => o.run === run.index && courseOver(run, o) >= 0);
-  const first = openings[0];
-  if (!first) return [];
-  return [
-    issue({
-      code: 'lintel-not-designed',
-      stage: 'bond',
-      severity: 'note',
-      run: run.index,
-      at: (first.from + first.to) / 2,
-      course: courseOver(run, first) + 1,
-      says: SAYS['no-lintel']({ openings: openings.map((o) => o.name) }),
-      source: 'structural questions are outside this program',
     }),
   ];
 }
@@ -124,7 +102,6 @@ export function bondIssues({ wall, runs, leaves }: Leaved & Pick<Leaf, 'runs'>):
       ]),
       ...jointIssues(wall, run),
       ...gapIssues(wall, run),
-      ...lintelIssue(wall, run),
       ...curveIssues(run, curvedLeaves(leaves, run.index)),
     ]),
   ];

@@ -47,7 +47,6 @@ export const BOND_ROOM = {
   'lap-short': { lap: 'length', places: 'count', at: 'length', leaf: LEAF, least: 'length' },
   'in-line': { courses: 'number', places: 'count', at: 'length', leaf: LEAF, from: 'number', to: 'number' },
   'bring-in': { wall: 'name', at: 'length' },
-  'no-lintel': { openings: 'list' },
   'stack-bond': {},
   'header-short': { length: 'length', across: 'length' },
   'header-long': { length: 'length', across: 'length' },
