@@ -8,6 +8,7 @@ const IN_ORDER = [
   'stages/bond',
   'stages/lintels',
   'stages/ground',
+  'stages/standing',
   'stages/movement',
   'stages/cavity',
   'stages/steel',

@@ -73,6 +73,9 @@ export const FINDINGS = {
   'reading-out': 'A level read on site is not where it should be.',
   'not-square': 'The four corners as taped are not the rectangle that was stated.',
   'engineer-needed': 'A structural question this program does not answer: a licensed engineer decides.',
+  'exposure-not-said':
+    'How exposed the place is decides how high a wall may stand free, and nobody has said.',
+  'ground-not-said': 'Soil is said to stand against the wall, and not how high.',
   assumed: 'Something was taken for granted and nobody has confirmed it.',
   'wall-meets': 'A wall ends on another: butted and tied, with the ties counted.',
   'meets-nowhere': 'A wall is meant to end where the other wall is not.',

@@ -12,6 +12,7 @@ import { MOVEMENT_ROOM } from '../stages/movement/messages.js';
 import { GROUND_ROOM } from '../stages/ground/messages.js';
 import { LINTELS_ROOM } from '../stages/lintels/messages.js';
 import { RETAIN_ROOM } from '../stages/retain/messages.js';
+import { STANDING_ROOM } from '../stages/standing/messages.js';
 import { HOLDS_ROOM } from '../stages/holdMessages.js';
 import { SET_OUT_ROOM } from '../stages/set-out/messages.js';
 import { STEEL_ROOM } from '../stages/steel/messages.js';
@@ -28,6 +29,7 @@ export const ROOMS = {
   cavity: CAVITY_ROOM,
   movement: MOVEMENT_ROOM,
   lintels: LINTELS_ROOM,
+  standing: STANDING_ROOM,
   retain: RETAIN_ROOM,
   holds: HOLDS_ROOM,
   scene: SCENE_ROOM,

@@ -8,11 +8,24 @@ import { movement } from '../stages/movement/stage.js';
 import { retain } from '../stages/retain/stage.js';
 import { setOut } from '../stages/set-out/stage.js';
 import type { AnyStage, Stage } from '../stages/stage.js';
+import { standing } from '../stages/standing/stage.js';
 import { steel } from '../stages/steel/stage.js';
 import { tally } from '../stages/tally/stage.js';
 
 /** The stages a wall is judged by: worked again for every edit that is tried. In the order of the work. */
-const JUDGED = [setOut, gauge, bond, lintels, ground, movement, cavity, steel, grout, retain] as const;
+const JUDGED = [
+  setOut,
+  gauge,
+  bond,
+  lintels,
+  ground,
+  standing,
+  movement,
+  cavity,
+  steel,
+  grout,
+  retain,
+] as const;
 
 /** Those that only count what the others came to: worked when somebody asks for them, never under a moving finger. */
 const COUNTED = [tally] as const;

@@ -6,7 +6,7 @@ import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { lintels } from './lintels.js';
-import { cavity, grout, movement, retain } from './rest.js';
+import { cavity, grout, movement, retain, standing } from './rest.js';
 import { scene } from './scene.js';
 import { record } from './record.js';
 import { sheets } from './sheets.js';
@@ -25,6 +25,7 @@ export const en: Texts = {
   cavity,
   movement,
   lintels,
+  standing,
   retain,
   holds,
   scene,

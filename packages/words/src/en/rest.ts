@@ -57,3 +57,24 @@ export const retain: Catalogue['retain'] = {
   'take-soil': 'the soil and its water',
   'take-loads': 'what stands on or near it',
 };
+
+export const standing: Catalogue['standing'] = {
+  engineer:
+    'An engineer decides about this wall: {reasons}. Nothing here says that it will stand. Take along: {take}.',
+  'too-high':
+    'it stands free {high} high, and {thick} of wall without bars may be {most} {exposure, select, said {in exposure {zone, number}} unsaid {even in the most sheltered place} other {}}',
+  'leaves-alone': 'two [leaves] that are only tied are two thin walls, of {thick} each',
+  seismic: 'in seismic category {category} the plain rule does not serve',
+  piers: 'piers are not counted: no figure here says how much they help',
+  'take-wall': 'wall {height} high, {length} long, {thick} thick where it acts as one',
+  'take-footing': 'footing {width} wide and {depth} deep',
+  'take-the-footing': 'the footing',
+  'take-place': 'the place and its wind',
+  'take-openings': 'the openings',
+  'how-exposed':
+    'How exposed is the place? Standing free it may be {least} high where it is open, {most} where it is sheltered. As high as this serves up to exposure {zone, number}.',
+  'exposure-is':
+    'Exposure {zone}: {zone, select, 1 {sheltered} 2 {some shelter} 3 {little shelter} other {open}}',
+  'ground-not-said':
+    'It is said that soil stands against this wall, and not how high. Say so: soil decides whether an engineer does.',
+};

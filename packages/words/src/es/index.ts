@@ -5,7 +5,7 @@ import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { lintels } from './lintels.js';
-import { cavity, grout, movement, retain } from './rest.js';
+import { cavity, grout, movement, retain, standing } from './rest.js';
 import { screens } from './screens/index.js';
 import { scene } from './scene.js';
 import { record } from './record.js';
@@ -26,6 +26,7 @@ export const es: Texts = {
   cavity,
   movement,
   lintels,
+  standing,
   retain,
   holds,
   scene,

@@ -57,3 +57,24 @@ export const retain: Catalogue['retain'] = {
   'take-soil': 'el suelo y su agua',
   'take-loads': 'lo que hay encima o cerca',
 };
+
+export const standing: Catalogue['standing'] = {
+  engineer:
+    'Un ingeniero decide sobre este muro: {reasons}. Nada aquí dice que va a aguantar. Lleve consigo: {take}.',
+  'too-high':
+    'queda libre con {high} de alto, y un muro de {thick} sin varillas puede tener {most} {exposure, select, said {con exposición {zone, number}} unsaid {aun en el sitio más abrigado} other {}}',
+  'leaves-alone': 'dos hojas que solo van amarradas son dos muros delgados, de {thick} cada uno',
+  seismic: 'en la categoría sísmica {category} la regla simple no sirve',
+  piers: 'las pilastras no se cuentan: ninguna cifra aquí dice cuánto ayudan',
+  'take-wall': 'el muro, {height} de alto, {length} de largo, {thick} de grueso donde trabaja como uno',
+  'take-footing': 'la zapata, {width} de ancho y {depth} de peralte',
+  'take-the-footing': 'la zapata',
+  'take-place': 'el sitio y su viento',
+  'take-openings': 'los huecos',
+  'how-exposed':
+    '¿Qué tan expuesto está el sitio? Libre, puede tener {least} de alto donde es abierto y {most} donde es abrigado. Así de alto sirve hasta la exposición {zone, number}.',
+  'exposure-is':
+    'Exposición {zone}: {zone, select, 1 {abrigado} 2 {algo abrigado} 3 {poco abrigado} other {abierto}}',
+  'ground-not-said':
+    'Se dice que hay tierra contra este muro, y no hasta qué alto. Dígalo: la tierra decide si decide un ingeniero.',
+};

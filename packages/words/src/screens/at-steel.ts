@@ -246,6 +246,13 @@ export const AT_STEEL_SAYS = {
   takeRecord: 'Take the record',
   takeRecordSays: 'Every hold with what was seen, by whom and when; boxes to tick for the rest.',
   unsaid: 'nobody has said yet',
+  howItStands: 'How it stands',
+  howExposed: 'How exposed to wind',
+  sheltered: '1 sheltered',
+  someShelter: '2 some shelter',
+  littleShelter: '3 little shelter',
+  open: '4 open',
+  seismicCategory: 'Seismic category',
   byFloors: 'held by floors at bottom and top',
   uprightsHere: ['{count, number} here', { count: 'number' }],
   solidSays: [

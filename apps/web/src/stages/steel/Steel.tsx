@@ -9,6 +9,7 @@ import { Beams } from './Beams';
 import { Beds } from './Beds';
 import { CavityPart } from './CavityPart';
 import { CellCard } from './CellCard';
+import { HowHeld } from './HowHeld';
 import { GroundHeld } from './GroundHeld';
 import { Grouting } from './Grouting';
 import { Holds } from './Holds';
@@ -37,6 +38,7 @@ export function Steel(props: PanelProps): ReactNode {
       <Beds {...props} />
       <Joints {...props} />
       <CavityPart {...props} />
+      <HowHeld {...props} />
       <GroundHeld {...props} />
       <Grouting {...props} />
       <Holds {...props} />

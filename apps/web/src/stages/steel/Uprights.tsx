@@ -11,14 +11,6 @@ import { useWallFields } from '../useWallFields';
 import { barOptions } from './barOptions';
 import { UprightLaps } from './UprightLaps';
 
-const HELD: readonly (readonly [Held | 'unsaid', Message])[] = [
-  ['unsaid', AT_STEEL.unsaid],
-  ['soil', AT_STEEL.freeAtTheTop],
-  ['floors', AT_STEEL.byFloors],
-  ['free-standing', AT_STEEL.standsFree],
-  ['drawing', AT_STEEL.asTheDrawingSays],
-];
-
 const LEAVES = [
   ['outer', AT_STEEL.theOuterLeaf],
   ['inner', AT_STEEL.theInnerLeaf],
@@ -94,12 +86,6 @@ export function Uprights(props: PanelProps): ReactNode {
               <Told said={AT_STEEL.cellsEvery({ pitch: spacing.pitch, used: spacing.used })} />
             </p>
           )}
-          <Pick
-            label={tell(AT_STEEL.howTheWallIs)}
-            value={view.wall.held ?? 'unsaid'}
-            options={HELD}
-            onChange={(v) => (v === 'unsaid' ? clear('/held') : set('/held', v))}
-          />
           {place && (
             <p className="text-small">
               <Told

@@ -67,5 +67,7 @@ export const site = object({
     }),
   ),
   points: optional(list(sitePoint, 500)),
+  exposure: optional(oneOf(1, 2, 3, 4), 'to wind: 1 sheltered, 4 open'),
+  seismic: optional(oneOf('A', 'B', 'C', 'D', 'E', 'F'), 'seismic design category'),
 });
 export type Site = States<typeof site>;

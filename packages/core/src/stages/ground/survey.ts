@@ -7,7 +7,7 @@ import { fadePlan, sayLean, type FadePlan, type SaidLean } from '../set-out/lean
 import { drifts, type Drift } from '../set-out/oldGauge.js';
 import { pouredBeds, type PouredUnit } from '../set-out/poured.js';
 import { checkSquare, threeFourFive, type SquareAnswer } from '../set-out/square.js';
-import type { SetWall } from '../set-out/wall.js';
+import { thicknessActing, type SetWall } from '../set-out/wall.js';
 
 /** What measuring the ground, the footing and the old work of one wall comes to. */
 export interface Survey {
@@ -81,7 +81,7 @@ export function surveyOf(job: JobDocument, wall: SetWall, firstLaid: (run: numbe
       ? fadePlan({
           lean,
           oldHeight: mm(old.wallHeight),
-          thickness: wall.thickness,
+          thickness: thicknessActing(wall),
           courses,
           pitch: wall.unitHeight + wall.bed,
           over: old.fade ?? Math.min(courses, 6),

@@ -1,7 +1,7 @@
 import { SAYS } from './messages.js';
 import type { Said } from '../../messages/message.js';
 import { FOOT, type Mm } from '../../measure/length.js';
-import type { SetWall } from '../set-out/wall.js';
+import { thicknessActing, type SetWall } from '../set-out/wall.js';
 
 /** How high a wall may hold ground before its engineer decides, mm, and how that height is measured. */
 interface RetainLimit {
@@ -45,17 +45,16 @@ export function engineerReasons(wall: SetWall): Said[] {
   if (!held) return [];
   const limit = retainLimit(wall.profile.id);
   const high = limit.from === 'ground' ? held.height : wall.height + (wall.footing?.depth ?? 0);
+  const thick = thicknessActing(wall);
   const barred = wall.steel?.vertical !== undefined && wall.steel?.vertical !== null;
   return [
     ...(high > limit.most + 0.5
       ? [SAYS['over-limit']({ high, limit: SAYS[`limit-${limit.from}`]({ most: limit.most }) })]
       : []),
     ...held.more,
-    ...(!barred && wall.wythes === 1 && wall.thickness < SINGLE_SKIN
-      ? [SAYS['single-skin']({ thick: wall.thickness })]
-      : []),
-    ...(!barred && held.height > middleThirdHeight(wall.thickness)
-      ? [SAYS['middle-third']({ thick: wall.thickness, ground: middleThirdHeight(wall.thickness) })]
+    ...(!barred && thick < SINGLE_SKIN ? [SAYS['single-skin']({ thick })] : []),
+    ...(!barred && held.height > middleThirdHeight(thick)
+      ? [SAYS['middle-third']({ thick, ground: middleThirdHeight(thick) })]
       : []),
   ];
 }

@@ -42,6 +42,7 @@ import { wall as WALL } from '../../job/forms/wall.js';
 import { heightsIn } from '../../statement/walk.js';
 
 export { targetJoints } from './laid.js';
+export * from './acting.js';
 export * from './cavity.js';
 export * from './hangings.js';
 export * from './reinforcement.js';

@@ -206,6 +206,13 @@ export const atSteel: ScreenTexts['at-steel'] = {
   takeRecord: 'Llevarse el registro',
   takeRecordSays: 'Cada alto con lo visto, por quién y cuándo; casillas para marcar lo demás.',
   unsaid: 'nadie ha dicho',
+  howItStands: 'Cómo se sostiene',
+  howExposed: 'Qué tan expuesto al viento',
+  sheltered: '1 abrigado',
+  someShelter: '2 algo abrigado',
+  littleShelter: '3 poco abrigado',
+  open: '4 abierto',
+  seismicCategory: 'Categoría sísmica',
   byFloors: 'sostenido por losas abajo y arriba',
   uprightsHere: '{count, number} aquí',
   solidSays:
