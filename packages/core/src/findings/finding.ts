@@ -114,6 +114,7 @@ export const FINDINGS = {
   'held-not-said': 'How the wall is held is not said, and it decides where bars stand in their cells.',
   'starters-wait': 'Starters wait for the footing’s depth.',
   'beam-nowhere': 'A beam is asked for in a course the wall does not have.',
+  'ties-few': 'Ties are too few for the wall, or further apart than their rule allows.',
   'ties-not-level': 'The beds of two leaves do not come level where ties have to lie.',
   'leaf-cannot-carry':
     'Bars or grout are asked for in a leaf that is not there, or that has no cells while the other has.',

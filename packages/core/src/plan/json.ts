@@ -7,6 +7,8 @@ import type { Piece, Row } from '../walling/units/laying/row.js';
 import { CONCRETE_FACTOR, footingAmounts } from '../stages/set-out/footing.js';
 import { mortarOfWall } from '../walling/units/counting/ofWall.js';
 import { packsOf, type Counts } from '../walling/units/counting/tally.js';
+import { cavityAmounts } from '../stages/cavity/amounts.js';
+import { wallTies } from '../stages/cavity/ties.js';
 import { lintelsPlaced } from '../stages/lintels/lintels.js';
 import { groutInWall } from '../stages/grout/workings.js';
 import { middleOf } from '../stages/steel/shafts.js';
@@ -361,6 +363,26 @@ function unitsJson(plan: Plan): UnitLines {
   return units;
 }
 
+/** Ties lost and bent on the way: common practice. */
+const TIE_WASTE = 1.05;
+
+/** What goes between leaves: ties in all and to a square metre of field, and dpc, trays in metres, weeps counted. */
+function crossingJson(plan: Plan): Record<string, unknown> {
+  const tied = plan.walls.flatMap((p) => wallTies(p) ?? []);
+  const net = tied.reduce((s, t) => s + t.ties.length, 0);
+  const field = tied.reduce((s, t) => s + t.ties.filter((one) => !one.edge).length, 0);
+  const area = tied.reduce((s, t) => s + t.area, 0);
+  const amounts = plan.walls.flatMap((p) => cavityAmounts(p) ?? []);
+  const sum = (of: 'dpc' | 'dpcUp' | 'trayLength' | 'weeps'): number =>
+    amounts.reduce((s, a) => s + a[of], 0);
+  return {
+    ties: { net, ordered: Math.ceil(net * TIE_WASTE - 1e-9), perM2: tidy(area > 0 ? field / area : 0) },
+    dpc: tidy(sum('dpc') + sum('dpcUp')),
+    trays: tidy(sum('trayLength')),
+    weeps: sum('weeps'),
+  };
+}
+
 function concreteJson(plan: Plan, say: Say): Record<string, unknown> {
   const amounts = plan.walls.flatMap((p) => (p.wall.footing ? [footingAmounts(p.wall, p.wall.footing)] : []));
   const geometric = amounts.reduce((sum, a) => sum + a.concrete, 0);
@@ -393,6 +415,7 @@ export function planJson(plan: Plan, say: Say): Record<string, unknown> {
         geometric: tidyVolume(sum(groutInWall)),
         used: tidyVolume(sum(groutInWall) * GROUT_FACTOR),
       },
+      ...crossingJson(plan),
       concrete: concreteJson(plan, say),
       steel: steelJson(plan),
     },

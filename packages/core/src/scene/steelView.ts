@@ -2,6 +2,8 @@ import type { Mm } from '../measure/length.js';
 import { behindCavity, carried, carryingLeaf, couldCarry } from '../walling/units/leaves/leaf.js';
 import { cavityAmounts, type CavityAmounts } from '../stages/cavity/amounts.js';
 import { cavityPlaces, type CavityPlaces } from '../stages/cavity/places.js';
+import { wallTies, type TiesPlaced } from '../stages/cavity/ties.js';
+import { TIE_KINDS, type TieKind } from '../tables/ties.js';
 import { filledVolume, type FillVolume } from '../stages/grout/fill.js';
 import { cellPlaces } from '../stages/grout/places.js';
 import { primeVolume, type Pour } from '../stages/grout/pours.js';
@@ -90,6 +92,8 @@ export interface SteelView {
         places: CavityPlaces | null;
       })
     | null;
+  /** How the ties between two leaves come out against their rule; null where nothing is tied. */
+  ties: TiesShown | null;
   /** Points that may not be passed until somebody signs. */
   holds: Hold[];
   volume: FillVolume & { geometric: number; used: number; prime: number };
@@ -123,6 +127,45 @@ function bedsShown(p: WallPlan, run: number): SteelView['beds'] {
   return reinforcedBeds(wall, gauge.courses).flatMap((i) =>
     stretchesOf(wall, bonded, i).map(({ from, to }) => ({ from, to, level: gauge.courses[i]?.top ?? 0 })),
   );
+}
+
+export interface TiesShown extends Pick<TiesPlaced, 'perM2' | 'along' | 'up' | 'holds'> {
+  kind: TieKind | null;
+  /** Where the profile tells them apart. */
+  kinds: readonly TieKind[];
+  /** Spacing as stated, or as the rule has it, mm. */
+  across: Mm;
+  upTo: Mm;
+  wants: number;
+  alongMost: Mm;
+  upMost: Mm;
+  field: number;
+  edges: number;
+  rows: number;
+}
+
+function tiesShown(p: WallPlan): TiesShown | null {
+  const t = wallTies(p);
+  if (!t) return null;
+  const { kind, across, up } = p.wall.ties;
+  const edges = t.ties.filter((one) => one.edge).length;
+  const wythes = p.wall.cavity === null;
+  return {
+    perM2: t.perM2,
+    along: t.along,
+    up: t.up,
+    holds: t.holds,
+    kind,
+    kinds: p.wall.profile.id === 'uk' ? [] : TIE_KINDS.filter((k) => k.startsWith('W') === wythes),
+    across: across ?? t.rule.usual.along,
+    upTo: up ?? t.rule.usual.up,
+    wants: 1 / t.rule.area,
+    alongMost: t.rule.along,
+    upMost: t.rule.up,
+    field: t.ties.length - edges,
+    edges,
+    rows: t.levels.levels.length,
+  };
 }
 
 /** The cavity of a wall, with what goes across it in one run. */
@@ -194,6 +237,7 @@ export function steelView(plan: WallPlan, run: number): SteelView {
     behind: retainAmounts(plan.wall, plan.gauge.count),
     beds: bedsShown(p, run),
     cavity: cavityShown(plan, run),
+    ties: tiesShown(plan),
     holds: wall.steel || wall.retains ? holdsOf(plan) : [],
     volume: {
       cells: sum('cells'),

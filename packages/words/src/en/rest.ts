@@ -11,6 +11,9 @@ export const grout: Catalogue['grout'] = {
 };
 
 export const cavity: Catalogue['cavity'] = {
+  'ties-few':
+    'Ties come to {has, number, ::.00} to a square metre and {wants, number, ::.00} are asked; along the wall {along} apart ({alongMost} at most), up it {up} ({upMost} at most). Density and spacing must both hold.',
+  'ties-by-rule': 'Space them by the rule: {along} along, {up} up, nearer where the area asks it',
   'ties-not-level':
     'The beds of the two [leaves] do not come level within {within} often enough: {widest} go by without a row of ties, and they may be {up} apart.',
   narrow: 'A cavity of {width} is bridged by its own droppings; the least is {least}.',

@@ -11,6 +11,10 @@ export const grout: Catalogue['grout'] = {
 };
 
 export const cavity: Catalogue['cavity'] = {
+  'ties-few':
+    'Los amarres dan {has, number, ::.00} por metro cuadrado y se piden {wants, number, ::.00}; a lo largo a {along} (máximo {alongMost}), hacia arriba a {up} (máximo {upMost}). Han de cumplir las dos cosas.',
+  'ties-by-rule':
+    'Ponerlos por la regla: {along} a lo largo, {up} hacia arriba, más juntos donde el área lo pida',
   'ties-not-level':
     'Las juntas de las dos hojas no quedan a nivel dentro de {within} con la frecuencia debida: pasan {widest} sin una hilera de amarres, y pueden ir a cada {up}.',
   narrow: 'Una cámara de {width} se tapa con su propia mezcla caída; lo menos es {least}.',

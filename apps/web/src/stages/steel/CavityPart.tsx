@@ -1,42 +1,27 @@
-import { sayMm, UNITS, type CavityAmounts, type Message } from '@even-tally/core';
+import { FIRST_CAVITY, sayMm, UNITS, type CavityAmounts, type Message } from '@even-tally/core';
 import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
-import { Mark as DrawnMark } from '../../bench/Shapes';
+import { Mark } from '../../bench/Shapes';
 import { useInks } from '../../state/scheme';
 import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
+import { KeyMark } from '../../ui/KeyMark';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
 import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 
-const Mark = ({ children }: { children: ReactNode }): ReactNode => (
-  <svg width="24" height="16" aria-hidden className="mt-[2px] shrink-0">
-    {children}
-  </svg>
-);
-
 /** What goes across and into the cavity in the whole wall, each beside the mark it has on the drawing. */
 function Crossing({ amounts: a, dpc }: { amounts: CavityAmounts; dpc: number | null }): ReactNode {
   const inks = useInks();
-  const lines: [ReactNode, Message][] = [
-    [
-      <DrawnMark key="tie" role="tie" x={12} y={8} />,
-      AT_STEEL.ties({ ties: a.ties - a.edgeTies, rows: a.levels.levels.length }),
-    ],
-  ];
-  if (a.edgeTies > 0)
-    lines.push([
-      <DrawnMark key="edge" role="edge-tie" x={12} y={8} />,
-      AT_STEEL.edgeTies({ count: a.edgeTies }),
-    ]);
+  const lines: [ReactNode, Message][] = [];
   if (a.trays > 0) {
     lines.push([
       <path key="tray" d="M2 4V13H22V4" fill="none" stroke={inks.wet} strokeWidth="3" />,
       AT_STEEL.trays({ count: a.trays, length: a.trayLength, stopEnds: a.stopEnds }),
     ]);
-    lines.push([<DrawnMark key="weep" role="weep" x={12} y={14} />, AT_STEEL.weeps({ count: a.weeps })]);
+    lines.push([<Mark key="weep" role="weep" x={12} y={14} />, AT_STEEL.weeps({ count: a.weeps })]);
   }
   if (a.sleeves > 0)
     lines.push([
@@ -57,11 +42,16 @@ function Crossing({ amounts: a, dpc }: { amounts: CavityAmounts; dpc: number | n
     <line key="dpc" x1="1" x2="23" y1="8" y2="8" stroke={inks.ink} strokeWidth="3" />,
     dpc === null ? AT_STEEL.dpcNone({ length: a.dpc }) : AT_STEEL.dpcAt({ length: a.dpc, at: dpc }),
   ]);
+  if (a.dpcUp > 0)
+    lines.push([
+      <line key="dpc-up" x1="12" x2="12" y1="1" y2="15" stroke={inks.ink} strokeWidth="3" />,
+      AT_STEEL.dpcUp({ length: a.dpcUp }),
+    ]);
   return (
     <ul className="grid gap-1 text-small">
       {lines.map(([mark, says]) => (
         <li key={says.code} className="flex gap-2">
-          <Mark>{mark}</Mark>
+          <KeyMark>{mark}</KeyMark>
           <span>
             <Told said={says} />
           </span>
@@ -82,10 +72,7 @@ export function CavityPart({ job, view, show }: PanelProps): ReactNode {
     ...(job.units ?? []).map((u) => [u.id, u.name ?? u.id] as const),
     ...UNITS.map((u) => [u.id, u.name] as const),
   ];
-  const first =
-    show === 'mm'
-      ? { inner: 'block-440x215x100', width: 100, board: 50 }
-      : { inner: 'cmu-4x8x16', width: '2 1/2"' };
+  const first = FIRST_CAVITY[job.profile];
   const a = cavity?.amounts;
   return (
     <Fold
@@ -118,18 +105,6 @@ export function CavityPart({ job, view, show }: PanelProps): ReactNode {
               value={cavity.board}
               {...measure}
               onChange={(v) => (v === 0 ? clear('/build/cavity/board') : set('/build/cavity/board', v))}
-            />
-            <LengthField
-              label={tell(AT_STEEL.tieToTieAlong)}
-              value={cavity.across}
-              {...measure}
-              onChange={(v) => set('/build/cavity/across', v)}
-            />
-            <LengthField
-              label={tell(AT_STEEL.tieToTieUp)}
-              value={cavity.up}
-              {...measure}
-              onChange={(v) => set('/build/cavity/up', v)}
             />
           </div>
           <p className="text-small">

@@ -16,6 +16,7 @@ import { Holds } from './Holds';
 import { Joints } from './Joints';
 import { Schedule } from './Schedule';
 import { Starters } from './Starters';
+import { TiesPart } from './TiesPart';
 import { Uprights } from './Uprights';
 
 /** Bars, beams, grout and the joints that let the wall move. */
@@ -38,6 +39,7 @@ export function Steel(props: PanelProps): ReactNode {
       <Beds {...props} />
       <Joints {...props} />
       <CavityPart {...props} />
+      <TiesPart {...props} />
       <HowHeld {...props} />
       <GroundHeld {...props} />
       <Grouting {...props} />

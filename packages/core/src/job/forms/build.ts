@@ -1,6 +1,7 @@
 import type { Called } from '../edits/messages.js';
 import { LIMITS } from '../limits.js';
 import { BOND_IDS } from '../../tables/bonds.js';
+import { TIE_KINDS } from '../../tables/ties.js';
 import {
   amount,
   constant,
@@ -95,11 +96,19 @@ const cavity = object({
   width: required(length),
   // As wide as the cavity it is filled.
   board: optional(length, 'insulation board in it'),
-  // Left out: 900 by 450.
+  // Left out: as the profile’s rule for its ties has it.
   across: optional(length, 'tie to tie along the wall'),
   up: optional(length, 'tie to tie up the wall'),
 });
 export type Cavity = States<typeof cavity>;
+
+/** What holds two leaves together, where units do not go through both. */
+const ties = object({
+  kind: optional(oneOf(...TIE_KINDS)),
+  across: optional(length, 'tie to tie along the wall'),
+  up: optional(length, 'tie to tie up the wall'),
+});
+export type Ties = States<typeof ties>;
 
 const cuts = oneOf('panel', 'jamb');
 export type CutsAt = States<typeof cuts>;
@@ -121,6 +130,7 @@ export const build = object({
   face: optional(face),
   samples: optional(realUnits, 'real units, measured'),
   cavity: optional(cavity, 'an inner leaf behind a cavity'),
+  ties: optional(ties, 'between two leaves; left out: as the profile has them'),
   // Left out: the outer one, if it has cells or neither has.
   carries: optional(oneOf('outer', 'inner'), 'the leaf bars and grout are in'),
   // Left out: by the unit.

@@ -20,7 +20,8 @@ import { sayMm } from '../../measure/format.js';
 import { holdsOf } from '../../plan/says.js';
 import { cavityAmounts, type CavityAmounts } from './amounts.js';
 import { levelBeds } from './levels.js';
-import { cavityPlaces, edgeBeds, type CavityPlaces } from './places.js';
+import { cavityPlaces, type CavityPlaces } from './places.js';
+import { edgeBeds, wallTies, type TiesPlaced } from './ties.js';
 
 const cavityWall = (more: Partial<OneWall> = {}, cavity: object = {}): OneWall => ({
   line: closed(8990, 5390),
@@ -38,6 +39,13 @@ const amounts = (w: OneWall): CavityAmounts => {
   return a;
 };
 
+const tied = (w: OneWall): TiesPlaced => {
+  const t = wallTies(planOf(w));
+  if (!t) throw new Error('nothing is tied');
+  return t;
+};
+const count = (t: TiesPlaced, edge: boolean): number => t.ties.filter((one) => one.edge === edge).length;
+
 test('the inner leaf stands in by the outer leaf and the cavity at every corner, in courses of its own', () => {
   const p = planOf(cavityWall());
   const by = 102.5 + 100;
@@ -54,8 +62,8 @@ test('three brick courses are one block course: beds come level every 225, ties 
   expect(levelBeds(p.gauge.courses, behindCavity(p)?.gauge.courses ?? []).map(Math.round)).toEqual(
     Array.from({ length: 10 }, (_, i) => (i + 1) * 225),
   );
-  const a = amounts(cavityWall());
-  expect(a.levels.levels.map(Math.round)).toEqual([450, 900, 1350, 1800]);
+  // Five rows for 2 250: each serves 450, so half of that is left under the first and over the last.
+  expect(tied(cavityWall()).levels.levels.map(Math.round)).toEqual([225, 675, 1125, 1575, 2025]);
   expect(p.findings.some((f) => f.code === 'ties-not-level')).toBe(false);
 });
 
@@ -66,24 +74,77 @@ test('leaves whose beds never come level are a fault', () => {
   expect(p.findings.some((f) => f.code === 'ties-not-level')).toBe(true);
 });
 
-test('ties 900 by 450 come to about 2.5 a square metre, and jambs and ends have more', () => {
-  const big = amounts(cavityWall({ line: straight(90_000), height: 45_000 }));
-  // 1 / (0.9 × 0.45) = 2.469 (published as 2.5; arithmetic).
-  expect((big.ties - big.edgeTies) / (90 * 45)).toBeCloseTo(2.469, 1);
-  const door = (openings: OneWall['openings']): CavityAmounts => amounts(cavityWall({ openings }));
-  const without = door([]);
-  const one = door([{ run: 0, at: 2000, width: 910, sill: 0, head: 2100 }]);
-  // 2 100 mm of jamb in blockwork 225 high: a tie in each course, nine each side (M094, from memory).
-  expect(one.edgeTies - without.edgeTies).toBe(18);
+test('M094: jambs have ties of their own, one in each course of block', () => {
+  const without = tied(cavityWall({ openings: [] }));
+  const one = tied(cavityWall({ openings: [{ run: 0, at: 2000, width: 910, sill: 0, head: 2100 }] }));
+  // 2 100 mm of jamb in blockwork 225 high: nine each side (from memory).
+  expect(count(one, true) - count(without, true)).toBe(18);
+});
+
+test('2.5 to a square metre holds however high the wall, up to its top row', () => {
+  // 900 × 450 is 2.469 (published as 2.5; arithmetic). A row less, and 2.7 m would have 2.06.
+  for (const height of [1350, 2250, 2700, 3150, 4500])
+    for (const length of [2690, 5390, 8990, 44_990]) {
+      const t = tied(cavityWall({ line: straight(length), height, wall: { jointEvery: 90_000 } }));
+      expect(count(t, false) / ((length * height) / 1e6)).toBeGreaterThanOrEqual(1 / (0.9 * 0.45) - 1e-9);
+      expect(t.perM2).toBeCloseTo(count(t, false) / ((length * height) / 1e6), 9);
+      expect(t.up).toBeLessThanOrEqual(451);
+      expect(t.along).toBeLessThanOrEqual(900);
+      expect(t.holds).toBe(true);
+    }
+});
+
+test('ties too far apart are a fault with a way out; each rule is its own', () => {
+  const far = planOf(cavityWall({}, { across: 1200 }), true).findings.find((f) => f.code === 'ties-few');
+  expect(far?.says).toContain('1200 mm');
+  expect(far?.fixes[0]?.edit).toEqual([{ op: 'remove', path: '/walls/0/build/cavity/across' }]);
+  const brick = (ties: object, more: Partial<OneWall['build']> = {}): OneWall => ({
+    line: straight("20'"),
+    height: "8'",
+    unit: 'brick-modular-us',
+    build: { cavity: { inner: 'cmu-8x8x16', width: '2"' }, ties, ...more },
+    wall: { jointEvery: "60'" },
+  });
+  const square = (t: TiesPlaced): number =>
+    (0.3048 * 0.3048 * t.area) / (0.3048 * 0.3048) / count(t, false) / 0.09290304;
+  // VJ-20: wire and sheet 2.67 ft², others 3.5 ft² to an anchor; 32 in along and 25 in up (TMS 402 12.2, from memory).
+  expect(square(tied(brick({})))).toBeLessThanOrEqual(2.67);
+  expect(square(tied(brick({ kind: 'other' })))).toBeLessThanOrEqual(3.5);
+  expect(square(tied(brick({ kind: 'other' })))).toBeGreaterThan(2.67);
+  expect(tied(brick({})).along / 25.4).toBeLessThanOrEqual(32);
+  expect(tied(brick({})).up / 25.4).toBeLessThanOrEqual(25);
+  expect(tied(brick({ across: '34"', up: '16"' })).holds).toBe(false);
+  // TMS 402 5.1.4: W1.7 wire between wythes 2.67 ft², W2.8 4.5 ft², 36 by 24 in (VJ-37, VJ-38; from memory).
+  const two = (ties: object): TiesPlaced => tied({ ...brick(ties), build: { ties, wythes: 2 } });
+  expect(square(two({}))).toBeLessThanOrEqual(2.67);
+  expect(square(two({ kind: 'W2.8' }))).toBeLessThanOrEqual(4.5);
+  expect(square(two({ kind: 'W2.8' }))).toBeGreaterThan(2.67);
+});
+
+test('wythes that are only tied have their ties counted; bonded ones have none', () => {
+  const garden = (bond: 'half' | 'flemish'): OneWall => ({
+    line: straight(4490),
+    height: 1350,
+    unit: 'brick-215x102.5x65',
+    profile: 'uk',
+    show: 'mm',
+    build: { bond, wythes: 2 },
+  });
+  expect(wallTies(planOf(garden('flemish')))).toBe(null);
+  const t = tied(garden('half'));
+  expect(t.holds).toBe(true);
+  // 4.49 × 1.35 m² at 2.5: fifteen and more, three rows of them.
+  expect(count(t, false)).toBeGreaterThanOrEqual(15);
+  expect(working(jobOf(garden('half')), [], 'w/wall/cavity.ties')?.result).toBe(t.ties.length);
 });
 
 test('ties up an edge lie in level beds no more than 300 mm apart, from its foot to its top', () => {
   // Brick to brick every bed lies level: 2 100 mm of jamb takes seven (M094, from memory).
   const bricks = Array.from({ length: 30 }, (_, i) => (i + 1) * 75);
-  expect(edgeBeds(bricks, 0, 2100)).toHaveLength(7);
+  expect(edgeBeds(bricks, 0, 2100, 300)).toHaveLength(7);
   const steps = (beds: number[]): number[] => beds.map((b, i) => b - (beds[i - 1] ?? 0));
-  expect(Math.max(...steps(edgeBeds(bricks, 0, 2100)))).toBeLessThanOrEqual(300);
-  expect(edgeBeds([], 0, 2100)).toEqual([]);
+  expect(Math.max(...steps(edgeBeds(bricks, 0, 2100, 300)))).toBeLessThanOrEqual(300);
+  expect(edgeBeds([], 0, 2100, 300)).toEqual([]);
 });
 
 const places = (w: OneWall): CavityPlaces => {
@@ -98,7 +159,7 @@ test('ties stand clear of openings, staggered row on row, and edge ties within 2
   expect(ties.filter((t) => t.run === 0 && t.at > 2000 && t.at < 2910 && t.level < 2100)).toEqual([]);
   const row = (level: number): number[] =>
     ties.filter((t) => t.run === 1 && !t.edge && Math.round(t.level) === level).map((t) => t.at);
-  const [low, next] = [row(450), row(900)];
+  const [low, next] = [row(225), row(675)];
   expect(low.length).toBeGreaterThan(3);
   // Half way between the ties under them: each as far from its neighbours below.
   next.slice(0, -1).forEach((x, i) => expect(x).toBeCloseTo(((low[i] ?? 0) + (low[i + 1] ?? 0)) / 2, 6));
@@ -142,7 +203,13 @@ test('trays, stop ends and weeps over openings; dpc and board by the metre', () 
   expect(a.board).toBeCloseTo(face, 6);
   // Outer runs of 8 990 are longer than a roll of 8 m: one lap of 100 each.
   const inner = 2 * (8.99 + 5.39) - 8 * 0.2025;
-  expect(a.dpc).toBeCloseTo(2 * (8.99 + 5.39) + 2 * 0.1 + inner + 2 * 0.1, 6);
+  // A door stops it: two lengths of each leaf in that run, none of them longer than a roll.
+  expect(a.dpc).toBeCloseTo(2 * (8.99 + 5.39) + 0.1 - 0.91 + inner + 0.1 - 0.91, 6);
+  // Two jambs of 2 100 with a lap, and no sill.
+  expect(a.dpcUp).toBeCloseTo(2 * 2.2, 6);
+  const window = amounts(cavityWall({ openings: [{ run: 0, at: 2000, width: 910, sill: 900, head: 2100 }] }));
+  expect(window.dpc).toBeCloseTo(2 * (8.99 + 5.39) + 2 * 0.1 + inner + 2 * 0.1, 6);
+  expect(window.dpcUp).toBeCloseTo(2 * 1.3 + 0.91 + 0.2, 6);
 });
 
 test('both leaves are ordered, each of its own unit, and the pieces of both are counted', () => {

@@ -1,34 +1,61 @@
 import { SAYS } from './messages.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import { behindCavity, type Leaf, type Leaved } from '../../walling/units/leaves/leaf.js';
-import { LEVEL_WITHIN, tieLevels } from './levels.js';
+import { LEVEL_WITHIN } from './levels.js';
+import { wallTies } from './ties.js';
 
 /** A cavity narrower than this lets mortar bridge it, mm (AD A 2C6, from memory). */
 const LEAST_CAVITY = 50;
 
-/** Leaves whose beds do not come level where ties want to lie, and cavities too narrow. */
-export function cavityIssues({ wall, gauge, leaves }: Leaved & Pick<Leaf, 'gauge'>): Issue[] {
-  const inner = behindCavity({ leaves });
-  const { cavity } = wall;
-  if (!cavity || !inner) return [];
-  const path = `/walls/${wall.index}/build/cavity`;
-  const levels = tieLevels(
-    gauge.courses.slice(0, gauge.count),
-    inner.gauge.courses.slice(0, inner.gauge.count),
-    cavity.up,
-  );
-  const list: Issue[] = [];
-  if (levels.widest > cavity.up + 1)
-    list.push(
+/** Ties too few or too far apart, by what somebody stated or by the beds there are. */
+function tieIssues(work: Leaved & Pick<Leaf, 'gauge'>): Issue[] {
+  const tied = wallTies(work);
+  if (!tied || tied.holds) return [];
+  const { wall } = work;
+  const { rule, levels } = tied;
+  const asked = wall.ties.up ?? rule.usual.up;
+  if (levels.widest > asked + 1 && levels.widest > rule.up + 1)
+    return [
       issue({
         code: 'ties-not-level',
         stage: 'steel',
         severity: 'fault',
         course: 1,
-        says: SAYS['ties-not-level']({ within: LEVEL_WITHIN, widest: levels.widest, up: cavity.up }),
-        source: 'the courses of both leaves; PD 6697, from memory',
+        says: SAYS['ties-not-level']({ within: LEVEL_WITHIN, widest: levels.widest, up: rule.up }),
+        source: `the courses of both leaves; ${rule.source}`,
       }),
-    );
+    ];
+  const build = `/walls/${wall.index}/build`;
+  const forget = [...wall.tiesStated].map((at) => ({ op: 'remove' as const, path: `${build}/${at}` }));
+  return [
+    issue({
+      code: 'ties-few',
+      stage: 'steel',
+      severity: 'fault',
+      course: 1,
+      says: SAYS['ties-few']({
+        has: tied.perM2,
+        wants: 1 / rule.area,
+        along: Math.max(tied.along, wall.ties.across ?? 0),
+        alongMost: rule.along,
+        up: levels.widest,
+        upMost: rule.up,
+      }),
+      source: rule.source,
+      tries: () =>
+        forget.length > 0 ? [{ says: SAYS['ties-by-rule']({ ...rule.usual }), edit: forget }] : [],
+    }),
+  ];
+}
+
+/** Leaves whose beds do not come level where ties want to lie, and cavities too narrow. */
+export function cavityIssues(work: Leaved & Pick<Leaf, 'gauge'>): Issue[] {
+  const { wall, leaves } = work;
+  const list = tieIssues(work);
+  const inner = behindCavity({ leaves });
+  const { cavity } = wall;
+  if (!cavity || !inner) return list;
+  const path = `/walls/${wall.index}/build/cavity`;
   if (cavity.width < LEAST_CAVITY - 0.5)
     list.push(
       issue({

@@ -10,23 +10,26 @@ export function levelBeds(outer: readonly Course[], inner: readonly Course[]): n
 
 export interface TieLevels {
   levels: number[];
-  /** The widest gap between two of them, or from the base, mm. */
+  /** The widest gap between two of them, or from the wall's foot or to its top, mm. */
   widest: number;
 }
 
-/** Rows of ties, each in a bed that is level in both leaves, as high as `up` lets them be. */
+/**
+ * Rows of ties, each in a bed that is level in both leaves: the first within half of `up` of the foot, the last within half of it of the top, so
+ * that no tie serves more wall than its own.
+ */
 export function tieLevels(outer: readonly Course[], inner: readonly Course[], up: number): TieLevels {
-  const beds = levelBeds(outer, inner);
   const top = outer.at(-1)?.top ?? 0;
+  const beds = levelBeds(outer, inner).filter((b) => b > 1 && b < top - 1);
   const levels: number[] = [];
-  let [last, widest] = [0, 0];
-  while (last < top - up - 1) {
-    const above = beds.filter((b) => b > last + 1 && b < top - 1);
+  let last = -up / 2;
+  while (top - last > up / 2 + 1) {
+    const above = beds.filter((b) => b > last + 1 && b > (levels.at(-1) ?? 0) + 1);
     const next = above.filter((b) => b <= last + up + 1).at(-1) ?? above[0];
     if (next === undefined) break;
     levels.push(next);
-    widest = Math.max(widest, next - last);
     last = next;
   }
-  return { levels, widest: Math.max(widest, top - last > up + 1 ? top - last : 0) };
+  const stops = [0, ...levels, top];
+  return { levels, widest: Math.max(...stops.slice(1).map((s, i) => s - (stops[i] ?? 0))) };
 }

@@ -5,6 +5,7 @@ import type { GaugeWork } from '../gauge/stage.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import { stage } from '../stage.js';
 import { cavityIssues } from './issues.js';
+import { wallTies } from './ties.js';
 import { cavityShapes } from './shapes.js';
 import { CAVITY_WORKINGS } from './workings.js';
 
@@ -16,7 +17,7 @@ export const cavity = stage<'cavity', SetOutWork & GaugeWork & BondWork, object>
   work: () => ({}),
   issues: (_, work) => cavityIssues(work),
   figures: (work, run) =>
-    run === null && behindCavity(work)
+    run === null && (behindCavity(work) || wallTies(work))
       ? figuresNamed(CAVITY_WORKINGS, Object.keys(CAVITY_WORKINGS), work)
       : [],
   working: (work, figure) => CAVITY_WORKINGS[figure]?.(work) ?? null,

@@ -1,7 +1,8 @@
 import type { Said } from '../../messages/message.js';
-import { count, length, type Made, type Workings } from '../figure.js';
+import { count, factor, length, type Made, type Workings } from '../figure.js';
 import { cavityAmounts } from './amounts.js';
 import type { CavityWall } from './places.js';
+import { wallTies } from './ties.js';
 import { HOW } from '../workingMessages.js';
 
 const LEVEL = HOW['rows-in-beds-that']();
@@ -10,19 +11,17 @@ const LEVEL = HOW['rows-in-beds-that']();
 const ofCavity =
   (
     title: Said,
-    key: 'ties' | 'trayLength' | 'weeps' | 'dpc' | 'board' | 'sleeves',
+    key: 'trayLength' | 'weeps' | 'dpc' | 'dpcUp' | 'board' | 'sleeves',
     formula: Said,
     source: Said,
   ) =>
   (p: CavityWall): Made => {
     const a = cavityAmounts(p);
-    const metres = key === 'trayLength' || key === 'dpc';
+    const metres = key === 'trayLength' || key === 'dpc' || key === 'dpcUp';
     return {
       title,
       formula,
       inputs: [
-        count(HOW['rows-of-ties'](), a?.levels.levels.length ?? 0, LEVEL),
-        count(HOW['extra-ties-at-edges'](), a?.edgeTies ?? 0, HOW['jambs-free-ends-and']()),
         count(HOW['pieces-of-the-inner'](), a?.sleeveCuts ?? 0, HOW['the-inner-leaf-own']()),
         count(HOW['trays-each-with-two'](), a?.trays ?? 0, HOW['openings-with-wall-over']()),
         length(HOW['left-clear-in-the'](), a?.clear ?? 0, HOW['its-width-less-the']()),
@@ -35,12 +34,25 @@ const ofCavity =
 
 /** How the figures of a cavity come about. */
 export const CAVITY_WORKINGS: Workings<CavityWall> = {
-  'cavity.ties': ofCavity(
-    HOW['wall-ties'](),
-    'ties',
-    HOW['stretch-spacing-each-row'](),
-    HOW['pd-6697-and-ad'](),
-  ),
+  'cavity.ties': (p) => {
+    const t = wallTies(p);
+    const edge = t?.ties.filter((one) => one.edge).length ?? 0;
+    return {
+      title: HOW['wall-ties'](),
+      formula: HOW['stretch-spacing-each-row'](),
+      inputs: [
+        count(HOW['rows-of-ties'](), t?.levels.levels.length ?? 0, LEVEL),
+        factor(HOW['ties-to-a-square-metre'](), t?.perM2 ?? 0, HOW['field-over-net-face']()),
+        factor(HOW['ties-asked-to-a-square-metre'](), t ? 1 / t.rule.area : 0, t?.rule.source ?? ''),
+        length(HOW['apart-along'](), t?.along ?? 0, HOW['rule-at-most']({ most: t?.rule.along ?? 0 })),
+        length(HOW['apart-up'](), t?.up ?? 0, HOW['rule-at-most']({ most: t?.rule.up ?? 0 })),
+        count(HOW['extra-ties-at-edges'](), edge, HOW['jambs-free-ends-and']()),
+      ],
+      result: t?.ties.length ?? 0,
+      quantity: 'count',
+      source: t?.rule.source ?? '',
+    };
+  },
   'cavity.trays': ofCavity(
     HOW['cavity-trays'](),
     'trayLength',
@@ -57,6 +69,12 @@ export const CAVITY_WORKINGS: Workings<CavityWall> = {
     HOW['damp-proof-course'](),
     'dpc',
     HOW['both-leaves-100-mm'](),
+    HOW['laps-bs-8215-from'](),
+  ),
+  'cavity.dpcUp': ofCavity(
+    HOW['dpc-up-jambs-and-under-sills'](),
+    'dpcUp',
+    HOW['two-jambs-and-a-sill'](),
     HOW['laps-bs-8215-from'](),
   ),
   'cavity.sleeves': ofCavity(

@@ -1,22 +1,43 @@
 import { toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import { findUnit } from '../../job/units.js';
-import type { JobDocument, Wall } from '../../job/types.js';
+import type { JobDocument, Stated, Wall } from '../../job/types.js';
+import type { TieKind } from '../../tables/ties.js';
 
 /** The cavity behind an outer leaf and what stands behind that, mm. */
 export interface SetCavity {
   unit: string;
   width: Mm;
   board: Mm;
-  across: Mm;
-  up: number;
   /** Both leaves and the cavity. */
   overall: Mm;
 }
 
-/** Ties, mm: 900 along and 450 up, staggered, 2.5 a square metre (PD 6697, from memory). */
-const ACROSS = 900;
-const UP = 450;
+/** What is said of the ties between two leaves; null where the profile's rule decides, mm. */
+export interface SetTies {
+  kind: TieKind | null;
+  across: Mm | null;
+  up: Mm | null;
+}
+
+/** Where in the file something is said of the spacing of ties, so that it can be forgotten. */
+export const tiesStated = ({ build }: Wall): string[] =>
+  [
+    build.ties?.across === undefined ? '' : 'ties/across',
+    build.ties?.up === undefined ? '' : 'ties/up',
+    build.cavity?.across === undefined ? '' : 'cavity/across',
+    build.cavity?.up === undefined ? '' : 'cavity/up',
+  ].filter(Boolean);
+
+/** Spacings stated with the cavity, or with the ties themselves. */
+export function tiesOf({ build }: Wall): SetTies {
+  const mm = (l: Stated | undefined): Mm | null => (l === undefined ? null : toMillimetres(stated(l)));
+  return {
+    kind: build.ties?.kind ?? null,
+    across: mm(build.ties?.across ?? build.cavity?.across),
+    up: mm(build.ties?.up ?? build.cavity?.up),
+  };
+}
 
 export function cavityOf(job: JobDocument, wall: Wall, outer: number): SetCavity | null {
   const { cavity } = wall.build;
@@ -27,8 +48,6 @@ export function cavityOf(job: JobDocument, wall: Wall, outer: number): SetCavity
     unit: unit.id,
     width,
     board: toMillimetres(stated(cavity.board ?? 0)),
-    across: toMillimetres(stated(cavity.across ?? ACROSS)),
-    up: toMillimetres(stated(cavity.up ?? UP)),
     overall: outer + width + toMillimetres(unit.width),
   };
 }

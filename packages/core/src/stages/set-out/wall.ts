@@ -23,7 +23,7 @@ import { lostPlaces } from '../../job/places.js';
 import { runPart } from '../../places/address.js';
 import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
-import { cavityOf, type SetCavity } from './cavity.js';
+import { cavityOf, tiesOf, tiesStated, type SetCavity, type SetTies } from './cavity.js';
 import { carriesOf } from './carries.js';
 import { hangingsOf, type Hangings } from './hangings.js';
 import {
@@ -96,6 +96,9 @@ export interface SetWall extends Hangings {
   held: Held | null;
   retains: SetRetains | null;
   cavity: SetCavity | null;
+  ties: SetTies;
+  /** Where in its build their spacing is stated. */
+  tiesStated: readonly string[];
   /** Which leaf bars and grout are in. */
   carries: 'outer' | 'inner';
   steel: SetSteel | null;
@@ -207,6 +210,8 @@ export function setOutWall(filed: JobDocument, index: number): SetWall {
     held: wall.held ?? null,
     retains: retainsOfWall(wall, job.profile === 'uk'),
     cavity: cavityOf(job, wall, thickness),
+    ties: tiesOf(wall),
+    tiesStated: tiesStated(wall),
     carries: carriesOf(job, wall, unit),
     steel: steelOfWall(wall),
     grout: groutOfWall(wall),
