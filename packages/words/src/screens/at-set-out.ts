@@ -177,8 +177,16 @@ export const AT_SET_OUT_SAYS = {
     { length: 'length', width: 'length', diagonal: 'length' },
   ],
   setFace: [
-    'Set its near face {from} from the neighbour’s foot{leans, select, yes {: it leans {lean} into the gap at the height of the structure} other {}}.',
-    { from: 'length', leans: ['yes', 'no'], lean: 'length' },
+    'Set its near face {from} from the neighbour’s foot: the {binds, select, footing {footing} plinth {plinth} other {structure}} comes nearest{leans, select, yes {, and the neighbour leans {lean} into the gap there} other {}}.',
+    { from: 'length', binds: ['footing', 'plinth', 'structure'], leans: ['yes', 'no'], lean: 'length' },
+  ],
+  sideOnTheNeighbour: 'Side that faces the neighbour',
+  heightOfThePlinth: 'Height of the plinth',
+  gapOnTheFarSide: 'Gap on the far side',
+  roomInAll: 'Room from neighbour to far side, 0 if open',
+  bothSides: [
+    'It does not go in: with {near} kept to the neighbour, {way, select, short {{left} is left on the far side} other {it stands {left} past the far side}}, and {far} is asked there.',
+    { near: 'length', way: ['short', 'past'], left: 'length', far: 'length' },
   ],
   copiedTo: ['{wall} is in {job} now. {lost}', { wall: 'name', job: 'name', lost: 'said' }],
   aboveNothing: 'Wanted a length above nothing.',

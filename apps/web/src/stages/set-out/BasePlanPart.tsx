@@ -1,11 +1,13 @@
 import {
   basePlan,
+  FIRST_STRUCTURE,
   millimetres,
   sayMm,
   stated,
   toMillimetres,
   writeLength,
   type LineItem,
+  type Structure,
   type Stated,
 } from '@even-tally/core';
 import { AT_SET_OUT } from '@even-tally/words';
@@ -13,6 +15,7 @@ import { useState, type ReactNode } from 'react';
 import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
+import { Pick } from '../../ui/Pick';
 import { Told } from '../../ui/Told';
 import { Typeset } from '../../ui/Typeset';
 import type { PanelProps } from '../panel';
@@ -21,7 +24,10 @@ const FIELDS = [
   ['length', AT_SET_OUT.structureLongWay],
   ['width', AT_SET_OUT.structureShortWay],
   ['past', AT_SET_OUT.plinthPastItEach],
+  ['height', AT_SET_OUT.heightOfTheStructure],
+  ['plinth', AT_SET_OUT.heightOfThePlinth],
   ['clear', AT_SET_OUT.gapToTheNeighbour],
+  ['farClear', AT_SET_OUT.gapOnTheFarSide],
 ] as const;
 
 /** A plinth for something that stands on it: from its outside size and the gap it must keep, unit by unit. */
@@ -31,19 +37,18 @@ export function BasePlanPart({
   onTaken,
 }: PanelProps & { onTaken: (line: LineItem[]) => boolean }): ReactNode {
   const tell = useTell();
-  const [s, setS] = useState({ length: 2400, width: 1800, past: 50, clear: 600, height: 2100 });
+  const [s, setS] = useState<Structure>(FIRST_STRUCTURE);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
-  const set = (key: keyof typeof s) => (v: Stated) => {
+  const set = (key: (typeof FIELDS)[number][0]) => (v: Stated) => {
     setS({ ...s, [key]: toMillimetres(stated(v)) });
     return true;
   };
   const leans = view.survey.lean?.perMetre ?? 0;
-  const lean = (leans * s.height) / 1000;
   const joint = view.wall.head;
   const [least, most] = view.wall.headLimits;
   const unit = { length: view.wall.module - joint, joint, least, most };
   const projection = view.footing?.projection ?? 100;
-  const plan = basePlan({ ...s, lean }, unit, projection);
+  const plan = basePlan({ ...s, lean: leans }, unit, projection);
   const say = (mm: number): string => sayMm(mm, show);
   const side = (name: string, of: { modules: number; joint: number }, length: number): ReactNode => (
     <tr className="border-t border-rule">
@@ -85,11 +90,24 @@ export function BasePlanPart({
         {FIELDS.map(([key, label]) => (
           <LengthField key={key} label={tell(label)} value={s[key]} {...measure} onChange={set(key)} />
         ))}
+        <Pick
+          label={tell(AT_SET_OUT.sideOnTheNeighbour)}
+          value={s.side}
+          options={[
+            ['long', AT_SET_OUT.longSide],
+            ['short', AT_SET_OUT.shortSide],
+          ]}
+          onChange={(side) => setS({ ...s, side })}
+        />
         <LengthField
-          label={tell(AT_SET_OUT.heightOfTheStructure)}
-          value={s.height}
+          label={tell(AT_SET_OUT.roomInAll)}
+          value={s.room ?? 0}
           {...measure}
-          onChange={set('height')}
+          onChange={(v) => {
+            const room = toMillimetres(stated(v));
+            setS({ ...s, room: room > 0 ? room : null });
+            return true;
+          }}
         />
       </div>
       <table className="w-full text-small">
@@ -113,10 +131,27 @@ export function BasePlanPart({
       </table>
       <p>
         <Told
-          said={AT_SET_OUT.setFace({ from: plan.fromNeighbour, leans: lean > 0.5 ? 'yes' : 'no', lean })}
+          said={AT_SET_OUT.setFace({
+            from: plan.fromNeighbour,
+            binds: plan.binds,
+            leans: plan.leans > 0.5 ? 'yes' : 'no',
+            lean: plan.leans,
+          })}
         />{' '}
         {view.survey.lean === null && tell(AT_SET_OUT.ifTheNeighbourLeans)}
       </p>
+      {plan.farLeft !== null && (
+        <p className="font-semibold text-fault">
+          <Told
+            said={AT_SET_OUT.bothSides({
+              near: s.clear,
+              way: plan.farLeft < 0 ? 'past' : 'short',
+              left: Math.abs(plan.farLeft),
+              far: s.farClear,
+            })}
+          />
+        </p>
+      )}
       <button className="press-plain" onClick={take}>
         {tell(AT_SET_OUT.buildThisWallAs)}
       </button>

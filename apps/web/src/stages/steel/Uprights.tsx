@@ -1,4 +1,4 @@
-import { UNITS, type Held, type Message } from '@even-tally/core';
+import { UNITS, type LapRule, type Message } from '@even-tally/core';
 import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useTell } from '../../state/words';

@@ -170,7 +170,13 @@ export const atSetOut: ScreenTexts['at-set-out'] = {
   shortSide: 'Lado corto',
   footingSize: '{length} × {width}, diagonal {diagonal}',
   setFace:
-    'Ponga su cara cercana a {from} del pie del vecino{leans, select, yes {: se mete {lean} en la separación a la altura de la estructura} other {}}.',
+    'Ponga su cara cercana a {from} del pie del vecino: lo que más se acerca es {binds, select, footing {la zapata} plinth {el zócalo} other {la estructura}}{leans, select, yes {, y el vecino se mete ahí {lean} en la separación} other {}}.',
+  sideOnTheNeighbour: 'Lado que da al vecino',
+  heightOfThePlinth: 'Altura del zócalo',
+  gapOnTheFarSide: 'Separación del otro lado',
+  roomInAll: 'Espacio del vecino al otro lado, 0 si está abierto',
+  bothSides:
+    'No cabe: guardando {near} con el vecino, {way, select, short {quedan {left} del otro lado} other {se pasa {left} del otro lado}}, y ahí se piden {far}.',
   copiedTo: '{wall} ya está en {job}. {lost}',
   aboveNothing: 'Se pide un largo mayor que nada.',
   drawOne: 'Dibuje primero un tramo.',
