@@ -108,6 +108,7 @@ export const FINDINGS = {
     'A bar belongs where no continuous cell goes up: a web, the bond or an opening is in its way; so bars stand further apart, or further from an end, than asked.',
   'starter-off': 'A starter as placed does not come up clear in a cell.',
   'bar-left-out': 'A bar that belongs by rule was taken out by hand.',
+  'cover-short': 'Too little masonry or grout between a bar and a face.',
   'bar-too-large': 'A bar too thick for its cell with grout round it.',
   'cell-change-lost': 'A cell the mason changed is no longer there.',
   'lap-rule-beyond': 'The lap rule asked for does not serve a bar so large.',

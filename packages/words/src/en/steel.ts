@@ -24,6 +24,9 @@ export const steel: Catalogue['steel'] = {
   'held-not-said':
     'Nobody has said how this wall is held, and that decides on which side of their cells the bars stand. Until then they are drawn in the middle.',
   held: '{how, select, soil {Free at the top, soil behind it} floors {Held by floors at bottom and top} free_standing {Standing free} other {As the drawing says}}',
+  'cover-short':
+    '{bar} has {has} of {counts, select, masonry {shell and grout} other {grout}} to the {face, select, outside {outside} other {inside}} face, and {least} is the least{exposed, select, yes { where earth or weather comes} other {}}. A smaller bar, a thicker unit or another place: ask its engineer.',
+  'stand-from': 'Stand the bars {from} from the outside face',
   'bar-too-large': '{bar} wants {wants} of clear cell; the tightest here is {has}.',
   'lap-beyond':
     '{bar} is over No. 6, where 48 diameters do not serve: the lap is computed, for the drawing to confirm.',

@@ -24,6 +24,9 @@ export const steel: Catalogue['steel'] = {
   'held-not-said':
     'Nadie ha dicho cómo se sostiene este muro, y eso decide de qué lado de su celda van las varillas. Mientras, se dibujan al centro.',
   held: '{how, select, soil {Libre arriba, tierra detrás} floors {Sostenido por losas abajo y arriba} free_standing {Solo, sin apoyo} other {Como dice el plano}}',
+  'cover-short':
+    '{bar} tiene {has} de {counts, select, masonry {pared del bloque y lechada} other {lechada}} hasta la cara {face, select, outside {exterior} other {interior}}, y lo mínimo es {least}{exposed, select, yes { donde llega tierra o intemperie} other {}}. Una varilla menor, un bloque más grueso u otro lugar: pregunte al ingeniero.',
+  'stand-from': 'Poner las varillas a {from} de la cara exterior',
   'bar-too-large': '{bar} pide {wants} de celda libre; la más angosta aquí tiene {has}.',
   'lap-beyond':
     '{bar} pasa del No. 6, donde 48 diámetros no bastan: el traslape se calcula, y el plano lo confirma.',

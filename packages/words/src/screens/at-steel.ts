@@ -246,6 +246,11 @@ export const AT_STEEL_SAYS = {
   takeRecord: 'Take the record',
   takeRecordSays: 'Every hold with what was seen, by whom and when; boxes to tick for the rest.',
   unsaid: 'nobody has said yet',
+  coverSays: [
+    'Cover by {counts, select, masonry {shell and grout} other {grout}}: {out} outside ({outLeast} at least), {in} inside ({inLeast} at least).',
+    { counts: ['masonry', 'infill'], out: 'length', outLeast: 'length', in: 'length', inLeast: 'length' },
+  ],
+  exposureClass: 'Exposure class, EN 1996',
   tiesTitle: 'Ties',
   tiesEnough: 'enough',
   tiesFew: 'too few',

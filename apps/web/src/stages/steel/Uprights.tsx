@@ -1,4 +1,4 @@
-import { UNITS, type LapRule, type Message } from '@even-tally/core';
+import { EXPOSURE_CLASSES, UNITS, type LapRule, type Message } from '@even-tally/core';
 import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useTell } from '../../state/words';
@@ -99,6 +99,27 @@ export function Uprights(props: PanelProps): ReactNode {
                 })}
               />
             </p>
+          )}
+          {place && (
+            <p className="text-small text-soft">
+              <Told
+                said={AT_STEEL.coverSays({
+                  out: place.cover.outside.has,
+                  outLeast: place.cover.outside.least,
+                  in: place.cover.inside.has,
+                  inLeast: place.cover.inside.least,
+                  counts: place.cover.outside.counts,
+                })}
+              />
+            </p>
+          )}
+          {place?.cover.outside.counts === 'infill' && (
+            <Pick
+              label={tell(AT_STEEL.exposureClass)}
+              value={steel?.exposure ?? 'unsaid'}
+              options={[['unsaid', AT_STEEL.unsaid], ...EXPOSURE_CLASSES.map((c) => [c, c] as const)]}
+              onChange={(v) => (v === 'unsaid' ? clear('/steel/exposure') : set('/steel/exposure', v))}
+            />
           )}
           {view.wall.held === 'drawing' && (
             <LengthField

@@ -1,5 +1,6 @@
 import type { Called } from '../edits/messages.js';
 import { LIMITS } from '../limits.js';
+import { EXPOSURE_CLASSES } from '../../tables/cover.js';
 import {
   either,
   list,
@@ -77,6 +78,7 @@ export const steel = object({
   starters: optional(list(starter, LIMITS.cells), 'starters as they were found to stand', {
     called: 'starter' satisfies Called,
   }),
+  exposure: optional(oneOf(...EXPOSURE_CLASSES), 'by EN 1996, which cover follows from'),
   stock: optional(list(length, 10, 1), 'lengths that bars come in'),
 });
 export type Steel = States<typeof steel>;

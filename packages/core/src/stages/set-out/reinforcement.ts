@@ -1,3 +1,4 @@
+import type { ExposureClass } from '../../tables/cover.js';
 import { CLEANOUT_OVER } from '../../tables/grout.js';
 import { FOOT, toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
@@ -38,6 +39,8 @@ export interface SetSteel {
   drilled: boolean;
   cells: SetCellChange[];
   starters: SetStarter[];
+  /** The exposure class that was said; null where nobody has. */
+  exposure: ExposureClass | null;
   /** Lengths bars come in, longest first; empty for the profile's own. */
   stock: number[];
 }
@@ -106,6 +109,7 @@ export function steelOfWall({ steel }: Wall): SetSteel | null {
       at: mm(s.at),
       off: mm(s.off ?? 0),
     })),
+    exposure: steel.exposure ?? null,
     stock: (steel.stock ?? []).map(mm).sort((a, b) => b - a),
   };
 }

@@ -96,6 +96,8 @@ export interface SetWall extends Hangings {
   held: Held | null;
   retains: SetRetains | null;
   cavity: SetCavity | null;
+  /** It stands behind another leaf: no weather comes to its outer face. */
+  sheltered?: true;
   ties: SetTies;
   /** Where in its build their spacing is stated. */
   tiesStated: readonly string[];

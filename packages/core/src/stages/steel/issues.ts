@@ -13,6 +13,7 @@ import { wallLap } from './steel.js';
 import { starterIssues } from './starterIssues.js';
 import { barOf } from '../../tables/bars.js';
 import { insideWidth } from './cells.js';
+import { INCH } from '../../measure/length.js';
 import type { Verticals } from './vertical.js';
 import type { SetWall } from '../set-out/wall.js';
 
@@ -184,6 +185,59 @@ function heldIssue({ wall, steel }: ReinforcedWall): Issue[] {
   ];
 }
 
+/** Too little between a bar and a face that wet or fire reaches: by where the drawing puts it, or because the unit has no more. */
+function coverIssues({ wall, steel }: ReinforcedWall): Issue[] {
+  const { place } = steel;
+  const vertical = wall.steel?.vertical;
+  if (!place || !vertical || wall.unit.shells === null) return [];
+  const sides = (['outside', 'inside'] as const).filter(
+    (side) => place.cover[side].has < place.cover[side].least - 0.05,
+  );
+  const [side] = sides;
+  if (side === undefined) return [];
+  const { has, least, counts, source } = place.cover[side];
+  // As far from that face as serves, if the other one lets it.
+  const by = least - has;
+  const other = place.cover[side === 'outside' ? 'inside' : 'outside'];
+  const serves = sides.length === 1 && other.has - by >= other.least - 0.05;
+  // To the tape, and never nearer the face than serves.
+  const grid = wall.show === 'mm' ? 1 : INCH / 16;
+  const steps = (place.from + (side === 'outside' ? by : -by)) / grid;
+  const from = grid * (side === 'outside' ? Math.ceil(steps - 1e-6) : Math.floor(steps + 1e-6));
+  return [
+    issue({
+      code: 'cover-short',
+      stage: 'steel',
+      severity: 'fault',
+      course: 1,
+      says: SAYS['cover-short']({
+        bar: vertical.bar,
+        has,
+        least,
+        face: side,
+        counts,
+        exposed: place.cover[side].exposed ? 'yes' : 'no',
+      }),
+      source,
+      tries: () =>
+        serves && vertical.from !== null
+          ? [
+              {
+                says: SAYS['stand-from']({ from }),
+                edit: [
+                  {
+                    op: 'replace',
+                    path: `${steelPath(wall)}/vertical/from`,
+                    value: toTheTape(wall, from),
+                  },
+                ],
+              },
+            ]
+          : [],
+    }),
+  ];
+}
+
 /** A bar that will not go in its cell with grout round it, and laps the rule does not serve. */
 function sizeIssues({ wall, steel }: ReinforcedWall): Issue[] {
   const vertical = wall.steel?.vertical;
@@ -281,5 +335,6 @@ export const steelIssues = (work: ReinforcedWall): Issue[] =>
         ...starterIssues(work),
         ...beamIssues(work),
         ...sizeIssues(work),
+        ...coverIssues(work),
         ...heldIssue(work),
       ];

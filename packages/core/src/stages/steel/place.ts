@@ -4,6 +4,7 @@ import { INCH, type Mm } from '../../measure/length.js';
 import type { Held } from '../../job/types.js';
 import type { SetWall } from '../set-out/wall.js';
 import { barOf } from '../../tables/bars.js';
+import { coverFor, type Cover } from '../../tables/cover.js';
 import { coresOf, insideWidth } from './cells.js';
 
 /** Least clear between a bar and the unit, mm: fine grout ¼ in, coarse ½ in (TMS 602 Art. 3.4 B, from memory). */
@@ -20,8 +21,35 @@ export interface PlaceInCell {
   /** How far off it may stand, across and along the wall. */
   across: Mm;
   along: number;
+  /** Between the bar and each face, and the least it may be. */
+  cover: { outside: FaceCover; inside: FaceCover };
   says: Said;
   source: Said;
+}
+
+/** What lies between a bar and a face, as the profile counts it, and what must, mm. */
+export interface FaceCover extends Cover {
+  has: Mm;
+  exposed: boolean;
+}
+
+/** Which faces of the leaf earth or weather reach. */
+function exposedFaces(wall: SetWall, soil: 'outside' | 'inside'): { outside: boolean; inside: boolean } {
+  const outside = wall.sheltered !== true;
+  const inside = wall.held === 'free-standing' || (wall.retains !== null && soil === 'inside');
+  return { outside, inside };
+}
+
+/** Cover at each face for a bar so far off the middle of the leaf, outward positive. */
+function coverAt(wall: SetWall, size: string, off: Mm, soil: 'outside' | 'inside'): PlaceInCell['cover'] {
+  const { diameter } = barOf(size);
+  const exposed = exposedFaces(wall, soil);
+  const face = (outward: 1 | -1, is: boolean): FaceCover => {
+    const rule = coverFor(wall.profile.id, size, is, wall.steel?.exposure ?? null);
+    const from = (rule.counts === 'masonry' ? wall.unitWidth : insideWidth(wall)) / 2;
+    return { ...rule, exposed: is, has: from - outward * off - diameter / 2 };
+  };
+  return { outside: face(1, exposed.outside), inside: face(-1, exposed.inside) };
 }
 
 /** Tolerance across the wall by effective depth: ½ in to 8 in, 1 in to 24 in, 1¼ in over. */
@@ -52,7 +80,12 @@ export function placeInCell(
     drawing: 0,
     unsaid: 0,
   };
-  const off = from === null ? offs[wall.held ?? 'unsaid'] : wall.unitWidth / 2 - from;
+  const asked = from === null ? offs[wall.held ?? 'unsaid'] : wall.unitWidth / 2 - from;
+  // Cover binds what clearance alone would let nearer the face. What a drawing says is not moved: it is judged.
+  const middle = coverAt(wall, size, 0, soil);
+  const most = Math.max(0, middle.outside.has - middle.outside.least);
+  const least = Math.min(0, middle.inside.least - middle.inside.has);
+  const off = from === null ? Math.min(most, Math.max(least, asked)) : asked;
   // The soil presses its own side: with the bar on that side the far face is pressed together.
   const depth = wall.unitWidth / 2 + Math.abs(off);
   const words: Record<Held | 'unsaid', Message> = {
@@ -68,6 +101,7 @@ export function placeInCell(
     depth,
     across: acrossTolerance(depth),
     along: 2 * INCH,
+    cover: coverAt(wall, size, off, soil),
     says: from === null ? words[wall.held ?? 'unsaid'] : TABLE['place-drawn'](),
     source: SOURCE,
   };

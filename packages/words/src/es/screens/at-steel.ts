@@ -206,6 +206,9 @@ export const atSteel: ScreenTexts['at-steel'] = {
   takeRecord: 'Llevarse el registro',
   takeRecordSays: 'Cada alto con lo visto, por quién y cuándo; casillas para marcar lo demás.',
   unsaid: 'nadie ha dicho',
+  coverSays:
+    'Recubrimiento por {counts, select, masonry {pared y lechada} other {lechada}}: {out} afuera (mínimo {outLeast}), {in} adentro (mínimo {inLeast}).',
+  exposureClass: 'Clase de exposición, EN 1996',
   tiesTitle: 'Amarres',
   tiesEnough: 'suficientes',
   tiesFew: 'faltan',

@@ -44,6 +44,7 @@ export function innerWythe(
     wall: {
       ...wall,
       wythes: 1,
+      sheltered: true,
       thickness: wall.unitWidth,
       runs: wall.runs.map((r, i) => ({
         ...r,

@@ -44,6 +44,7 @@ export function cavityWall(
   const { runs, openings, joints, steps, tops, branches } = placed;
   const wall: SetWall = {
     ...own,
+    sheltered: true,
     runs,
     openings: openings.map((o) => ({ ...o, soldiers: false })),
     joints,
