@@ -46,7 +46,8 @@ export const bond: Catalogue['bond'] = {
   'lap-short':
     '[Perps] lap {lap} {places, plural, one {at {at}} other {in # places, the first at {at}}}{leaf, select, inner { in the inner [leaf]} other {}}; the least lap is {least}.',
   'in-line':
-    '{courses} [perps] stand in line {places, plural, one {at {at}} other {in # places, the first at {at}}}{leaf, select, inner { in the inner [leaf]} other {}}, courses {from} to {to}.',
+    '{courses} [perps] stand in line {places, plural, one {at {at}} other {in # places, the first at {at}}}{leaf, select, inner { in the inner [leaf]} other {}}, courses {from} to {to}.{hand, select, yes { A unit changed by hand there has a part in it.} other {}}',
+  'put-back': 'Lay course {course, number} there as the bond has it',
   'bring-in': 'Bring {wall} in at {at}, astride a unit',
   'stack-bond':
     'Stack bond has no lap: the wall hangs together only by what is laid in its beds. How much reinforcement it takes is for local code and a licensed engineer.',

@@ -24,6 +24,8 @@ export const gauge: Catalogue['gauge'] = {
   'courses-at-divides':
     '{courses, plural, one {# course} other {# courses}} at the target bed of {bed}: the height divides.',
   'ease-all': 'Ease {beds, plural, one {# bed} other {# beds}} to {to}',
+  'ease-all-unshown':
+    'Ease every bed by less than a tape shows: {courses, plural, one {# course lands} other {# courses land}} on the height.',
   'ease-all-because':
     'Ease every bed to {to}: {courses, plural, one {# course lands} other {# courses land}} on the height, and {by} a bed goes unnoticed.',
   'ask-beds': 'Ask for {bed} beds',
@@ -32,8 +34,9 @@ export const gauge: Catalogue['gauge'] = {
   'lose-lowest': 'Lose it in the lowest {beds, plural, one {bed} other {# beds}}',
   'lose-lowest-because':
     'Lose it low down: the lowest {beds, plural, one {bed} other {# beds}} at {low}, then {rest} at {bed}. {seen}',
-  'finish-hides': 'The finish hides it.',
+  'finish-hides': '{by, select, finish {The finish} other {Ground or a skirting}} hides it.',
   'change-shows': 'The fewest beds the limits allow; a change of {by} shows on a fair face.',
+  'change-unseen-at': 'One change at {at}, too small to catch the eye there.',
   'change-unseen': 'One change near the ground, too small to catch the eye.',
   'gauge-each':
     'A gauge for each stretch{odd, select, half_high {, one course half-high} sawn {, one course sawn} other {}}',

@@ -48,7 +48,8 @@ export const bond: Catalogue['bond'] = {
   'lap-short':
     'Las juntas verticales traslapan {lap} {places, plural, one {a {at}} other {en # lugares, el primero a {at}}}{leaf, select, inner { en la hoja de adentro} other {}}; lo menos es {least}.',
   'in-line':
-    '{courses} juntas verticales quedan en línea {places, plural, one {a {at}} other {en # lugares, el primero a {at}}}{leaf, select, inner { en la hoja de adentro} other {}}, hiladas {from} a {to}.',
+    '{courses} juntas verticales quedan en línea {places, plural, one {a {at}} other {en # lugares, el primero a {at}}}{leaf, select, inner { en la hoja de adentro} other {}}, hiladas {from} a {to}.{hand, select, yes { Una pieza cambiada a mano ahí tiene parte en ello.} other {}}',
+  'put-back': 'Poner la hilada {course, number} ahí como la tiene el aparejo',
   'bring-in': 'Meter {wall} a {at}, a caballo de una pieza',
   'stack-bond':
     'El aparejo apilado no traslapa: el muro se sostiene solo por lo que va en sus juntas. Cuánto refuerzo lleva lo deciden el reglamento local y un ingeniero con licencia.',

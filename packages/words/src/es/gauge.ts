@@ -25,6 +25,8 @@ export const gauge: Catalogue['gauge'] = {
   'courses-at-divides':
     '{courses, plural, one {# hilada} other {# hiladas}} con la junta pedida de {bed}: la altura se divide justa.',
   'ease-all': 'Ajustar {beds, plural, one {# junta} other {# juntas}} a {to}',
+  'ease-all-unshown':
+    'Repartir en cada tendel menos de lo que marca la cinta: {courses, plural, one {# hilada llega} other {# hiladas llegan}} a la altura.',
   'ease-all-because':
     'Ajustar todas las juntas a {to}: {courses, plural, one {# hilada llega} other {# hiladas llegan}} a la altura, y {by} por junta no se nota.',
   'ask-beds': 'Pedir juntas de {bed}',
@@ -33,8 +35,9 @@ export const gauge: Catalogue['gauge'] = {
   'lose-lowest': 'Perderlo en {beds, plural, one {la junta más baja} other {las # juntas más bajas}}',
   'lose-lowest-because':
     'Perderlo abajo: {beds, plural, one {la junta más baja} other {las # juntas más bajas}} a {low}, luego {rest} a {bed}. {seen}',
-  'finish-hides': 'El acabado lo tapa.',
+  'finish-hides': '{by, select, finish {El acabado} other {El suelo o el zócalo}} lo tapa.',
   'change-shows': 'Las menos juntas que permiten los límites; un cambio de {by} se ve en una cara aparente.',
+  'change-unseen-at': 'Un solo cambio a {at}, demasiado chico para notarse ahí.',
   'change-unseen': 'Un solo cambio cerca del suelo, muy pequeño para llamar la vista.',
   'gauge-each':
     'Un escantillón para cada tramo{odd, select, half_high {, una hilada de media altura} sawn {, una hilada cortada} other {}}',

@@ -123,10 +123,13 @@ describe('where the difference is lost', () => {
     show: 'mm',
     build: { face },
   });
-  const lowest = (w: OneWall): (number | undefined)[] =>
-    planOf(w, true)
-      .choices.filter((c) => c.kind.startsWith('lowest'))
-      .map((c) => (c.edit[0] as { value?: { lowest?: number } }).value?.lowest);
+  const lowest = (w: OneWall): (number | undefined)[] => {
+    const p = planOf(w, true);
+    const asks = (edit: unknown): { value?: { lowest?: number } } | undefined => (edit as never[])[0];
+    return p.choices
+      .filter((c) => c.kind.startsWith('lowest'))
+      .map((c) => (c.applied ? p.gauge.lowest : asks(c.edit)?.value?.lowest));
+  };
   test('30 mm on a fair face: ten beds of 13 change by 3 mm; six of 15 are the fewest the limits allow', () => {
     expect(lowest(wall({}))).toEqual(expect.arrayContaining([10, 6]));
   });

@@ -5,14 +5,15 @@ import { SAYS } from './messages.js';
 import { issue, type Issue, type Try } from '../../findings/issue.js';
 import type { SetOpening, SetWall } from '../set-out/wall.js';
 import { bedLimits, gaugeSlack } from './courses.js';
+import { hiddenLimits, isHidden } from './limits.js';
 import { sampleIssues } from './sampleIssues.js';
 import type { GaugeSolution } from './solve.js';
 
 function heightIssue(wall: SetWall, gauge: GaugeSolution): Issue[] {
   if (gauge.short === 0 && gauge.outside.length === 0) return [];
-  const limits = bedLimits(wall);
-  const { least, most } = limits;
   const bed = gauge.outside[0] ?? 1;
+  const course = gauge.courses[bed - 1];
+  const { least, most } = bed > 1 && course && isHidden(wall, course) ? hiddenLimits(wall) : bedLimits(wall);
   const says =
     gauge.short === 0
       ? SAYS['bed-comes-to']({ bed, to: gauge.courses[bed - 1]?.bed ?? 0, least, most })

@@ -16,6 +16,10 @@ export function hiddenLimits(wall: SetWall): { least: number; most: number } {
   };
 }
 
+/** Whether a course's bed lies where it is not seen. */
+export const isHidden = (wall: Pick<SetWall, 'hiddenTo'>, c: { bottom: number; bed: number }): boolean =>
+  c.bottom + c.bed <= wall.hiddenTo;
+
 /**
  * The largest change from one bed to the next at this height that goes unnoticed, mm: none is too large where
  * the work is hidden, and near eye level less will do than elsewhere.

@@ -13,6 +13,7 @@ import {
 } from './courses.js';
 import { fixedHeights } from './fixed.js';
 import { changeAt, hiddenLimits, LEAST_SAWN_OFF, THINNEST_SAWN } from './limits.js';
+import { hiddenLow } from './ways/lowest.js';
 import { meetHeights, type MeetProblem, type MeetSolution } from './meet.js';
 
 /** How the courses are got to the height: what was asked for, with every default decided. */
@@ -87,6 +88,8 @@ function spreadFor(wall: SetWall): Spread {
   if (gauge.halfHigh !== undefined)
     return withOdd(wall, whole, gauge.halfHigh, 'half-high') ?? evenSpread(Math.max(1, whole), bed);
   if (gauge.courses === undefined && gauge.lowest === undefined) {
+    const hid = hiddenLow(wall);
+    if (hid) return { count: hid.count, lowest: hid.lowest, lowBed: hid.bed, bed, odd: null };
     const count = easedCount(height, unitHeight, bed, bedLimits(wall));
     return count === null
       ? evenSpread(nearestCount(height, pitch), bed)

@@ -1,9 +1,11 @@
 import { SAYS } from '../messages.js';
 import { INCH, SAME_PLACE } from '../../../measure/length.js';
+import type { Show } from '../../../measure/format.js';
 import type { SetWall } from '../../set-out/wall.js';
 import { bedLimits, evenSpread, layCourses } from '../courses.js';
 import type { GaugeSolution } from '../solve.js';
-import { gaugeEdit, sumSquares, write, type GaugeWay } from './way.js';
+import { hiddenLow } from './lowest.js';
+import { bedsCost, gaugeEdit, write, type GaugeWay } from './way.js';
 
 /** The whole numbers of courses either side of the height. One when it divides. */
 export function countsNear(wall: SetWall): number[] {
@@ -19,6 +21,9 @@ export const inForce = (now: GaugeSolution, count: number, lowest: number): bool
   now.sawn === null &&
   now.halfHigh === null &&
   now.short === 0;
+
+/** A bed changed by less shows no change on a tape of millimetres, or of sixteenths. */
+const unshown = (show: Show): number => (show === 'mm' ? 0.5 : INCH / 32);
 
 /** Every bed eased alike: the rest is spread so thin that nobody finds it. */
 export function easedWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
@@ -38,17 +43,21 @@ export function easedWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
   return eased.map((n) => {
     const b = bedFor(n);
     const courses = layCourses(evenSpread(n, b), unitHeight);
+    const by = Math.abs(b - bed);
+    const leads = n === usual && hiddenLow(wall) === null;
     return {
       kind: 'ease-all',
       name: divides ? SAYS['courses-at']({ courses: n, bed }) : SAYS['ease-all']({ beds: n, to: b }),
       says: divides
         ? SAYS['courses-at-divides']({ courses: n, bed })
-        : SAYS['ease-all-because']({ to: b, courses: n, by: Math.abs(b - bed) }),
-      edit: gaugeEdit(wall, n === usual ? null : { courses: n }),
-      cost: sumSquares(courses, bed),
+        : by < unshown(wall.show)
+          ? SAYS['ease-all-unshown']({ courses: n })
+          : SAYS['ease-all-because']({ to: b, courses: n, by }),
+      edit: gaugeEdit(wall, leads ? null : { courses: n }),
+      cost: bedsCost(wall, courses),
       applied: inForce(now, n, n),
       courses,
-      leads: n === usual,
+      leads,
     };
   });
 }
@@ -83,7 +92,7 @@ export function jointWays(wall: SetWall): GaugeWay[] {
             },
             ...gaugeEdit(wall, null),
           ],
-          cost: sumSquares(courses, wall.bed),
+          cost: bedsCost(wall, courses),
           applied: false,
           courses,
         },

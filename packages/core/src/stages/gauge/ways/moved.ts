@@ -28,6 +28,9 @@ function movedFooting(wall: SetWall, up: number): PatchStep[] | null {
   ];
 }
 
+/** Nobody moves a footing by less: its concrete is not poured so true. Common practice, mm. */
+const WORTH_MOVING = 12;
+
 /** Target beds throughout, and the footing raised or lowered, or another height asked for. */
 export function movedWays(wall: SetWall): GaugeWay[] {
   const pitch = wall.unitHeight + wall.bed;
@@ -37,7 +40,7 @@ export function movedWays(wall: SetWall): GaugeWay[] {
     const courses = layCourses(evenSpread(n, wall.bed), wall.unitHeight);
     const footing = movedFooting(wall, up);
     const way = up > 0 ? 'raise' : 'lower';
-    if (footing) {
+    if (footing && Math.abs(up) >= WORTH_MOVING) {
       list.push({
         kind: 'move-footing',
         name: SAYS['move-footing']({ way, by: Math.abs(up) }),

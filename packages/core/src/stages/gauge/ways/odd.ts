@@ -3,7 +3,7 @@ import { SAYS } from '../messages.js';
 import { bedLimits, evenSpread, layCourses } from '../courses.js';
 import { LEAST_SAWN_OFF, THINNEST_SAWN } from '../limits.js';
 import type { GaugeSolution } from '../solve.js';
-import { gaugeEdit, sumSquares, type GaugeWay } from './way.js';
+import { bedsCost, gaugeEdit, type GaugeWay } from './way.js';
 
 /** One course of half-high units, the rest eased over it. */
 export function halfHighWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
@@ -24,7 +24,7 @@ export function halfHighWays(wall: SetWall, now: GaugeSolution): GaugeWay[] {
         name: SAYS['half-high-first'](),
         says: SAYS['half-high-first-because']({ high: halfHigh, courses: whole, bed: eased }),
         edit: gaugeEdit(wall, { halfHigh: 1, courses: whole + 1 }),
-        cost: wall.weights.gauge.halfHighCourse + sumSquares(courses, bed),
+        cost: wall.weights.gauge.halfHighCourse + bedsCost(wall, courses),
         applied: now.met === null && now.halfHigh === 1 && now.count === whole + 1 && now.short === 0,
         courses,
       },

@@ -1,10 +1,11 @@
-import { millimetres } from '../../../measure/length.js';
+import { millimetres, SAME_PLACE } from '../../../measure/length.js';
 import { writeLength } from '../../../measure/format.js';
 import type { Said } from '../../../messages/message.js';
 import type { PatchStep } from '../../../job/edits/patch.js';
 import type { Gauge, Stated } from '../../../job/types.js';
 import type { SetWall } from '../../set-out/wall.js';
 import type { Course } from '../courses.js';
+import { hiddenLimits, isHidden } from '../limits.js';
 
 /** One way to bring the courses to the height, before it is ranked. */
 export interface GaugeWay {
@@ -33,5 +34,10 @@ export function gaugeEdit(wall: SetWall, to: Gauge | null): PatchStep[] {
 
 export const write = (wall: SetWall, value: number): Stated => writeLength(millimetres(value), wall.show);
 
-export const sumSquares = (courses: readonly Course[], target: number): number =>
-  courses.reduce((sum, c) => sum + (c.bed - target) ** 2, 0);
+/** What beds off their target cost: those that ground, a skirting or a finish hides cost nothing inside the limits for them. */
+export function bedsCost(wall: SetWall, courses: readonly Course[]): number {
+  const { least, most } = hiddenLimits(wall);
+  const hides = (c: Course): boolean =>
+    isHidden(wall, c) && c.bed >= least - SAME_PLACE && c.bed <= most + SAME_PLACE;
+  return courses.reduce((sum, c) => sum + (hides(c) ? 0 : (c.bed - wall.bed) ** 2), 0);
+}

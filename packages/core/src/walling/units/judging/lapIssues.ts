@@ -37,6 +37,17 @@ function branchTries(wall: SetWall, run: BondedRun, at: number): Try[] {
     }));
 }
 
+/** Units changed by hand about a place: put back as the bond has them. */
+const byHand = (wall: SetWall, run: number, at: number, from: number, to: number): Try[] =>
+  wall.changes
+    .filter(
+      (c) => c.run === run && c.course >= from && c.course <= to && Math.abs(c.at - at) <= wall.unitLength,
+    )
+    .map((c) => ({
+      says: SAYS['put-back']({ course: c.course }),
+      edit: [{ op: 'remove', path: `/walls/${wall.index}/build/pieces/${c.index}` }],
+    }));
+
 export function lapIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issue[] {
   if (leaf.rules.least === 0) return [];
   const { straight, short } = lapFaults(leaf.rows, leaf.rules);
@@ -59,6 +70,7 @@ export function lapIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issu
       at,
       source: wall.profile.leastLapSource,
       tries: () => [
+        ...byHand(wall, run.index, at, from, to),
         ...wayTries(wall),
         ...lengthTries(wall, run.index),
         ...openingsNear(wall, run.index, at).flatMap((o) => snapTries(wall, run, o).slice(0, 2)),
@@ -80,6 +92,7 @@ export function lapIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issu
       });
     }
     const courses = first.to - first.from + 1;
+    const changed = byHand(wall, run.index, at, from, to).length > 0;
     return issue({
       ...shared,
       code: 'straight-joint',
@@ -91,6 +104,7 @@ export function lapIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Issu
         leaf: leaf.name,
         from: first.from,
         to: first.to,
+        hand: changed ? 'yes' : 'no',
       }),
     });
   });

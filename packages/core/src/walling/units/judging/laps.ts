@@ -61,30 +61,45 @@ function comparing(least: number): (below: Row, above: Row) => Near[] {
   };
 }
 
+/** A piece sawn to a slope ends at a place and nothing goes across it: its perp was sawn away with the rest, and no joint is broken. */
+const hiddenBy = (row: Row, x: Mm, reach: number): boolean =>
+  row.pieces.some(
+    (p) => p.rake !== undefined && Math.min(Math.abs(p.from - x), Math.abs(p.to - x)) < reach,
+  ) && !row.pieces.some((p) => p.from < x - reach && p.to > x + reach);
+
 /**
  * Perps of neighbouring courses that stand over one another, each within `reach` of the next, followed from the lowest
- * course up.
+ * course up. A course where a raked piece lies across the place is counted with those under and over it: a joint that begins at the springing of
+ * a curved or stepped top goes on behind it.
  */
 function stackedPerps(rows: readonly Row[], reach: number): Stacked[] {
   const near = comparing(reach);
+  const raked = rows.map((r) => r.pieces.some((p) => p.rake !== undefined));
   const done: Stacked[] = [];
-  let open: (Stacked & { last: number })[] = [];
-  for (let i = 0; i + 1 < rows.length; i++) {
-    const [below, above] = [rows[i], rows[i + 1]];
+  let open: (Stacked & { last: number; row: number })[] = [];
+  for (let i = 1; i < rows.length; i++) {
+    const [below, above, under] = [rows[i - 1], rows[i], rows[i - 2]];
     if (!below || !above) continue;
     const next: typeof open = [];
     const goneOn = new Set<(typeof open)[number]>();
-    for (const n of near(below, above)) {
-      const before = open.find((c) => Math.abs(c.last - n.below) < SAME_PLACE);
+    const link = (n: Near, from: number): void => {
+      const before = open.find((c) => c.row === from && Math.abs(c.last - n.below) < SAME_PLACE);
       if (before) goneOn.add(before);
       next.push(
         before
-          ? { ...before, last: n.above, to: i + 2, lap: Math.min(before.lap, n.lap) }
-          : { at: n.below, from: i + 1, to: i + 2, lap: n.lap, last: n.above },
+          ? { ...before, last: n.above, row: i, to: i + 1, lap: Math.min(before.lap, n.lap) }
+          : { at: n.below, from: from + 1, to: i + 1, lap: n.lap, last: n.above, row: i },
       );
-    }
-    done.push(...open.filter((c) => !goneOn.has(c)));
-    open = next;
+    };
+    for (const n of near(below, above)) link(n, i - 1);
+    if (under && raked[i - 1])
+      for (const n of near(under, above))
+        if (hiddenBy(below, n.below, reach) && !next.some((c) => Math.abs(c.last - n.above) < SAME_PLACE))
+          link(n, i - 2);
+    // What may yet go on behind a raked piece waits one course more.
+    const waits = open.filter((c) => !goneOn.has(c) && c.row === i - 1 && hiddenBy(above, c.last, reach));
+    done.push(...open.filter((c) => !goneOn.has(c) && !waits.includes(c)));
+    open = [...next, ...waits];
   }
   return [...done, ...open].map(({ at, from, to, lap }) => ({ at, from, to, lap }));
 }
