@@ -24,7 +24,14 @@ export const ground: Catalogue['ground'] = {
   'footing-thin':
     '{depth} of concrete projects {projects}: under a building it is at least its projection and at least {least}. {garden} is for garden bases only.',
   uneven:
-    '{simulated, select, yes {Practice with simulated readings. } other {}}Before a unit is laid: {grind, plural, =0 {} other {grind under #}}{grind, plural, =0 {} other {{pack, plural, =0 {} other {, }}}}{pack, plural, =0 {} other {pack under #}}. The worst leaves a bed of {bed} at {at}; {does, select, grind {take off} other {bring up}} {by}.',
+    '{simulated, select, yes {Practice with simulated readings. } other {}}Before a unit is laid: {grind, plural, =0 {} other {grind under #}}{grind, plural, =0 {} other {{pack, plural, =0 {} other {, }}}}{pack, plural, =0 {} other {pack under #}}. The worst leaves a bed of {bed} at {at}; {does, select, grind {take off} other {bring up}} {by}. {line}',
+  'line-serves':
+    'A line {way, select, as_drawn {as drawn} higher {{by} higher} other {{by} lower}} serves all of it: first beds from {least} to {most}.',
+  'line-leaves':
+    'The least there is to do is with a line {way, select, as_drawn {as drawn} higher {{by} higher} other {{by} lower}}: {work}.',
+  'work-at': '{does, select, grind {grind off} other {pack up}} {by} at {at} of {run}',
+  'footing-too-narrow':
+    'The footing is {width} wide and stands {projects} past each face; at least {leastWidth} and {leastPast} are asked, and the ground may ask more.',
   diagonal:
     'The second diagonal should read {wanted} from the other five tapes; it is {off} off. Tape again before a peg is moved.',
   'not-square': '{corners}, with A kept and AB kept on its line.',

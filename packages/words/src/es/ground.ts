@@ -23,7 +23,14 @@ export const ground: Catalogue['ground'] = {
   'footing-thin':
     '{depth} de concreto vuela {projects}: bajo un edificio es al menos lo que vuela y al menos {least}. {garden} es solo para bases de jardín.',
   uneven:
-    '{simulated, select, yes {Práctica con lecturas simuladas. } other {}}Antes de pegar una pieza: {grind, plural, =0 {} other {rebajar bajo #}}{grind, plural, =0 {} other {{pack, plural, =0 {} other {, }}}}{pack, plural, =0 {} other {calzar bajo #}}. La peor deja una junta de {bed} a {at}; {does, select, grind {quite} other {suba}} {by}.',
+    '{simulated, select, yes {Práctica con lecturas simuladas. } other {}}Antes de pegar una pieza: {grind, plural, =0 {} other {rebajar bajo #}}{grind, plural, =0 {} other {{pack, plural, =0 {} other {, }}}}{pack, plural, =0 {} other {calzar bajo #}}. La peor deja una junta de {bed} a {at}; {does, select, grind {quite} other {suba}} {by}. {line}',
+  'line-serves':
+    'Un hilo {way, select, as_drawn {como está en el plano} higher {{by} más alto} other {{by} más bajo}} sirve para todo: primeros tendeles de {least} a {most}.',
+  'line-leaves':
+    'Lo menos que queda por hacer es con un hilo {way, select, as_drawn {como está en el plano} higher {{by} más alto} other {{by} más bajo}}: {work}.',
+  'work-at': '{does, select, grind {rebajar} other {calzar}} {by} a {at} de {run}',
+  'footing-too-narrow':
+    'La zapata tiene {width} de ancho y sale {projects} de cada cara; se piden al menos {leastWidth} y {leastPast}, y el terreno puede pedir más.',
   diagonal:
     'La segunda diagonal debería dar {wanted} según las otras cinco cintas; está {off} fuera. Mida otra vez antes de mover una estaca.',
   'not-square': '{corners}, dejando A y AB en su línea.',

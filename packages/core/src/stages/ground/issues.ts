@@ -3,6 +3,7 @@ import { SAYS } from './messages.js';
 import type { Said } from '../../messages/message.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import type { JobDocument } from '../../job/types.js';
+import { footingRule } from '../../tables/footings.js';
 import { footingAmounts } from '../set-out/footing.js';
 import type { SiteLevels } from '../set-out/site.js';
 import type { Survey } from './survey.js';
@@ -74,8 +75,11 @@ function siteIssues(job: JobDocument, wall: SetWall, site: SiteLevels): Issue[] 
 function footingIssues(wall: SetWall): Issue[] {
   if (!wall.footing) return [];
   const { projection } = footingAmounts(wall, wall.footing);
+  const rule = footingRule(wall.profile.id);
+  // A garden wall's may be thinner; it is no narrower for that.
   const least = Math.max(LEAST_FOOTING, projection);
-  if (projection >= 0 && wall.footing.depth >= least - 1e-3) return [];
+  const narrow = projection < rule.projection - 0.5 || wall.footing.width < rule.width - 0.5;
+  if (!narrow && wall.footing.depth >= least - 1e-3) return [];
   return [
     issue({
       code: 'footing-thin',
@@ -84,15 +88,35 @@ function footingIssues(wall: SetWall): Issue[] {
       says:
         projection < 0
           ? SAYS['footing-narrow']({ by: -projection * 2 })
-          : SAYS['footing-thin']({
-              depth: wall.footing.depth,
-              projects: projection,
-              least: LEAST_FOOTING,
-              garden: GARDEN_FOOTING,
-            }),
-      source: 'common practice; depth and width are for local code and the ground',
+          : narrow
+            ? SAYS['footing-too-narrow']({
+                width: wall.footing.width,
+                leastWidth: rule.width,
+                projects: projection,
+                leastPast: rule.projection,
+              })
+            : SAYS['footing-thin']({
+                depth: wall.footing.depth,
+                projects: projection,
+                least: LEAST_FOOTING,
+                garden: GARDEN_FOOTING,
+              }),
+      source: narrow ? rule.source : 'common practice; depth and width are for local code and the ground',
     }),
   ];
+}
+
+/** What the least line comes to: none to move where the drawn one is it. */
+function lineServes(wall: SetWall, { line }: Survey): Said {
+  if (!line) return '';
+  const { shift, least, most, work } = line;
+  const way = Math.abs(shift) < 0.5 ? 'as-drawn' : shift > 0 ? 'higher' : 'lower';
+  const by = Math.abs(shift);
+  if (work.length === 0) return SAYS['line-serves']({ way, by, least, most });
+  const where = work.map((w) =>
+    SAYS['work-at']({ does: w.does, by: w.by, at: w.at, run: wall.runs[w.run]?.name ?? '' }),
+  );
+  return SAYS['line-leaves']({ way, by, work: where });
 }
 
 interface Surveyed {
@@ -129,6 +153,7 @@ export function groundIssues(job: JobDocument, { wall, survey, site }: Surveyed)
           at: worst.from,
           does: worst.verdict === 'grind' ? 'grind' : 'pack',
           by: worst.by,
+          line: lineServes(wall, survey),
         }),
         source: wall.profile.firstBed.source,
       }),

@@ -3,6 +3,8 @@ import { messages } from '../../messages/message.js';
 const HIGH = ['high', 'low'] as const;
 const YES = ['yes', 'no'] as const;
 
+const WAY = ['as-drawn', 'higher', 'lower'] as const;
+
 export const GROUND_ROOM = {
   'layers-off': { layers: 'length', by: 'length', side: ['more', 'less'], stated: 'length' },
   'readings-out': { points: 'series' },
@@ -10,6 +12,10 @@ export const GROUND_ROOM = {
   assumed: { what: 'series' },
   'footing-narrow': { by: 'length' },
   'footing-thin': { depth: 'length', projects: 'length', least: 'length', garden: 'length' },
+  'line-serves': { way: WAY, by: 'length', least: 'length', most: 'length' },
+  'line-leaves': { way: WAY, by: 'length', work: 'series' },
+  'work-at': { does: ['grind', 'pack'], by: 'length', at: 'length', run: 'name' },
+  'footing-too-narrow': { width: 'length', leastWidth: 'length', projects: 'length', leastPast: 'length' },
   uneven: {
     simulated: YES,
     grind: 'count',
@@ -18,6 +24,7 @@ export const GROUND_ROOM = {
     at: 'length',
     does: ['grind', 'pack'],
     by: 'length',
+    line: 'said',
   },
   diagonal: { wanted: 'length', off: 'length' },
   'not-square': { corners: 'series' },

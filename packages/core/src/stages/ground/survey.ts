@@ -5,13 +5,16 @@ import { stated } from '../../job/stated.js';
 import type { JobDocument, Stated } from '../../job/types.js';
 import { fadePlan, sayLean, type FadePlan, type SaidLean } from '../set-out/lean.js';
 import { drifts, type Drift } from '../set-out/oldGauge.js';
-import { pouredBeds, type PouredUnit } from '../set-out/poured.js';
+import { leastLine, spotsOf, type LeastLine, type SpotOn } from '../set-out/leastLine.js';
+import { pouredBeds, type PouredUnit, type Spot } from '../set-out/poured.js';
 import { checkSquare, threeFourFive, type SquareAnswer } from '../set-out/square.js';
 import { thicknessActing, type SetWall } from '../set-out/wall.js';
 
 /** What measuring the ground, the footing and the old work of one wall comes to. */
 export interface Survey {
   poured: { run: number; units: PouredUnit[] }[];
+  /** The line that serves the footing as poured with least grinding and packing; null where nothing is levelled. */
+  line: LeastLine | null;
   /** Runs some of whose spot levels come from the simulated level. */
   simulated: number[];
   square: SquareAnswer | null;
@@ -41,8 +44,8 @@ function bedsOf(
   run: number,
   laid: readonly FirstLaid[],
   limits: { least: number; most: number },
-): PouredUnit[] {
-  const spots = wall.poured.filter((s) => s.run === run);
+): { units: PouredUnit[]; spots: SpotOn[] } {
+  const spots = spotsOf(wall, run);
   const rises = [...new Set(laid.map((u) => u.rise))];
   const riseAt = (x: number): number =>
     laid.reduce(
@@ -52,11 +55,16 @@ function bedsOf(
       },
       { by: Infinity, rise: 0 },
     ).rise;
-  return rises.flatMap((rise) => {
-    const own = spots.filter((s) => riseAt(s.at) === rise).map((s) => ({ ...s, level: s.level - rise }));
-    const units = laid.filter((u) => u.rise === rise);
-    return own.length > 0 ? pouredBeds(units, own, wall.bed, limits) : [];
-  });
+  const over = (s: Spot): Spot => ({ at: s.at, level: s.level - riseAt(s.at) });
+  return {
+    units: rises.flatMap((rise) => {
+      const own = spots.filter((s) => riseAt(s.at) === rise).map(over);
+      const units = laid.filter((u) => u.rise === rise);
+      return own.length > 0 ? pouredBeds(units, own, wall.bed, limits) : [];
+    }),
+    // A neighbour's spot is on the list of its own run already.
+    spots: wall.poured.filter((s) => s.run === run).map((s) => ({ run, ...over(s) })),
+  };
 }
 
 /** `firstLaid` gives the units that stand on a run's footing, as the bond laid them. */
@@ -67,7 +75,9 @@ export function surveyOf(job: JobDocument, wall: SetWall, firstLaid: (run: numbe
     least: Math.min(toMillimetres(firstBed.least), wall.bed),
     most: Math.max(toMillimetres(firstBed.most), wall.bed),
   };
-  const runs = [...new Set(wall.poured.map((s) => s.run))].sort((a, b) => a - b);
+  const runs =
+    wall.poured.length === 0 ? [] : wall.runs.map((_, i) => i).filter((i) => spotsOf(wall, i).length > 0);
+  const laid = runs.map((run) => ({ run, ...bedsOf(wall, run, firstLaid(run), limits) }));
   const courses = Math.round(wall.height / (wall.unitHeight + wall.bed));
   const taped = document?.square;
   const [first, second] = [wall.runs[0]?.length ?? 0, wall.runs[1]?.length ?? 0];
@@ -93,10 +103,12 @@ export function surveyOf(job: JobDocument, wall: SetWall, firstLaid: (run: numbe
     engineer.push(SAYS.leans({ oneIn: Math.round(said.oneIn), most: wall.profile.leanLimit.oneIn }));
   if (fade?.outside) engineer.push(SAYS['leaves-middle-third']());
   return {
-    poured: runs.map((run) => ({
-      run,
-      units: bedsOf(wall, run, firstLaid(run), limits),
-    })),
+    poured: laid.map(({ run, units }) => ({ run, units })),
+    line: leastLine(
+      laid.flatMap((l) => l.spots),
+      wall.bed,
+      limits,
+    ),
     simulated: runs.filter((run) => (document?.poured ?? []).some((s) => s.run === run && s.simulated)),
     square: taped && first > 0 && second > 0 ? checkSquare({ ab, bc, cd, da, ac, bd }, first, second) : null,
     threeFourFive:

@@ -18,7 +18,7 @@ const wall = (
     held,
     ...(held === 'soil' ? { retains: { height: "3'" } } : {}),
     jointEvery: "60'",
-    steel: { vertical: { bar: bar as '#5', every: '32"', ...more?.vertical }, ...more } as Wall['steel'],
+    steel: { vertical: { bar: bar, every: '32"', ...more?.vertical }, ...more },
     grout: { fill: 'steel', aggregate: 'fine' },
   },
 });

@@ -4,16 +4,15 @@ import { planOf, straight, type OneWall } from '../../../test/jobs.js';
 import type { Piece, Row } from '../laying/row.js';
 import { lapFaults } from './laps.js';
 
-const piece = (from: number, to: number, rake?: Piece['rake']): Piece =>
-  ({
-    kind: 'stretcher',
-    from,
-    to,
-    cutFrom: null,
-    opening: -1,
-    band: null,
-    ...(rake ? { rake } : {}),
-  }) as Piece;
+const piece = (from: number, to: number, rake?: Piece['rake']): Piece => ({
+  kind: 'stretcher',
+  from,
+  to,
+  cutFrom: null,
+  opening: -1,
+  band: null,
+  ...(rake ? { rake } : {}),
+});
 const row = (perps: number[], pieces: Piece[] = []): Row => ({
   pieces,
   perps: perps.map((at) => ({ at, width: 10 })),
