@@ -69,7 +69,10 @@ test('plan --json prints the plan and nothing else, in the contract’s shape', 
   expect(Object.keys(p.walls[0] ?? {})).toEqual(
     expect.arrayContaining(['id', 'courses', 'rows', 'units', 'bars', 'cells', 'findings', 'choices']),
   );
-  expect(Object.keys(p.tally)).toEqual(['units', 'mortar', 'grout', 'concrete', 'steel']);
+  expect(Object.keys(p.tally)).toEqual([
+    ...['units', 'mortar', 'grout', 'concrete', 'steel'],
+    ...['ties', 'dpc', 'trays', 'weeps'],
+  ]);
   // Uprights have a place along the run, bars along the wall a course instead.
   const bars = p.walls[0]?.bars as { mark: string; at?: number; course?: number }[];
   expect(bars.length).toBeGreaterThan(0);

@@ -66,6 +66,7 @@ export { STAGES, type StageId } from './plan/registry.js';
 export * from './scene/elevation.js';
 export * from './scene/lines.js';
 export { EXPOSURE_CLASSES } from './tables/cover.js';
+export { tieDensity } from './stages/cavity/ties.js';
 export { FIRST_CAVITY } from './tables/cavities.js';
 export * from './scene/pole.js';
 export * from './scene/tape.js';

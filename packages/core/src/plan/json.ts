@@ -415,9 +415,9 @@ export function planJson(plan: Plan, say: Say): Record<string, unknown> {
         geometric: tidyVolume(sum(groutInWall)),
         used: tidyVolume(sum(groutInWall) * GROUT_FACTOR),
       },
-      ...crossingJson(plan),
       concrete: concreteJson(plan, say),
       steel: steelJson(plan),
+      ...crossingJson(plan),
     },
   };
 }

@@ -19,7 +19,8 @@ export interface TieRule {
   source: string;
 }
 
-const SQUARE_FOOT = (FOOT / 1000) ** 2;
+/** m². */
+export const SQUARE_FOOT = (FOOT / 1000) ** 2;
 
 const UK: TieRule = {
   // 900 by 450 is published as 2.5 a square metre.

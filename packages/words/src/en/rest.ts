@@ -12,7 +12,7 @@ export const grout: Catalogue['grout'] = {
 
 export const cavity: Catalogue['cavity'] = {
   'ties-few':
-    'Ties come to {has, number, ::.00} to a square metre and {wants, number, ::.00} are asked; along the wall {along} apart ({alongMost} at most), up it {up} ({upMost} at most). Density and spacing must both hold.',
+    'Ties come to {tape, select, mm {{has, number} to a square metre and {wants, number} asked} other {one for {has, number} ft² and {wants, number} ft² the most}}; along the wall {along} apart ({alongMost} at most), up it {up} ({upMost} at most). Density and spacing must both hold.',
   'ties-by-rule': 'Space them by the rule: {along} along, {up} up, nearer where the area asks it',
   'ties-not-level':
     'The beds of the two [leaves] do not come level within {within} often enough: {widest} go by without a row of ties, and they may be {up} apart.',
@@ -77,7 +77,7 @@ export const standing: Catalogue['standing'] = {
   'how-exposed':
     'How exposed is the place? Standing free it may be {least} high where it is open, {most} where it is sheltered. As high as this serves up to exposure {zone, number}.',
   'exposure-is':
-    'Exposure {zone}: {zone, select, 1 {sheltered} 2 {some shelter} 3 {little shelter} other {open}}',
+    '{zone, select, 1 {Exposure 1: sheltered} 2 {Exposure 2: some shelter} 3 {Exposure 3: little shelter} other {Exposure 4: open}}',
   'ground-not-said':
     'It is said that soil stands against this wall, and not how high. Say so: soil decides whether an engineer does.',
 };

@@ -12,7 +12,7 @@ export const grout: Catalogue['grout'] = {
 
 export const cavity: Catalogue['cavity'] = {
   'ties-few':
-    'Los amarres dan {has, number, ::.00} por metro cuadrado y se piden {wants, number, ::.00}; a lo largo a {along} (máximo {alongMost}), hacia arriba a {up} (máximo {upMost}). Han de cumplir las dos cosas.',
+    'Los amarres dan {tape, select, mm {{has, number} por metro cuadrado y se piden {wants, number}} other {uno por {has, number} ft² y lo más es {wants, number} ft²}}; a lo largo a {along} (máximo {alongMost}), hacia arriba a {up} (máximo {upMost}). Han de cumplir las dos cosas.',
   'ties-by-rule':
     'Ponerlos por la regla: {along} a lo largo, {up} hacia arriba, más juntos donde el área lo pida',
   'ties-not-level':
@@ -78,7 +78,7 @@ export const standing: Catalogue['standing'] = {
   'how-exposed':
     '¿Qué tan expuesto está el sitio? Libre, puede tener {least} de alto donde es abierto y {most} donde es abrigado. Así de alto sirve hasta la exposición {zone, number}.',
   'exposure-is':
-    'Exposición {zone}: {zone, select, 1 {abrigado} 2 {algo abrigado} 3 {poco abrigado} other {abierto}}',
+    '{zone, select, 1 {Exposición 1: abrigado} 2 {Exposición 2: algo abrigado} 3 {Exposición 3: poco abrigado} other {Exposición 4: abierto}}',
   'ground-not-said':
     'Se dice que hay tierra contra este muro, y no hasta qué alto. Dígalo: la tierra decide si decide un ingeniero.',
 };

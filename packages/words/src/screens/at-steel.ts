@@ -255,9 +255,10 @@ export const AT_STEEL_SAYS = {
   tiesEnough: 'enough',
   tiesFew: 'too few',
   tieVerdict: [
-    '{holds, select, yes {Enough: } other {Not enough: }}{has, number, ::.00} to a square metre and {wants, number, ::.00} asked; along {along} of {alongMost} at most; up {up} of {upMost} at most',
+    '{holds, select, yes {Enough: } other {Not enough: }}{tape, select, mm {{has, number} to a square metre and {wants, number} asked} other {one for {has, number} ft² and {wants, number} ft² the most}}; along {along} of {alongMost} at most; up {up} of {upMost} at most.',
     {
       holds: ['yes', 'no'],
+      tape: ['mm', 'ft-in'],
       has: 'number',
       wants: 'number',
       along: 'length',

@@ -1,4 +1,4 @@
-import type { Message } from '@even-tally/core';
+import { tieDensity, type Message } from '@even-tally/core';
 import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { Mark } from '../../bench/Shapes';
@@ -42,8 +42,8 @@ export function TiesPart({ job, view, show }: PanelProps): ReactNode {
         <Told
           said={AT_STEEL.tieVerdict({
             holds: ties.holds ? 'yes' : 'no',
-            has: ties.perM2,
-            wants: ties.wants,
+            tape: show,
+            ...tieDensity(ties.perM2, 1 / ties.wants, show),
             along: ties.along,
             alongMost: ties.alongMost,
             up: ties.up,

@@ -1,4 +1,4 @@
-import { EXPOSURE_CLASSES, UNITS, type LapRule, type Message } from '@even-tally/core';
+import { EXPOSURE_CLASSES, UNITS } from '@even-tally/core';
 import { AT_STEEL } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useTell } from '../../state/words';

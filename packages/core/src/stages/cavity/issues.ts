@@ -2,7 +2,7 @@ import { SAYS } from './messages.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import { behindCavity, type Leaf, type Leaved } from '../../walling/units/leaves/leaf.js';
 import { LEVEL_WITHIN } from './levels.js';
-import { wallTies } from './ties.js';
+import { tieDensity, wallTies } from './ties.js';
 
 /** A cavity narrower than this lets mortar bridge it, mm (AD A 2C6, from memory). */
 const LEAST_CAVITY = 50;
@@ -34,8 +34,8 @@ function tieIssues(work: Leaved & Pick<Leaf, 'gauge'>): Issue[] {
       severity: 'fault',
       course: 1,
       says: SAYS['ties-few']({
-        has: tied.perM2,
-        wants: 1 / rule.area,
+        tape: wall.show,
+        ...tieDensity(tied.perM2, rule.area, wall.show),
         along: Math.max(tied.along, wall.ties.across ?? 0),
         alongMost: rule.along,
         up: levels.widest,

@@ -3,6 +3,7 @@ import { messages } from '../../messages/message.js';
 export const CAVITY_ROOM = {
   'ties-not-level': { within: 'length', widest: 'length', up: 'length' },
   'ties-few': {
+    tape: ['mm', 'ft-in'],
     has: 'number',
     wants: 'number',
     along: 'length',

@@ -1,5 +1,6 @@
 import type { Mm } from '../../measure/length.js';
-import { tieRule, type TieRule } from '../../tables/ties.js';
+import type { Show } from '../../measure/format.js';
+import { SQUARE_FOOT, tieRule, type TieRule } from '../../tables/ties.js';
 import { behindCavity, type Leaf, type Leaved } from '../../walling/units/leaves/leaf.js';
 import type { SetOpening, SetWall } from '../set-out/wall.js';
 import { levelBeds, tieLevels, type TieLevels } from './levels.js';
@@ -29,6 +30,12 @@ export interface TiesPlaced {
   /** Both density and spacing hold. */
   holds: boolean;
 }
+
+/** How many ties there are and are asked as the trade says it: so many to a square metre, or the square feet one serves. */
+export const tieDensity = (perM2: number, area: number, show: Show): { has: number; wants: number } =>
+  show === 'mm'
+    ? { has: Number(perM2.toFixed(1)), wants: Number((1 / area).toFixed(1)) }
+    : { has: Number((1 / perM2 / SQUARE_FOOT).toFixed(2)), wants: Number((area / SQUARE_FOOT).toFixed(2)) };
 
 /** Lengths of a bed between the openings it meets. */
 function betweenOpenings(

@@ -213,7 +213,7 @@ export const atSteel: ScreenTexts['at-steel'] = {
   tiesEnough: 'suficientes',
   tiesFew: 'faltan',
   tieVerdict:
-    '{holds, select, yes {Bastan: } other {No bastan: }}{has, number, ::.00} por metro cuadrado y se piden {wants, number, ::.00}; a lo largo {along}, máximo {alongMost}; hacia arriba {up}, máximo {upMost}',
+    '{holds, select, yes {Bastan: } other {No bastan: }}{tape, select, mm {{has, number} por metro cuadrado y se piden {wants, number}} other {uno por {has, number} ft² y lo más es {wants, number} ft²}}; a lo largo {along}, máximo {alongMost}; hacia arriba {up}, máximo {upMost}.',
   tieKind: 'Amarres de',
   tieWire: 'alambre',
   tieSheet: 'lámina',
