@@ -30,6 +30,7 @@ async function openYard(name: string, email: string): Promise<void> {
 async function linkFor(role: string): Promise<string> {
   await page.goto(`${site.address}/crew`);
   await page.waitForSelector('section[aria-label="Ask somebody in"]');
+  await page.waitForSelector('th[scope="row"]');
   await page.select('select[aria-label="As one who"]', role);
   await press(page, 'Make a link');
   await page.waitForSelector('input[aria-label="The link"]');

@@ -93,7 +93,7 @@ describe('an L building from nothing', () => {
     await at(0.35, 0.55);
     await at(0.35, 0.25);
     await at(0.08, 0.25);
-    const first = await page.$eval('[data-board] circle', (c) => {
+    const first = await page.$eval('[data-board] [data-role="peg-closes"] path', (c) => {
       const r = c.getBoundingClientRect();
       return { x: r.x + r.width / 2, y: r.y + r.height / 2 };
     });

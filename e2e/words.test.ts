@@ -103,6 +103,8 @@ test('at the door and in the yard, every word is out of the catalogue', async ()
     found.push(...(await uncatalogued(path)));
   }
   await page.goto(`${site.address}/crew`);
+  // Who is in the yard comes in over the button, and moves it.
+  await page.waitForSelector('th[scope="row"]');
   await press(page, strange(YARD.makeALink));
   await page.waitForSelector('input[readonly]');
   found.push(...(await uncatalogued('a link')));

@@ -68,6 +68,7 @@ export const FINDINGS = {
   'lintel-bears-on-nothing': 'Under a lintel’s bearing there is no wall, or only a sliver.',
   'lintel-heavy': 'A lintel that one person does not lift alone.',
   'footing-uneven': 'The footing as poured leaves the first bed too thin or too thick somewhere.',
+  'old-gauge-drifts': 'The new courses drift off those of the old wall they meet.',
   'footing-thin': 'The footing is shallower than its projection, or than the least for a building.',
   'layers-do-not-add': 'The layers of a build-up do not add up to the total that was stated.',
   'reading-out': 'A level read on site is not where it should be.',

@@ -221,6 +221,24 @@ function placeFaults(job: JobDocument, i: number): Fault[] {
   );
 }
 
+/** A spot on the footing is a level, or a staff reading under an instrument whose height is stated. */
+function spotFaults(job: JobDocument, i: number): Fault[] {
+  return (job.walls[i]?.poured ?? []).flatMap(({ level, reading }, k): Fault[] => {
+    const path = `/walls/${i}/poured/${k}`;
+    if ((level === undefined) === (reading === undefined))
+      return [{ path, wanted: 'a level or a reading', got: level === undefined ? 'neither' : 'both' }];
+    return reading !== undefined && job.site?.instrument === undefined
+      ? [
+          {
+            path: `${path}/reading`,
+            wanted: 'the height of the instrument, /site/instrument',
+            got: 'nothing',
+          },
+        ]
+      : [];
+  });
+}
+
 /** Faults of one wall of a sound form, and about how many units it holds. */
 function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: Fault[]; units: number } {
   const wall = job.walls[i];
@@ -254,6 +272,8 @@ function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: 
     ]);
   const places = placeFaults(filed, i);
   if (places.length > 0) return none(places);
+  const spots = spotFaults(job, i);
+  if (spots.length > 0) return none(spots);
   faults.push(...cavityFaults(job, i));
   if (wall.meets && !job.walls.some((w) => w.id === wall.meets?.wall && w.id !== wall.id)) {
     faults.push({

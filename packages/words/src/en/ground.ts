@@ -25,6 +25,9 @@ export const ground: Catalogue['ground'] = {
     '{depth} of concrete projects {projects}: under a building it is at least its projection and at least {least}. {garden} is for garden bases only.',
   uneven:
     '{simulated, select, yes {Practice with simulated readings. } other {}}Before a unit is laid: {grind, plural, =0 {} other {grind under #}}{grind, plural, =0 {} other {{pack, plural, =0 {} other {, }}}}{pack, plural, =0 {} other {pack under #}}. The worst leaves a bed of {bed} at {at}; {does, select, grind {take off} other {bring up}} {by}. {line}',
+  'gauge-drifts':
+    'At its top your courses stand {by} {side, select, over {over} other {under}} the old wall’s{meets, select, once {; the two come level again at course {course}} other {, and come level nowhere between}}. Keep your joint, take theirs, or go half way.',
+  'bed-answer': '{answer, select, take {Take theirs: beds of {bed}} other {Go half way: beds of {bed}}}',
   'line-serves':
     'A line {way, select, as_drawn {as drawn} higher {{by} higher} other {{by} lower}} serves all of it: first beds from {least} to {most}.',
   'line-leaves':

@@ -24,6 +24,10 @@ export const ground: Catalogue['ground'] = {
     '{depth} de concreto vuela {projects}: bajo un edificio es al menos lo que vuela y al menos {least}. {garden} es solo para bases de jardín.',
   uneven:
     '{simulated, select, yes {Práctica con lecturas simuladas. } other {}}Antes de pegar una pieza: {grind, plural, =0 {} other {rebajar bajo #}}{grind, plural, =0 {} other {{pack, plural, =0 {} other {, }}}}{pack, plural, =0 {} other {calzar bajo #}}. La peor deja una junta de {bed} a {at}; {does, select, grind {quite} other {suba}} {by}. {line}',
+  'gauge-drifts':
+    'Arriba sus hiladas quedan {by} {side, select, over {por encima} other {por debajo}} de las del muro viejo{meets, select, once {; vuelven a coincidir en la hilada {course}} other {, y no coinciden en ningún punto}}. Conserve su junta, tome la de ellos, o vaya a la mitad.',
+  'bed-answer':
+    '{answer, select, take {Tomar la de ellos: tendeles de {bed}} other {Ir a la mitad: tendeles de {bed}}}',
   'line-serves':
     'Un hilo {way, select, as_drawn {como está en el plano} higher {{by} más alto} other {{by} más bajo}} sirve para todo: primeros tendeles de {least} a {most}.',
   'line-leaves':

@@ -180,6 +180,8 @@ export const AT_SET_OUT_SAYS = {
     'Set its near face {from} from the neighbour’s foot: the {binds, select, footing {footing} plinth {plinth} other {structure}} comes nearest{leans, select, yes {, and the neighbour leans {lean} into the gap there} other {}}.',
     { from: 'length', binds: ['footing', 'plinth', 'structure'], leans: ['yes', 'no'], lean: 'length' },
   ],
+  bedOutside: ['outside {least} to {most}', { least: 'length', most: 'length' }],
+  standsAt: ['stands {by} {way, select, high {high} other {low}}', { way: ['high', 'low'], by: 'length' }],
   sideOnTheNeighbour: 'Side that faces the neighbour',
   heightOfThePlinth: 'Height of the plinth',
   gapOnTheFarSide: 'Gap on the far side',

@@ -3,6 +3,8 @@ import type { ReactNode } from 'react';
 import { useTell } from '../../state/words';
 import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
+import { useWallFields } from '../useWallFields';
+import { written } from '../written';
 
 const ANSWERS = {
   keep: AT_SET_OUT.keepYourJoint,
@@ -11,8 +13,10 @@ const ANSWERS = {
 } as const;
 
 /** The old wall’s gauge against yours: keep your joint, take theirs, or go half way. */
-export function OldGauge({ view }: PanelProps): ReactNode {
+export function OldGauge({ job, view, show }: PanelProps): ReactNode {
   const tell = useTell();
+  const { set } = useWallFields(job, view);
+  const [least, most] = view.wall.bedLimits;
   const { drifts } = view.survey;
   return (
     drifts.length > 0 && (
@@ -22,7 +26,18 @@ export function OldGauge({ view }: PanelProps): ReactNode {
           {drifts.map((d) => (
             <tr key={d.answer} className="border-t border-rule">
               <td>
-                <Told said={AT_SET_OUT.answerBed({ answer: ANSWERS[d.answer], bed: d.bed })} />
+                <button
+                  className="min-h-7 text-left font-semibold text-chalk underline"
+                  aria-pressed={d.answer === 'keep'}
+                  onClick={() => set('/build/bed', written(d.bed, show))}
+                >
+                  <Told said={AT_SET_OUT.answerBed({ answer: ANSWERS[d.answer], bed: d.bed })} />
+                </button>
+                {(d.bed < least - 0.05 || d.bed > most + 0.05) && (
+                  <p className="text-fault">
+                    <Told said={AT_SET_OUT.bedOutside({ least, most })} />
+                  </p>
+                )}
               </td>
               <td className="figures text-right">
                 {Math.abs(d.perCourse) < 0.05

@@ -49,8 +49,24 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
       })),
     );
   };
-  const field = (index: number, key: 'at' | 'level') => (value: Stated) =>
-    edit([{ op: 'replace', path: `${path}/${index}/${key}`, value }]);
+  const staff = view.site.instrument;
+  // Typed as the staff is read, it stands as that: where the instrument was set up wrong one figure puts all of them right.
+  const read = (index: number) => (value: Stated) =>
+    edit([
+      { op: 'add', path: `${path}/${index}/reading`, value },
+      ...(all?.[index]?.level === undefined
+        ? []
+        : [{ op: 'remove' as const, path: `${path}/${index}/level` }]),
+    ]);
+  const levelled = (index: number) => (value: Stated) =>
+    edit([
+      { op: 'add', path: `${path}/${index}/level`, value },
+      ...(all?.[index]?.reading === undefined
+        ? []
+        : [{ op: 'remove' as const, path: `${path}/${index}/reading` }]),
+    ]);
+  const along = (index: number) => (value: Stated) =>
+    edit([{ op: 'replace', path: `${path}/${index}/at`, value }]);
   return (
     <Fold
       title={tell(AT_SET_OUT.asItWasPoured)}
@@ -84,15 +100,25 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
             label={s.simulated ? tell(AT_SET_OUT.alongSimulated) : tell(AT_SET_OUT.alongTheRun)}
             value={view.poured[i]?.at ?? 0}
             {...measure}
-            onChange={field(s.index, 'at')}
+            onChange={along(s.index)}
           />
-          <LengthField
-            label={tell(AT_SET_OUT.highOrLow)}
-            value={view.poured[i]?.level ?? 0}
-            {...measure}
-            signed
-            onChange={field(s.index, 'level')}
-          />
+          {staff !== null && !s.simulated ? (
+            <LengthField
+              label={tell(AT_SET_OUT.staffReadOnIt)}
+              value={staff - view.wall.base - (view.poured[i]?.level ?? 0)}
+              {...measure}
+              signed
+              onChange={read(s.index)}
+            />
+          ) : (
+            <LengthField
+              label={tell(AT_SET_OUT.highOrLow)}
+              value={view.poured[i]?.level ?? 0}
+              {...measure}
+              signed
+              onChange={levelled(s.index)}
+            />
+          )}
           <button
             className="mb-5 flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
             aria-label={tell(AT_SET_OUT.takeOut({ what: AT_SET_OUT.spotNo({ n: i + 1 }) }))}
@@ -100,6 +126,16 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
           >
             <Trash2 size={15} aria-hidden="true" />
           </button>
+          {staff !== null && !s.simulated && (
+            <p className="col-span-3 -mt-4 text-small text-soft">
+              <Told
+                said={AT_SET_OUT.standsAt({
+                  way: (view.poured[i]?.level ?? 0) < 0 ? 'low' : 'high',
+                  by: Math.abs(view.poured[i]?.level ?? 0),
+                })}
+              />
+            </p>
+          )}
         </div>
       ))}
       {beds.length > 0 && (

@@ -14,7 +14,8 @@ const pouredSpot = object({
   place: optional(address, 'its run’s, instead of run'),
   run: optional(run),
   at: required(along('middle')),
-  level: required(level, 'above or below the wall’s base'),
+  level: optional(level, 'above or below the wall’s base'),
+  reading: optional(siteLevel, 'what the staff read on it, instead of a level'),
   simulated: optional(yes, 'shot with the simulated level, for practice'),
 });
 export const poured = list(pouredSpot, 2000);

@@ -3,6 +3,9 @@ import { SAYS } from './messages.js';
 import type { Said } from '../../messages/message.js';
 import { issue, type Issue } from '../../findings/issue.js';
 import type { JobDocument } from '../../job/types.js';
+import { writeLength } from '../../measure/format.js';
+import { millimetres } from '../../measure/length.js';
+import { bedLimits } from '../gauge/courses.js';
 import { footingRule } from '../../tables/footings.js';
 import { footingAmounts } from '../set-out/footing.js';
 import type { SiteLevels } from '../set-out/site.js';
@@ -119,6 +122,36 @@ function lineServes(wall: SetWall, { line }: Survey): Said {
   return SAYS['line-leaves']({ way, by, work: where });
 }
 
+/** Courses that drift off the old work's: seen where the walls meet, and asked before the first bed is laid. */
+function driftIssues(wall: SetWall, survey: Survey): Issue[] {
+  const keep = survey.drifts.find((d) => d.answer === 'keep');
+  if (!keep || Math.abs(keep.atTop) <= wall.bed / 2) return [];
+  const { least, most } = bedLimits(wall);
+  const path = `/walls/${wall.index}/build/bed`;
+  return [
+    issue({
+      code: 'old-gauge-drifts',
+      stage: 'set-out',
+      severity: 'choice',
+      course: 1,
+      says: SAYS['gauge-drifts']({
+        by: Math.abs(keep.atTop),
+        side: keep.atTop > 0 ? 'over' : 'under',
+        meets: keep.meets === null ? 'never' : 'once',
+        course: keep.meets ?? 0,
+      }),
+      source: 'common practice: keep your joint, take theirs or go half way, and know what each comes to',
+      tries: () =>
+        survey.drifts
+          .filter((d) => d.answer !== 'keep' && d.bed >= least - 0.05 && d.bed <= most + 0.05)
+          .map((d) => ({
+            says: SAYS['bed-answer']({ answer: d.answer === 'take' ? 'take' : 'share', bed: d.bed }),
+            edit: [{ op: 'add', path, value: writeLength(millimetres(d.bed), wall.show) }],
+          })),
+    }),
+  ];
+}
+
 interface Surveyed {
   wall: SetWall;
   survey: Survey;
@@ -126,7 +159,11 @@ interface Surveyed {
 }
 
 export function groundIssues(job: JobDocument, { wall, survey, site }: Surveyed): Issue[] {
-  const list: Issue[] = [...siteIssues(job, wall, site), ...footingIssues(wall)];
+  const list: Issue[] = [
+    ...siteIssues(job, wall, site),
+    ...footingIssues(wall),
+    ...driftIssues(wall, survey),
+  ];
   for (const { run, units } of survey.poured) {
     const bad = units.filter((u) => u.verdict !== 'sound');
     const worst = bad.reduce<(typeof bad)[number] | null>(

@@ -12,6 +12,8 @@ export const GROUND_ROOM = {
   assumed: { what: 'series' },
   'footing-narrow': { by: 'length' },
   'footing-thin': { depth: 'length', projects: 'length', least: 'length', garden: 'length' },
+  'gauge-drifts': { by: 'length', side: ['over', 'under'], meets: ['once', 'never'], course: 'number' },
+  'bed-answer': { answer: ['take', 'share'], bed: 'length' },
   'line-serves': { way: WAY, by: 'length', least: 'length', most: 'length' },
   'line-leaves': { way: WAY, by: 'length', work: 'series' },
   'work-at': { does: ['grind', 'pack'], by: 'length', at: 'length', run: 'name' },

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { corner, planOf, straight, type OneWall } from '../../test/jobs.js';
+import { plan } from '../../plan/plan.js';
+import { corner, documentOf, faultsOf, planOf, soundJob, straight, type OneWall } from '../../test/jobs.js';
 import { leastLine } from './leastLine.js';
 
 const LIMITS = { least: 6, most: 25 };
@@ -87,4 +88,24 @@ test('a footing too narrow for its profile is told both figures', () => {
   // IRC R403.1.1 (from memory): 12 in, and 2 in past each face: 7⅝ and 4 are 11⅝.
   expect(us('11"')).toContain('2″');
   expect(us('12"')).toBeUndefined();
+});
+
+test('a spot may be typed as the staff reads it: instrument less reading less base', () => {
+  const w = brick({
+    line: straight(4490),
+    wall: { jointEvery: 90_000, base: 200, poured: [{ run: 0, at: 1000, reading: 1512 }] },
+  });
+  const site = { instrument: 1700 };
+  // 1 700 − 1 512 = 188 over the datum, and the base is at 200: 12 low. By hand.
+  expect(plan(soundJob({ ...documentOf(w), site })).walls[0]?.wall.poured).toEqual([
+    { run: 0, at: 1000, level: -12 },
+  ]);
+  expect(faultsOf(documentOf(w))).toEqual([expect.stringContaining('/site/instrument')]);
+  const both = brick({
+    line: straight(4490),
+    wall: { poured: [{ run: 0, at: 1000, reading: 1512, level: 0 }] },
+  });
+  expect(faultsOf({ ...documentOf(both), site })).toEqual([
+    expect.stringContaining('a level or a reading, got both'),
+  ]);
 });

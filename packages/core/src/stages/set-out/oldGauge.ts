@@ -30,7 +30,8 @@ export function drifts(old: OldGauge, unitHeight: number, bed: number, courses: 
       bed: own,
       perCourse,
       atTop: perCourse * courses,
-      meets: Math.abs(meet - whole) * Math.abs(perCourse) < 1 && whole <= courses ? whole : null,
+      // Level again is within half a bed of a course of theirs.
+      meets: Math.abs(meet - whole) * Math.abs(perCourse) <= own / 2 && whole <= courses ? whole : null,
     };
   };
   const taken = theirs - unitHeight;

@@ -242,7 +242,10 @@ export function setOutWall(filed: JobDocument, index: number): SetWall {
     poured: (wall.poured ?? []).map((p) => ({
       run: p.run ?? 0,
       at: length(p.at),
-      level: length(p.level),
+      level:
+        p.reading === undefined
+          ? length(p.level ?? 0)
+          : length(job.site?.instrument ?? 0) - length(p.reading) - length(wall.base ?? 0),
     })),
     halfHigh: unit.halfHigh === undefined ? null : toMillimetres(unit.halfHigh),
     wythes: wall.build.wythes ?? 1,

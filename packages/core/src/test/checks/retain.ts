@@ -8,10 +8,11 @@ const STATICS = 'statics: Rankine at φ 30°, 18 kN/m³ soil, 20 kN/m³ masonry,
 const UK: OneWall = {
   line: [{ run: 4490 }],
   height: 1800,
-  unit: 'block-440x215x215',
+  // One unit through the wall: two leaves that are only tied would be judged as two thin ones.
+  units: [{ id: 'thick', family: 'block', actual: { length: 440, height: 215, width: 440 } }],
+  unit: 'thick',
   profile: 'uk',
   show: 'mm',
-  build: { wythes: 2 },
 };
 
 /** The last height, by steps from one that is the mason's, before the plan says an engineer decides. */

@@ -171,6 +171,8 @@ export const atSetOut: ScreenTexts['at-set-out'] = {
   footingSize: '{length} × {width}, diagonal {diagonal}',
   setFace:
     'Ponga su cara cercana a {from} del pie del vecino: lo que más se acerca es {binds, select, footing {la zapata} plinth {el zócalo} other {la estructura}}{leans, select, yes {, y el vecino se mete ahí {lean} en la separación} other {}}.',
+  bedOutside: 'fuera de {least} a {most}',
+  standsAt: 'queda {by} {way, select, high {alto} other {bajo}}',
   sideOnTheNeighbour: 'Lado que da al vecino',
   heightOfThePlinth: 'Altura del zócalo',
   gapOnTheFarSide: 'Separación del otro lado',

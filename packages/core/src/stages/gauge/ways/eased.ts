@@ -4,23 +4,9 @@ import type { Show } from '../../../measure/format.js';
 import type { SetWall } from '../../set-out/wall.js';
 import { bedLimits, evenSpread, layCourses } from '../courses.js';
 import type { GaugeSolution } from '../solve.js';
+import { countsNear, inForce } from './counts.js';
 import { hiddenLow } from './lowest.js';
 import { bedsCost, gaugeEdit, write, type GaugeWay } from './way.js';
-
-/** The whole numbers of courses either side of the height. One when it divides. */
-export function countsNear(wall: SetWall): number[] {
-  const pitch = wall.unitHeight + wall.bed;
-  const below = Math.max(1, Math.floor(wall.height / pitch + 1e-9));
-  return [...new Set([below, Math.max(1, Math.ceil(wall.height / pitch - 1e-9))])];
-}
-
-export const inForce = (now: GaugeSolution, count: number, lowest: number): boolean =>
-  now.met === null &&
-  now.count === count &&
-  now.lowest === lowest &&
-  now.sawn === null &&
-  now.halfHigh === null &&
-  now.short === 0;
 
 /** A bed changed by less shows no change on a tape of millimetres, or of sixteenths. */
 const unshown = (show: Show): number => (show === 'mm' ? 0.5 : INCH / 32);

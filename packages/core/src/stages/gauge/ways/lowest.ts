@@ -4,7 +4,7 @@ import type { SetWall } from '../../set-out/wall.js';
 import { bedLimits, layCourses } from '../courses.js';
 import { changeAt, hiddenLimits } from '../limits.js';
 import type { GaugeSolution } from '../solve.js';
-import { countsNear, inForce } from './eased.js';
+import { countsNear, inForce } from './counts.js';
 import { bedsCost, gaugeEdit, type GaugeWay } from './way.js';
 
 /** So high a change of gauge is still at the foot of the wall, mm: common practice. */

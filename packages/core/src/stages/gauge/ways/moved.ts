@@ -5,7 +5,7 @@ import type { PatchStep } from '../../../job/edits/patch.js';
 import type { SetWall } from '../../set-out/wall.js';
 import { evenSpread, gaugeSlack, layCourses } from '../courses.js';
 import type { GaugeSolution } from '../solve.js';
-import { countsNear } from './eased.js';
+import { countsNear } from './counts.js';
 import { gaugeEdit, write, type GaugeWay } from './way.js';
 
 /**
