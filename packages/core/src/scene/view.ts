@@ -201,12 +201,15 @@ export type BenchFinding = Omit<Lettered, 'finding'> & {
 };
 export type BenchChoice = Omit<Choice, 'edit'> & { edit: Edit };
 
-/** What is listed over an opening, and what it asks for. */
-function lintelsOver(p: WallPlan, id: string): Pick<BenchView['openings'][number], 'wants' | 'lintels'> {
-  const under = openingsUnderWall(p).find((o) => o.id === id);
-  if (!under) return { wants: null, lintels: [] };
-  const lintels = lintelsPlaced(p).filter((l) => l.opening.id === id);
-  return { wants: wantedOver(p, under), lintels: lintels.map(({ opening: _o, rule: _r, ...l }) => l) };
+type Over = Pick<BenchView['openings'][number], 'wants' | 'lintels'>;
+
+/** What is listed over each opening, and what it asks for; found once for all of them. */
+function lintelsOver(p: WallPlan): (id: string) => Over {
+  const over = new Map<string, Over>(
+    openingsUnderWall(p).map((o) => [o.id, { wants: wantedOver(p, o), lintels: [] }]),
+  );
+  for (const { opening, rule: _r, ...l } of lintelsPlaced(p)) over.get(opening.id)?.lintels.push(l);
+  return (id) => over.get(id) ?? { wants: null, lintels: [] };
 }
 
 /** The sheet of one run of a job as it was planned. `advised` says whether the plan came with choices and fixes. */
@@ -225,6 +228,7 @@ export function benchView(
     const applied = applyPatch(job, patch);
     return applied.ok ? editOf(job, applied.value) : { changes: [] };
   };
+  const over = lintelsOver(p);
   const says = letterFindings(p.findings.filter((f) => f.run === null || f.run === run));
   return {
     wall: {
@@ -300,7 +304,7 @@ export function benchView(
         tolerance,
         soldiers,
         symmetric,
-        ...lintelsOver(p, id),
+        ...over(id),
       }),
     ),
     jambs: bonded ? jambPlaces(bonded).left : [],
