@@ -47,7 +47,10 @@ function placed({ wall }: Leaved, o: SetOpening, l: SetLintel): PlacedLintel {
 
 /** Every lintel that is listed over an opening. */
 export const lintelsPlaced = (work: Laid): PlacedLintel[] =>
-  openingsUnderWall(work).flatMap((o) => o.lintels.map((l) => placed(work, o, l)));
+  // Most walls that are weighed list none: then nothing is looked for.
+  work.wall.openings.every((o) => o.lintels.length === 0)
+    ? []
+    : openingsUnderWall(work).flatMap((o) => o.lintels.map((l) => placed(work, o, l)));
 
 /** How long a lintel over an opening is at least, by the profile's usual bearing. */
 export function wantedOver({ wall }: Leaved, o: SetOpening): { length: Mm; clear: Mm; bearing: Mm } {
