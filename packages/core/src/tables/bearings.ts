@@ -19,7 +19,7 @@ export function bearingFor(profile: Profile['id'], unit: UnitShape, clear: Mm): 
   if (profile === 'uk')
     return {
       usual: 150,
-      least: clear > WIDE ? 150 : 100,
+      least: clear > WIDE + 0.5 ? 150 : 100,
       source: 'BS EN 845-2 (100 mm); warranty standard (150 mm past 1.2 m); from memory',
     };
   return {

@@ -5,7 +5,11 @@ import { GAUGE } from './gauge.js';
 import { MORTAR } from './mortar.js';
 import { GROUT } from './grout.js';
 import { MOVEMENT } from './movement.js';
+import { COVER } from './cover.js';
+import { CROSSING } from './crossing.js';
+import { OPENINGS } from './openings.js';
 import { RETAIN } from './retain.js';
+import { STANDING } from './standing.js';
 import { STEEL } from './steel.js';
 import { tolerance, type PublishedCheck } from './list.js';
 
@@ -23,6 +27,10 @@ export const CHECKS: Record<string, PublishedCheck[]> = {
   Steel: STEEL,
   Grout: GROUT,
   'Ground held back': RETAIN,
+  'Standing free': STANDING,
+  'Over openings': OPENINGS,
+  'Between leaves': CROSSING,
+  'Cover and footings': COVER,
 };
 
 const cell = (text: string): string => text.replace(/\|/g, '\\|');
