@@ -1,4 +1,3 @@
-import type { Wall } from '../../job/types.js';
 import { INCH } from '../../measure/length.js';
 import { planOf, straight } from '../jobs.js';
 import { firstThat } from './bisect.js';
