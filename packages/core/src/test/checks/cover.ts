@@ -1,7 +1,7 @@
 import { INCH } from '../../measure/length.js';
 import { planOf, straight } from '../jobs.js';
 import { firstThat } from './bisect.js';
-import type { PublishedCheck } from './list.js';
+import { exactly, type PublishedCheck } from './list.js';
 
 /** Cover of a bar that stands as near the soil as it may, in 12 in block, in. */
 function cover(bar: string, aggregate: 'fine' | 'coarse'): number {
@@ -33,18 +33,9 @@ const leastWidth = (profile: 'us' | 'uk', unit: string, step: number): number =>
     }).findings.every((f) => f.code !== 'footing-thin'),
   );
 
-const check = (
-  id: string,
-  what: string,
-  wanted: number,
-  unit: string,
-  source: string,
-  got: () => number,
-): PublishedCheck => ({ id, what, wanted, within: 1e-6, unit, source, got });
-
 export const COVER: PublishedCheck[] = [
   ...(['#3', '#4', '#5', '#6', '#7', '#8', '#9'] as const).map((bar, i) =>
-    check(
+    exactly(
       `cover ${bar}`,
       `masonry cover of ${bar} to soil, fine grout in a 1¼ in shell`,
       i < 3 ? 1.5 : 2,
@@ -53,7 +44,7 @@ export const COVER: PublishedCheck[] = [
       () => cover(bar, 'fine'),
     ),
   ),
-  check(
+  exactly(
     'GR coarse',
     'cover of #5 to soil with coarse grout: 1¼ in of shell and ½ in clear',
     1.75,
@@ -61,7 +52,7 @@ export const COVER: PublishedCheck[] = [
     'TMS 602 3.4 B, from memory',
     () => cover('#5', 'coarse'),
   ),
-  check(
+  exactly(
     'IRC width',
     'least footing under 4 in block',
     12,
@@ -69,7 +60,7 @@ export const COVER: PublishedCheck[] = [
     'IRC R403.1, from memory',
     () => leastWidth('us', 'cmu-4x8x16', INCH) / INCH,
   ),
-  check(
+  exactly(
     'IRC projection',
     'least footing under 12 in block: 11⅝ and 2 past each face',
     15.625,
@@ -77,7 +68,7 @@ export const COVER: PublishedCheck[] = [
     'IRC R403.1.1, from memory',
     () => leastWidth('us', 'cmu-12x8x16', INCH / 8) / INCH,
   ),
-  check('AD A width', 'least footing under half a brick', 250, 'mm', 'AD A 2E, from memory', () =>
+  exactly('AD A width', 'least footing under half a brick', 250, 'mm', 'AD A 2E, from memory', () =>
     leastWidth('uk', 'brick-215x102.5x65', 5),
   ),
 ];

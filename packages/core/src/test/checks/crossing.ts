@@ -3,7 +3,7 @@ import { INCH } from '../../measure/length.js';
 import { wallTies } from '../../stages/cavity/ties.js';
 import { planOf, straight, type OneWall } from '../jobs.js';
 import { lastThat } from './bisect.js';
-import type { PublishedCheck } from './list.js';
+import { exactly, type PublishedCheck } from './list.js';
 
 const veneer = (ties: Build['ties']): OneWall => ({
   line: straight("20'"),
@@ -31,20 +31,11 @@ const field = (w: OneWall): number => wallTies(planOf(w))?.ties.filter((t) => !t
 const furthest = (wall: (across: number) => OneWall, low: number, high: number, step: number): number =>
   lastThat(low, high, step, (across) => wallTies(planOf(wall(across)))?.holds ?? false);
 
-const check = (
-  id: string,
-  what: string,
-  wanted: number,
-  unit: string,
-  source: string,
-  got: () => number,
-): PublishedCheck => ({ id, what, wanted, within: 1e-6, unit, source, got });
-
 export const CROSSING: PublishedCheck[] = [
-  check('TV-12', 'anchors in 160 ft² of veneer, 24 by 16 in', 60, 'ties', '160 / 2.667, arithmetic', () =>
+  exactly('TV-12', 'anchors in 160 ft² of veneer, 24 by 16 in', 60, 'ties', '160 / 2.667, arithmetic', () =>
     field(veneer({ across: '24"', up: '16"' })),
   ),
-  check(
+  exactly(
     'VJ-21',
     'veneer anchors, the furthest apart along the wall',
     32,
@@ -52,7 +43,7 @@ export const CROSSING: PublishedCheck[] = [
     'TMS 402 12.2, from memory',
     () => furthest((a) => veneer({ across: a, up: '8"' }), 20 * INCH, 48 * INCH, INCH) / INCH,
   ),
-  check(
+  exactly(
     'VJ-38',
     'wires between wythes, the furthest apart along the wall',
     36,
@@ -60,7 +51,7 @@ export const CROSSING: PublishedCheck[] = [
     'TMS 402 5.1.4, from memory',
     () => furthest((a) => tied({ across: a, up: '8"' }), 20 * INCH, 48 * INCH, INCH) / INCH,
   ),
-  check('ties UK', 'wall ties, the furthest apart along the wall', 900, 'mm', 'PD 6697, from memory', () =>
+  exactly('ties UK', 'wall ties, the furthest apart along the wall', 900, 'mm', 'PD 6697, from memory', () =>
     furthest((a) => ({ ...UK, build: { ...UK.build, ties: { across: a, up: 225 } } }), 450, 1350, 10),
   ),
 ];

@@ -14,3 +14,13 @@ export interface PublishedCheck {
 const FLOAT_NOISE = 1e-6;
 export const tolerance = (c: PublishedCheck): number =>
   Math.max(c.within, Math.abs(c.wanted) * FLOAT_NOISE * 0.1, FLOAT_NOISE);
+
+/** A figure that is exact to float noise. */
+export const exactly = (
+  id: string,
+  what: string,
+  wanted: number,
+  unit: string,
+  source: string,
+  got: () => number,
+): PublishedCheck => ({ id, what, wanted, within: 0, unit, source, got });

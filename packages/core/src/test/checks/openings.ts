@@ -4,7 +4,7 @@ import { plan, type WallPlan } from '../../plan/plan.js';
 import { lintelsPlaced } from '../../stages/lintels/lintels.js';
 import { documentOf, planOf, soundJob, straight, type OneWall } from '../jobs.js';
 import { firstThat } from './bisect.js';
-import type { PublishedCheck } from './list.js';
+import { exactly, type PublishedCheck } from './list.js';
 
 const UK: OneWall = {
   profile: 'uk',
@@ -36,18 +36,11 @@ function usualLength(wall: OneWall, width: number | string): number {
   return lintelsPlaced(plan(job).walls[0] as WallPlan)[0]?.length ?? NaN;
 }
 
-const check = (
-  id: string,
-  what: string,
-  wanted: number,
-  unit: string,
-  source: string,
-  got: () => number,
-): PublishedCheck => ({ id, what, wanted, within: 1e-6, unit, source, got });
-
 export const OPENINGS: PublishedCheck[] = [
-  check('M102', 'lintel over 910 mm at 150 mm bearings', 1210, 'mm', 'geometry', () => usualLength(UK, 910)),
-  check(
+  exactly('M102', 'lintel over 910 mm at 150 mm bearings', 1210, 'mm', 'geometry', () =>
+    usualLength(UK, 910),
+  ),
+  exactly(
     'M101 to 1.2 m',
     'least bearing of a lintel over 1 200 mm',
     100,
@@ -55,7 +48,7 @@ export const OPENINGS: PublishedCheck[] = [
     'BS EN 845-2 and warranty standard, from memory',
     () => leastBearing(UK, 1200, 1),
   ),
-  check(
+  exactly(
     'M101 past 1.2 m',
     'least bearing of a lintel over 1 201 mm',
     150,
@@ -63,7 +56,7 @@ export const OPENINGS: PublishedCheck[] = [
     'warranty standard, from memory',
     () => leastBearing(UK, 1201, 1),
   ),
-  check(
+  exactly(
     'REB-47',
     'least bearing of a lintel on block',
     4,
@@ -71,7 +64,7 @@ export const OPENINGS: PublishedCheck[] = [
     'TMS 402 5.2.1, from memory',
     () => leastBearing(US, 40 * INCH, INCH / 8) / INCH,
   ),
-  check(
+  exactly(
     'VJ-47',
     'least bearing of a lintel on veneer',
     4,
@@ -79,7 +72,7 @@ export const OPENINGS: PublishedCheck[] = [
     'IRC R703.8.3, from memory',
     () => leastBearing(VENEER, 40 * INCH, INCH / 8) / INCH,
   ),
-  check(
+  exactly(
     'ADB-16',
     'least bearing of a lintel on adobe',
     12,
@@ -87,7 +80,7 @@ export const OPENINGS: PublishedCheck[] = [
     'IBC 2109 and 14.7.4 NMAC, from memory',
     () => leastBearing(ADOBE, 40 * INCH, INCH / 8) / INCH,
   ),
-  check(
+  exactly(
     'ADB-16 long',
     'lintel over 45 in of adobe',
     69,
