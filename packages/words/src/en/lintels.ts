@@ -30,7 +30,7 @@ export const lintels: Catalogue['lintels'] = {
     'Bed each end full, on whole units, level and clear of the frame. Let bearings set before anything stands on it; prop what its maker says to prop.',
   lintels: 'Lintels',
   opening: 'Opening',
-  leaf: '[leaf]',
+  leaf: '[Leaf]',
   'leaf-is': '{leaf, select, outer {outer} inner {inner} other {all}}',
   kind: 'Of',
   'kind-is':
