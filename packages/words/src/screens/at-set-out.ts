@@ -182,10 +182,10 @@ export const AT_SET_OUT_SAYS = {
   ],
   bedOutside: ['outside {least} to {most}', { least: 'length', most: 'length' }],
   standsAt: ['stands {by} {way, select, high {high} other {low}}', { way: ['high', 'low'], by: 'length' }],
-  sideOnTheNeighbour: 'Side that faces the neighbour',
+  sideOnTheNeighbour: 'Side to the neighbour',
   heightOfThePlinth: 'Height of the plinth',
   gapOnTheFarSide: 'Gap on the far side',
-  roomInAll: 'Room from neighbour to far side, 0 if open',
+  roomInAll: 'Room in all, 0 if open',
   bothSides: [
     'It does not go in: with {near} kept to the neighbour, {way, select, short {{left} is left on the far side} other {it stands {left} past the far side}}, and {far} is asked there.',
     { near: 'length', way: ['short', 'past'], left: 'length', far: 'length' },

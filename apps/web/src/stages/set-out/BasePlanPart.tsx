@@ -56,7 +56,7 @@ export function BasePlanPart({
       <td className="figures text-right">
         <Typeset words={say(length)} />
       </td>
-      <td className="figures text-right">
+      <td className="pl-2 text-right">
         <Told
           said={AT_SET_OUT.modulesAt({
             whole: Math.floor(of.modules),
@@ -123,7 +123,7 @@ export function BasePlanPart({
           </tr>
           <tr className="border-t border-rule">
             <td>{tell(AT_SET_OUT.footing)}</td>
-            <td className="figures text-right" colSpan={2}>
+            <td className="text-right" colSpan={2}>
               <Told said={AT_SET_OUT.footingSize({ ...plan.footing, diagonal: plan.footingDiagonal })} />
             </td>
           </tr>

@@ -48,14 +48,17 @@ export function HowHeld({ job, view }: PanelProps): ReactNode {
       />
       {view.wall.held === 'free-standing' && (
         <div className="grid grid-cols-2 gap-3">
-          <Pick
-            label={tell(AT_STEEL.howExposed)}
-            value={String(site.exposure ?? 0) as Exposure}
-            options={EXPOSED}
-            onChange={(v) =>
-              v === '0' ? forget('exposure') : edit(siteStep(job, 'exposure', Number(v) as 1 | 2 | 3 | 4))
-            }
-          />
+          {/* Only the UK’s figures are by zone. */}
+          {job.profile === 'uk' && (
+            <Pick
+              label={tell(AT_STEEL.howExposed)}
+              value={String(site.exposure ?? 0) as Exposure}
+              options={EXPOSED}
+              onChange={(v) =>
+                v === '0' ? forget('exposure') : edit(siteStep(job, 'exposure', Number(v) as 1 | 2 | 3 | 4))
+              }
+            />
+          )}
           {PROFILES[job.profile].lengths === 'nominal' && (
             <Pick
               label={tell(AT_STEEL.seismicCategory)}

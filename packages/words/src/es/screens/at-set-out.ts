@@ -176,7 +176,7 @@ export const atSetOut: ScreenTexts['at-set-out'] = {
   sideOnTheNeighbour: 'Lado que da al vecino',
   heightOfThePlinth: 'Altura del zócalo',
   gapOnTheFarSide: 'Separación del otro lado',
-  roomInAll: 'Espacio del vecino al otro lado, 0 si está abierto',
+  roomInAll: 'Espacio total, 0 si abierto',
   bothSides:
     'No cabe: guardando {near} con el vecino, {way, select, short {quedan {left} del otro lado} other {se pasa {left} del otro lado}}, y ahí se piden {far}.',
   copiedTo: '{wall} ya está en {job}. {lost}',
