@@ -223,7 +223,7 @@ export function steelView(plan: WallPlan, run: number): SteelView {
     })),
     joints: plan.wall.joints.filter((j) => j.run === run),
     jointEvery: jointSpacing(plan.wall, run),
-    jointRule: ruleSaid(plan.wall),
+    jointRule: ruleSaid(plan.wall, run),
     spacing: steel.spacing,
     place: steel.place,
     lap: steel.lap,

@@ -56,6 +56,8 @@ export const TABLES_ROOM = {
   'tms-602-art-3': {},
   'handbook-3-to-10': {},
   'ncma-tek-10-2c': {},
+  'reinforced-every-60-ft': {},
+  'retaining-by-the-cap': {},
   'bia-technical-note-18a': {},
   'pd-6697-and-en': {},
   'pd-6697-and-en-1996': {},

@@ -24,13 +24,19 @@ export const cavity: Catalogue['cavity'] = {
 
 export const movement: Catalogue['movement'] = {
   due: '{run} goes {long} {corner, select, yes {with a corner } other {}}and no movement joint; here it may go {most}. The rule: {rule}.',
+  'due-nowhere':
+    '{run} goes {long} {corner, select, yes {with a corner } other {}}and no movement joint; here it may go {most}. The rule: {rule}. No place for one is left clear of corners, openings and what their lintels bear on. Which gives way: an opening, or the joint? Ask whoever drew it.',
   'as-drawn': '{every}, as the drawing says',
   'drawing-says': 'as the drawing says',
   'rule-us-block': 'the lesser of 1½ times the height and 25 ft, half of it from a corner',
+  'rule-us-block-low': '12 ft, as for a wall 8 ft high, half of it from a corner',
+  'rule-us-block-retaining': '25 ft in a wall that holds ground back, half of it from a corner',
+  'rule-us-block-reinforced': '60 ft with bars both ways, half of it from a corner',
   'rule-us-clay':
     '25 ft, or 20 ft with several openings; within 10 ft of a corner on one side and 25 ft round it',
   'rule-uk-block': '6 m, half of it from a corner',
-  'rule-uk-clay': '12 m, half of it from a corner and in parapets and free-standing walls',
+  'rule-uk-clay': '12 m, half of it from a corner',
+  'rule-uk-clay-free': '6 m where it stands free, half of it from a corner',
   'joints-at': '{count, plural, one {A joint} other {# joints}} at {places}',
   place: '{at}',
   weak: 'No movement joint stands beside {places}. A wall cracks there first, unless steel beside it and a beam over it hold it together.',

@@ -63,6 +63,9 @@ export const tables: Catalogue['tables'] = {
     'handbook 3 % to 10 % for small hand-placed work, water lost into the block inside it: common practice',
   'ncma-tek-10-2c':
     'NCMA TEK 10-2C, with at least 0.025 in² of horizontal steel a foot of height, from memory; half from a corner: common practice',
+  'reinforced-every-60-ft':
+    'common practice: 60 ft where bars go both ways, as in garden walls; none with 0.2 % of steel along it (TEK 10-3, from memory)',
+  'retaining-by-the-cap': 'common practice: the table’s cap; its ratio is for walls held at top and bottom',
   'bia-technical-note-18a': 'BIA Technical Note 18A, from memory',
   'pd-6697-and-en': 'PD 6697 and EN 1996-2 2.3.4.2, from memory; up to 9 m with bed reinforcement',
   'pd-6697-and-en-1996': 'PD 6697 and EN 1996-2 2.3.4.2, from memory; joint 1.3 mm a metre: 16 mm for 12 m',

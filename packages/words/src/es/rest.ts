@@ -25,13 +25,19 @@ export const cavity: Catalogue['cavity'] = {
 
 export const movement: Catalogue['movement'] = {
   due: '{run} corre {long} {corner, select, yes {con una esquina } other {}}sin junta de movimiento; aquí puede correr {most}. La regla: {rule}.',
+  'due-nowhere':
+    '{run} corre {long} {corner, select, yes {con una esquina } other {}}sin junta de movimiento; aquí puede correr {most}. La regla: {rule}. No queda lugar libre de esquinas, de vanos y de los apoyos de sus dinteles. ¿Qué cede: un vano o la junta? Pregunte a quien hizo el plano.',
   'as-drawn': '{every}, como dice el plano',
   'drawing-says': 'como dice el plano',
   'rule-us-block': 'lo menor entre 1½ veces la altura y 25 pies, la mitad desde una esquina',
+  'rule-us-block-low': '12 pies, como en un muro de 8 pies de alto, la mitad desde una esquina',
+  'rule-us-block-retaining': '25 pies en un muro que contiene tierra, la mitad desde una esquina',
+  'rule-us-block-reinforced': '60 pies con varilla en los dos sentidos, la mitad desde una esquina',
   'rule-us-clay':
     '25 pies, o 20 pies con varios vanos; a menos de 10 pies de una esquina por un lado y 25 pies dándole la vuelta',
   'rule-uk-block': '6 m, la mitad desde una esquina',
-  'rule-uk-clay': '12 m, la mitad desde una esquina y en pretiles y muros sueltos',
+  'rule-uk-clay': '12 m, la mitad desde una esquina',
+  'rule-uk-clay-free': '6 m si está suelto, la mitad desde una esquina',
   'joints-at': '{count, plural, one {Una junta} other {# juntas}} a {places}',
   place: '{at}',
   weak: 'No hay junta de movimiento junto a {places}. Ahí se raja primero un muro, a menos que varillas a los lados y una viga encima lo amarren.',

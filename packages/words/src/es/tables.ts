@@ -64,6 +64,10 @@ export const tables: Catalogue['tables'] = {
     'manual, 3 % a 10 % en trabajo chico a mano, con agua que se lleva el block: práctica común',
   'ncma-tek-10-2c':
     'NCMA TEK 10-2C, con 0.025 pulg² de acero horizontal por pie de altura por lo menos, de memoria; la mitad desde una esquina: práctica común',
+  'reinforced-every-60-ft':
+    'práctica común: 60 pies con varilla en los dos sentidos, como en muros de jardín; ninguna con 0.2 % de acero a lo largo (TEK 10-3, de memoria)',
+  'retaining-by-the-cap':
+    'práctica común: el tope de la tabla; su proporción es para muros sujetos arriba y abajo',
   'bia-technical-note-18a': 'BIA Technical Note 18A, de memoria',
   'pd-6697-and-en': 'PD 6697 y EN 1996-2 2.3.4.2, de memoria; hasta 9 m con refuerzo en los tendeles',
   'pd-6697-and-en-1996': 'PD 6697 y EN 1996-2 2.3.4.2, de memoria; junta de 1.3 mm por metro: 16 mm en 12 m',

@@ -8,7 +8,8 @@ import type { PatchStep } from '../../job/edits/patch.js';
 import type { MovementJoint } from '../../job/types.js';
 import { issue, type Issue, type Try } from '../../findings/issue.js';
 import type { SetJoint, SetWall } from '../set-out/wall.js';
-import { isDue, jointSpacing, panelsOfRun, perpPlaces, proposedJoints } from './spacing.js';
+import { perpPlaces, proposedJoints } from './proposing.js';
+import { isDue, jointSpacing, panelsOfRun, ruleOf } from './spacing.js';
 import { isIn, weakPlaces, type WeakPlace } from './weak.js';
 
 /** Joints added to the document as filed. */
@@ -42,19 +43,27 @@ export const newJoints = (
 const jointsAt = (places: readonly number[]): Said =>
   SAYS['joints-at']({ count: places.length, places: places.map((at) => SAYS.place({ at })) });
 
-/** The rule joints are spaced by, as it is said. */
-export function ruleSaid({ jointEvery, movement }: SetWall): Said {
-  if (jointEvery !== null) return SAYS['drawing-says']();
-  return movement ? SAYS[`rule-${movement.id}`]() : '';
+/** The rule the joints of a run are spaced by, as it is said. */
+export function ruleSaid(wall: SetWall, run: number): Said {
+  const rule = ruleOf(wall, run);
+  if (wall.jointEvery !== null) return SAYS['drawing-says']();
+  return rule ? SAYS[`rule-${rule.id}`]() : '';
 }
 
 function dueIssue(wall: SetWall, run: BondedRun): Issue[] {
   const due = panelsOfRun(wall, run.index).filter(isDue);
   const first = due[0];
-  const every = jointSpacing(wall, run.index);
-  if (!first || every === null) return [];
-  const name = wall.runs[run.index]?.name ?? wall.name;
-  const rule = wall.jointEvery === null ? ruleSaid(wall) : SAYS['as-drawn']({ every });
+  if (!first || jointSpacing(wall, run.index) === null) return [];
+  const places = due.map((panel) => proposedJoints(wall, run, panel));
+  const said = {
+    run: wall.runs[run.index]?.name ?? wall.name,
+    long: first.to - first.from,
+    corner: first.start === 'corner' || first.end === 'corner' ? 'yes' : 'no',
+    most: first.most,
+    rule: wall.jointEvery === null ? ruleSaid(wall, run.index) : SAYS['as-drawn']({ every: wall.jointEvery }),
+  } as const;
+  // Half of the joints is no way out: where one panel can have none the mason is asked, and nothing is put.
+  const none = places.includes(null);
   return [
     issue({
       code: 'control-joint-due',
@@ -63,22 +72,16 @@ function dueIssue(wall: SetWall, run: BondedRun): Issue[] {
       course: 1,
       run: run.index,
       at: (first.from + first.to) / 2,
-      says: SAYS.due({
-        run: name,
-        long: first.to - first.from,
-        corner: first.start === 'corner' || first.end === 'corner' ? 'yes' : 'no',
-        most: first.most,
-        rule,
-      }),
-      source: wall.jointEvery === null ? (wall.movement?.source ?? '') : 'the drawing, as stated on the job',
+      says: none ? SAYS['due-nowhere'](said) : SAYS.due(said),
+      source:
+        wall.jointEvery === null
+          ? (ruleOf(wall, run.index)?.source ?? '')
+          : 'the drawing, as stated on the job',
       tries: () => {
-        const places = due.flatMap((panel) => proposedJoints(wall, run, panel));
-        return [
-          {
-            says: jointsAt(places),
-            edit: added(wall, newJoints(wall, run.index, places)),
-          },
-        ];
+        const joints = places.flatMap((p) => p ?? []);
+        return none
+          ? []
+          : [{ says: jointsAt(joints), edit: added(wall, newJoints(wall, run.index, joints)) }];
       },
     }),
   ];

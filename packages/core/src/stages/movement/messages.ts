@@ -2,12 +2,17 @@ import { messages } from '../../messages/message.js';
 
 export const MOVEMENT_ROOM = {
   due: { run: 'name', long: 'length', corner: ['yes', 'no'], most: 'length', rule: 'said' },
+  'due-nowhere': { run: 'name', long: 'length', corner: ['yes', 'no'], most: 'length', rule: 'said' },
   'as-drawn': { every: 'length' },
   'drawing-says': {},
   'rule-us-block': {},
+  'rule-us-block-low': {},
+  'rule-us-block-retaining': {},
+  'rule-us-block-reinforced': {},
   'rule-us-clay': {},
   'rule-uk-block': {},
   'rule-uk-clay': {},
+  'rule-uk-clay-free': {},
   'joints-at': { count: 'count', places: 'list' },
   place: { at: 'length' },
   weak: { places: 'list' },

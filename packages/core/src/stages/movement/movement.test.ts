@@ -11,7 +11,9 @@ import {
   soundJob,
   straight,
   sayFor,
+  type OneWall,
 } from '../../test/jobs.js';
+import { lawfulSpans, perpPlaces, proposedJoints } from './proposing.js';
 import { isDue, panelsOfRun } from './spacing.js';
 
 const LONG = { line: straight("40'"), height: "8'" };
@@ -225,5 +227,130 @@ describe('weak places', () => {
       openings: [window],
     });
     expect(said(adobe)).toBeUndefined();
+  });
+});
+
+describe('joints no mason would put', () => {
+  const dueOf = (w: OneWall) =>
+    plan(jobOf(w)).walls[0]?.findings.filter((f) => f.code === 'control-joint-due') ?? [];
+  const US_BRICK = { unit: 'brick-modular-us', lengths: 'actual' } as const;
+  const LOW = { line: straight("24'"), height: '2\' 8"' };
+
+  test('none in a brick house of 24 by 16 ft: its runs are shorter than a spacing', () => {
+    expect(dueOf({ ...US_BRICK, line: closed("24'", "16'"), height: "8'" })).toEqual([]);
+    expect(dueOf({ ...US_BRICK, line: closed("26'", "16'"), height: "8'" })).toHaveLength(2);
+  });
+
+  test('none in a low wall that holds ground back, until it is longer than 25 ft', () => {
+    const retains = { held: 'soil', retains: { height: "2'" } } as const;
+    expect(dueOf({ ...LOW, wall: retains })).toEqual([]);
+    expect(dueOf({ ...LOW, line: straight("26'"), wall: retains })).toHaveLength(1);
+  });
+
+  test('none in a cellar wall that floors hold against its backfill, nor in one the ground covers', () => {
+    const long = { line: straight("60'"), height: "8'" };
+    expect(dueOf({ ...long, wall: { held: 'floors', retains: { height: "6'" } } })).toEqual([]);
+    expect(dueOf({ ...LOW, line: straight("60'"), build: { face: { hiddenTo: '2\' 8"' } } })).toEqual([]);
+    expect(dueOf(long)).toHaveLength(1);
+  });
+
+  test('bars both ways: 60 ft where it stands free or is filled solid; with 0.2 % along it none', () => {
+    const beams = (count: number) =>
+      Array.from({ length: count }, (_, i) => ({ course: 2 * i + 2, bar: '#5' as const, count: 2 }));
+    const wall = (line: string, count: number, fill: 'steel' | 'all', held?: 'free-standing'): OneWall => ({
+      line: straight(line),
+      height: "8'",
+      wall: {
+        steel: { vertical: { bar: '#4', every: '32"' }, beams: beams(count) },
+        grout: { fill },
+        ...(held ? { held } : {}),
+      },
+    });
+    expect(dueOf(wall("59'", 1, 'steel', 'free-standing'))).toEqual([]);
+    expect(dueOf(wall("59'", 1, 'all'))).toEqual([]);
+    expect(dueOf(wall("59'", 1, 'steel'))).toHaveLength(1);
+    expect(dueOf(wall("61'", 1, 'all'))).toHaveLength(1);
+    // 10 bars of 0.31 in² in 7 5/8 by 96 in are 0.42 %; 2 are 0.085 %.
+    expect(dueOf(wall("99'", 5, 'all'))).toEqual([]);
+  });
+
+  test('one in a run a little longer than a spacing, near its middle', () => {
+    const job = jobOf({ line: closed("16'", "12'"), height: '8\' 8"' });
+    const due = plan(job).walls[0]?.findings.find((f) => f.code === 'control-joint-due');
+    const after = applyPatch(job, due?.fixes[0]?.edit ?? []);
+    if (!after.ok) throw new Error(after.why);
+    const joints = plan(soundJob(after.value), [], { advise: false }).walls[0]?.wall.joints ?? [];
+    expect(joints).toHaveLength(1);
+    expect(Math.abs((joints[0]?.from ?? 0) / 304.8 - 8)).toBeLessThan(8 / 12);
+  });
+
+  test('none within 600 mm of a corner, nor under what a lintel bears on, even where that asks for sawn units', () => {
+    const window = { sill: "3'", head: '6\' 8"' };
+    const p = planOf({
+      line: closed("40'", "12'"),
+      height: "8'",
+      openings: [
+        { ...window, at: "3'", width: "9'" },
+        { ...window, at: "28'", width: "9'" },
+      ],
+    });
+    const run = p.runs[0];
+    const spans = lawfulSpans(p.wall, 0);
+    expect(
+      run && perpPlaces(p.wall, run).every((x) => x >= 600 && x <= (p.wall.runs[0]?.length ?? 0) - 600),
+    ).toBe(true);
+    expect(spans.every((s) => s.from >= 600)).toBe(true);
+    for (const o of p.wall.openings)
+      expect(spans.some((s) => s.from < o.to + 199 && s.to > o.from - 199)).toBe(false);
+  });
+
+  test('where no place is left that is said and asked, and nothing is put', () => {
+    const [due] = dueOf({
+      line: closed("16'", "8'"),
+      height: '8\' 8"',
+      openings: [{ at: '1\' 4"', width: '13\' 4"', sill: "0'", head: '6\' 8"' }],
+    });
+    expect(sayFor('ft-in')(due?.says ?? '')).toContain('Which gives way');
+    expect(due?.fixes).toEqual([]);
+  });
+
+  test('a stated spacing stands for every figure of the rule, that for corners too', () => {
+    const first = (jointEvery?: string): number =>
+      panelsOfRun(
+        planOf({
+          ...US_BRICK,
+          line: closed("90'", "90'"),
+          height: "8'",
+          wall: jointEvery ? { jointEvery } : {},
+        }).wall,
+        0,
+      )[0]?.fromStart ?? 0;
+    expect(first() / 304.8).toBeCloseTo(10, 6);
+    expect(first("40'") / 304.8).toBeCloseTo(20, 6);
+  });
+
+  test('as few as any set of perps allows, each panel within its limit (every set tried, apart from the code)', () => {
+    for (const at of ["4'", "7'", "11'", "16'"]) {
+      const p = planOf({
+        line: straight("30'"),
+        height: "8'",
+        openings: [{ at, width: "6'", sill: 0, head: '6\' 8"' }],
+      });
+      const run = p.runs[0];
+      const panel = panelsOfRun(p.wall, 0)[0];
+      if (!run || !panel) throw new Error('no run');
+      const got = proposedJoints(p.wall, run, panel);
+      const perps = perpPlaces(p.wall, run);
+      const [length, every, half] = [p.wall.runs[0]?.length ?? 0, 12 * 304.8, 4.7625];
+      const fits = (xs: number[]): boolean =>
+        [0, ...xs].every((x, i) => {
+          const next = xs[i] ?? length;
+          return next - x - (i > 0 ? half : 0) - (i < xs.length ? half : 0) <= every + 0.5;
+        });
+      const sets = (n: number, from = 0): number[][] =>
+        n === 0 ? [[]] : perps.flatMap((x, i) => (i < from ? [] : sets(n - 1, i + 1).map((s) => [x, ...s])));
+      const fewest = [0, 1, 2, 3].find((n) => sets(n).some(fits));
+      expect([at, got?.length, fits(got ?? [])]).toEqual([at, fewest, true]);
+    }
   });
 });

@@ -2,6 +2,7 @@ import { SAYS } from './messages.js';
 import type { Said } from '../../messages/message.js';
 import { feet, inches, toMillimetres, type Mm } from '../../measure/length.js';
 import { topAt } from '../set-out/outline.js';
+import { ruleOf } from './spacing.js';
 import type { SetOpening, SetWall } from '../set-out/wall.js';
 
 /** Masonry kept each side of an opening for its lintel to bear on, mm: common practice. */
@@ -11,7 +12,7 @@ const WIDE_OPENING = toMillimetres(feet(6));
 /** A wall that goes up or down by so much at once moves apart there, mm: 24 in, common practice. */
 const HEIGHT_CHANGE = toMillimetres(inches(24));
 
-interface Span {
+export interface Span {
   from: Mm;
   to: Mm;
 }
@@ -41,7 +42,7 @@ function openingPlaces(wall: SetWall, run: number, length: number): WeakPlace[] 
     steel !== null && steel.vertical !== null && steel.beams.some((b) => b.course === 'over-openings');
   // A drawing that says how far joints stand apart says where they stand.
   const drawn = wall.jointEvery !== null;
-  if (wall.movement?.besideOpenings !== true || reinforced || drawn) return [];
+  if (wall.movement?.besideOpenings !== true || reinforced || drawn || ruleOf(wall, run) === null) return [];
   return wall.openings
     .filter((o) => o.run === run)
     .flatMap((o): WeakPlace[] => {

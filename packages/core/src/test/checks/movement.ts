@@ -1,5 +1,6 @@
 import { toMillimetres, feet, inches } from '../../measure/length.js';
-import { jointSpacing, panelsOfRun, proposedJoints } from '../../stages/movement/spacing.js';
+import { proposedJoints } from '../../stages/movement/proposing.js';
+import { jointSpacing, panelsOfRun } from '../../stages/movement/spacing.js';
 import { withLaps } from '../../stages/cavity/amounts.js';
 import { weepsOver } from '../../stages/cavity/places.js';
 import { tiesUp } from '../../stages/movement/amounts.js';
@@ -20,7 +21,7 @@ const US_BRICK: Partial<OneWall> = { unit: 'brick-modular-us', lengths: 'actual'
 function proposed(wall: OneWall): number[] {
   const p = planOf(wall);
   const run = p.runs[0];
-  return run ? panelsOfRun(p.wall, 0).flatMap((panel) => proposedJoints(p.wall, run, panel)) : [];
+  return run ? panelsOfRun(p.wall, 0).flatMap((panel) => proposedJoints(p.wall, run, panel) ?? []) : [];
 }
 
 /** A straight wall between two returns. */
