@@ -136,7 +136,7 @@ const earth: Profile = {
   head: { least: inches(1, 2), most: inches(1), source: TABLE['earth-code-joint-about']() },
   leastPiece: (u) => half(u, inches(1)),
   leastPieceSource: TABLE['common-practice-a-half'](),
-  leastLap: quarterUnit,
+  leastLap: (u) => greater(quarterUnit(u), inches(4)),
   leastLapSource: TABLE['common-practice-a-quarter'](),
   bedding: () => 'full',
   beddingSource: TABLE['full-slush-joints-earth'](),

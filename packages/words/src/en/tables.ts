@@ -25,7 +25,7 @@ export const tables: Catalogue['tables'] = {
   'earth-adobe': 'Earth (adobe)',
   'earth-code-joint-about': 'earth code, joint about 1/2 to 1 in, from memory',
   'common-practice-a-half': 'common practice: a half',
-  'common-practice-a-quarter': 'common practice: a quarter unit',
+  'common-practice-a-quarter': 'a quarter unit: common practice; at least 4 in: 14.7.4 NMAC, from memory',
   'full-slush-joints-earth': 'full slush joints: earth code, from memory',
   'common-practice-5': 'common practice: 5 %',
   'barrow-of-0-08': 'barrow of 0.08 m³',

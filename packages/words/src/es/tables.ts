@@ -26,7 +26,8 @@ export const tables: Catalogue['tables'] = {
   'earth-adobe': 'Tierra (adobe)',
   'earth-code-joint-about': 'reglamento de tierra, junta de 1/2 a 1 pulg más o menos, de memoria',
   'common-practice-a-half': 'práctica común: la mitad',
-  'common-practice-a-quarter': 'práctica común: un cuarto de pieza',
+  'common-practice-a-quarter':
+    'un cuarto de pieza: práctica común; al menos 4 pulg.: 14.7.4 NMAC, de memoria',
   'full-slush-joints-earth': 'juntas llenas: reglamento de tierra, de memoria',
   'common-practice-5': 'práctica común: 5 %',
   'barrow-of-0-08': 'carretilla de 0.08 m³',

@@ -363,6 +363,15 @@ export const SIZES: PublishedCheck[] = [
     source: 'TMS 402: a quarter unit, from memory',
     got: () => toInches(PROFILES.us.leastLap(unit('cmu-8x8x16'))),
   },
+  {
+    id: 'E84',
+    what: 'adobe least lap, 14 in unit: a quarter would be less',
+    wanted: 4,
+    within: 1e-9,
+    unit: 'in',
+    source: '14.7.4 NMAC, from memory',
+    got: () => toInches(PROFILES.earth.leastLap(unit('adobe-10x14x4'))),
+  },
 ];
 
 /** The run, tape length and openings that the plan gives for modular US lengths. */

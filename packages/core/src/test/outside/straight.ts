@@ -83,7 +83,7 @@ export const ADOBE: Family = {
   pitch: 5 * INCH,
   // A half is 7½ steps, so it is not on the grid: what is on it must still not be cheaper.
   steps: { whole: 15, half: 7.5, shown: 11, thinnest: 2, least: 8, near: 4, halfBought: false },
-  rules: { joint: INCH, least: 0.5 * INCH, most: INCH, leastPiece: 6.5 * INCH, leastLap: 3.5 * INCH },
+  rules: { joint: INCH, least: 0.5 * INCH, most: INCH, leastPiece: 6.5 * INCH, leastLap: 4 * INCH },
 };
 
 /** An opening in steps along the wall and courses up it. */

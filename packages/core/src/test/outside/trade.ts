@@ -113,7 +113,7 @@ export const PROFILE_FACTS: Record<'us' | 'uk' | 'earth', ProfileFacts> = {
     headMost: INCH,
     nominal: false,
     leastPiece: (u) => (u.length - INCH) / 2,
-    leastLap: (u) => u.length / 4,
+    leastLap: (u) => Math.max(u.length / 4, 4 * INCH),
     faceShell: () => false,
   },
 };

@@ -18,6 +18,13 @@ export interface CourseClass {
   headers: boolean;
 }
 
+/** How a course comes to the reveal of an opening from each side; the unit that stands astride it under and over the opening. */
+export interface RevealOf {
+  before: EndSpec;
+  after: EndSpec;
+  astride: number | null;
+}
+
 /** A bond: what its courses are, how each begins at every kind of end, and what is fixed there while a course is filled. */
 export interface BondRule {
   /**
@@ -25,6 +32,8 @@ export interface BondRule {
    * `turn`, true for courses that begin with a whole unit.
    */
   courseClass: (course: number, corner: EndSpec['kind'], turn: boolean) => CourseClass;
+  /** The ways its courses may come to a reveal together, each sound; one way a list, a course an entry of it. */
+  reveals: (wall: SetWall, courses: readonly CourseClass[]) => RevealOf[][];
   /** The ways a course may begin at an end, the best first. `any`: whatever closes the course will do. */
   begins: (wall: SetWall, end: EndSpec, course: CourseClass, any: boolean) => Pattern[];
   /**

@@ -1,6 +1,6 @@
 import { SAME_PLACE, toMillimetres, type Mm } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
-import type { BondRule, CourseAt, Pattern, Strictness } from './bondRule.js';
+import type { BondRule, CourseAt, Pattern, RevealOf, Strictness } from './bondRule.js';
 import type { EndSpec } from '../lines/ends.js';
 
 /** The thinnest slip worth bedding beside a corner, mm: common practice. */
@@ -76,5 +76,22 @@ export function running(step: number): BondRule {
     return [long || stacked ? wall.unitLength : part(wall, step)];
   };
 
-  return { courseClass: (_course, _corner, turn) => ({ long: turn, headers: false }), begins, fixed };
+  // A whole unit and a half by turns, whichever begins; other steps have no half to stand at a reveal.
+  const reveals = (wall: SetWall, courses: readonly unknown[]): RevealOf[][] =>
+    step !== 1 / 2
+      ? []
+      : [0, 1].map((whole) =>
+          courses.map((_, i): RevealOf => {
+            const half = i % 2 !== whole;
+            const end: EndSpec = { kind: 'own', legs: half ? { own: wall.half, shown: wall.half } : null };
+            return { before: end, after: end, astride: half ? wall.unitLength : null };
+          }),
+        );
+
+  return {
+    courseClass: (_course, _corner, turn) => ({ long: turn, headers: false }),
+    begins,
+    fixed,
+    reveals,
+  };
 }

@@ -15,7 +15,8 @@ export function fillHeaderStretch(wall: SetWall, line: PerpLine, stretch: Stretc
   const end = stretch.to + joint;
   const inner = line.u.filter((u) => u > stretch.from + SAME_PLACE && u < end - SAME_PLACE);
   let bounds = [stretch.from, ...inner, end];
-  const sizes = unitLengthsOf(wall);
+  const { whole, half, threeQuarter } = unitLengthsOf(wall);
+  const sizes = [whole, half, ...(line.panels ? [threeQuarter, wall.unitWidth, closerLength(wall)] : [])];
   const fits = (off: number): boolean =>
     off <= limits.most - joint + SAME_PLACE && -off <= joint - limits.least + SAME_PLACE;
   // A perp that stands all but on the jamb is the jamb's own joint.
@@ -36,19 +37,23 @@ export function fillHeaderStretch(wall: SetWall, line: PerpLine, stretch: Stretc
     const snap =
       opening === RUN_END && !line.panels
         ? undefined
-        : [sizes.whole, sizes.half].find((s) => fits(raw - s) && !near(raw, s));
+        : sizes.find((s) => fits(raw - s) && !near(raw, s) && !sizes.some((own) => near(raw, own)));
     lengths.push(snap ?? raw);
     openings.push(opening);
     const sized =
-      near(raw, sizes.whole) ||
-      near(raw, sizes.half) ||
-      snap !== undefined ||
-      kindInHeaderBond(wall, raw) !== null;
+      near(raw, whole) || near(raw, half) || snap !== undefined || kindInHeaderBond(wall, raw) !== null;
     if (!sized && opening !== RUN_END) exact = false;
   }
   const sum = lengths.reduce((a, b) => a + b, 0);
   const shared = count > 1 ? (stretch.to - stretch.from - sum) / (count - 1) : joint;
-  if (exact && count > 1 && shared >= limits.least - SAME_PLACE && shared <= limits.most + SAME_PLACE) {
+  // Laid panel by panel each keeps the joints it was laid with.
+  if (
+    !line.panels &&
+    exact &&
+    count > 1 &&
+    shared >= limits.least - SAME_PLACE &&
+    shared <= limits.most + SAME_PLACE
+  ) {
     let x = stretch.from;
     return lengths.map((length, i) => {
       const from = x;
@@ -66,6 +71,9 @@ export function fillHeaderStretch(wall: SetWall, line: PerpLine, stretch: Stretc
   });
 }
 
+/** How far a panel's own joint may bring a slot from its piece and the wall's joint, mm. */
+const EASED = 6;
+
 /** At a jamb of a header bond the header stands against the opening and the closer next to it. */
 function closerInside(bounds: number[], wall: SetWall, stretch: Stretch, line: PerpLine): number[] {
   if (wall.bond.family !== 'header' || bounds.length < 3) return bounds;
@@ -75,10 +83,15 @@ function closerInside(bounds: number[], wall: SetWall, stretch: Stretch, line: P
   const [closer, header] = [closerLength(wall) + joint, wall.unitWidth + joint];
   const out = [...bounds];
   const slot = (i: number): number => (bounds[i + 1] ?? 0) - (bounds[i] ?? 0);
-  if (stretch.left !== RUN_END && lastOwn >= 1 && near(slot(0), closer, 1) && near(slot(1), header, 1))
+  if (
+    stretch.left !== RUN_END &&
+    lastOwn >= 1 &&
+    near(slot(0), closer, EASED) &&
+    near(slot(1), header, EASED)
+  )
     out[1] = (out[0] ?? 0) + slot(1);
   const n = bounds.length - 2;
-  if (stretch.right !== RUN_END && n > 1 && near(slot(n), closer, 1) && near(slot(n - 1), header, 1))
+  if (stretch.right !== RUN_END && n > 1 && near(slot(n), closer, EASED) && near(slot(n - 1), header, EASED))
     out[n] = (out[n + 1] ?? 0) - slot(n - 1);
   return out;
 }

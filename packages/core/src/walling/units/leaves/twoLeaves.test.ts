@@ -42,7 +42,7 @@ test.each(['english', 'flemish', 'english-garden', 'flemish-garden'] as const)(
 );
 
 test('behind the quoin of an English garden wall the other run is backed as far as it goes', () => {
-  const p = planOf(brick({ bond: 'english-garden' }, { line: [{ run: 2250 }, { turn: 90 }, { run: 2250 }] }));
+  const p = planOf(brick({ bond: 'english-garden' }, { line: [{ run: 2240 }, { turn: 90 }, { run: 2240 }] }));
   // Course 3 is of stretchers on both faces: run 2's first lies beside the end of run 1's quoin, and so does the one behind it.
   expect(first(p.runs[1]?.rows[2])).toBeCloseTo(112.5, 6);
   expect(first(rowsBehind(p, 1)[2])).toBeCloseTo(112.5, 6);

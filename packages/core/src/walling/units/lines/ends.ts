@@ -32,6 +32,8 @@ export interface EndSpec {
   kind: EndKind;
   legs: Legs | null;
   shows?: number;
+  /** What it begins with at the reveal of an opening, where its bond says so: pieces once, then others over and over. */
+  reveal?: { lead: readonly number[]; cycle: readonly number[] };
 }
 
 export const endSpec = (end: RunEnd, parity: 'odd' | 'even'): EndSpec => ({

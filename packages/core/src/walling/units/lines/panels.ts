@@ -1,7 +1,8 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import { countsOf, type Counts } from './lineCost.js';
-import type { EndSpec } from './ends.js';
+import type { RevealOf } from '../bonds/bondRule.js';
+import { bondRule } from '../bonds/registry.js';
 import {
   headLimits,
   lineOf,
@@ -41,12 +42,6 @@ export function offLines(wall: SetWall, openings: readonly SetOpening[], lines: 
   return openings.filter((o) => !met(o.from, (u, j) => o.from - (u - j)) || !met(o.to, (u) => u - o.to));
 }
 
-/** How a panel's course ends at a reveal: on a whole unit, or on the half of one that stands astride it elsewhere. */
-const atReveal = (wall: SetWall, whole: boolean): EndSpec => ({
-  kind: 'own',
-  legs: whole ? null : { own: wall.half, shown: wall.half },
-});
-
 interface Panel {
   span: Span;
   left: Reveal | null;
@@ -83,10 +78,14 @@ function panelsOf(
   });
 }
 
+/** How the courses come to a reveal; null at the ends of a run. */
+type Way = readonly RevealOf[] | null;
+
 /** A way to come to a reveal: the panel before it as it is laid, and the way to that one. */
 interface WayAlong {
   cost: number;
-  wholeOnOdd: boolean;
+  /** How the courses come to the reveal it ends at. */
+  reveal: Way;
   panel: LaidSpan | null;
   before: WayAlong | null;
 }
@@ -105,23 +104,24 @@ export function panelLines(
   base: RunLines,
   courses: number,
 ): { lines: RunLines; cost: number } | null {
-  if (wall.cuts !== 'panel' || wall.bond.family !== 'running' || wall.bond.step !== 1 / 2) return null;
-  if (off.length === 0) return null;
+  if (wall.cuts !== 'panel' || off.length === 0) return null;
+  const sound = bondRule(wall).reveals(
+    wall,
+    classes.map((c) => c.course),
+  );
+  if (sound.length === 0) return null;
   const reveals = revealsOf(wall, openings);
   const module = wall.unitLength + wall.head;
   const panels = panelsOf(wall, span, reveals, off);
   if (panels.some((p) => p.span.to - p.span.from < module)) return null;
   const countsIn = (panel: Panel): Counts => countsOf(Math.max(1, Math.round(courses * panel.part)), 2);
-  const laidAnew = (panel: Panel, left: boolean, right: boolean): LaidSpan =>
+  const laidAnew = (panel: Panel, left: Way, right: Way): LaidSpan =>
     spanLines(
       wall,
       panel.span,
       classes.map(({ ends, course }, i) => ({
         course,
-        ends: {
-          start: panel.left ? atReveal(wall, left === (i % 2 === 0)) : ends.start,
-          end: panel.right ? atReveal(wall, right === (i % 2 === 0)) : ends.end,
-        },
+        ends: { start: left?.[i]?.after ?? ends.start, end: right?.[i]?.before ?? ends.end },
       })),
       wall.head,
       (panel.span.from + panel.span.to) / 2,
@@ -129,23 +129,24 @@ export function panelLines(
     );
   // Windows alike have panels alike: of those between two reveals each is laid once.
   const between = new Map<string, LaidSpan>();
-  const laid = (panel: Panel, left: boolean, right: boolean): LaidSpan => {
+  const nameOf = (way: Way): number => (way ? sound.indexOf(way as RevealOf[]) : -1);
+  const laid = (panel: Panel, left: Way, right: Way): LaidSpan => {
     if (!panel.left || !panel.right) return laidAnew(panel, left, right);
     const length = Math.round((panel.span.to - panel.span.from) * 1e6);
-    const key = `${length}|${countsIn(panel).meets}|${left}|${right}`;
+    const key = `${length}|${countsIn(panel).meets}|${nameOf(left)}|${nameOf(right)}`;
     const own = between.get(key) ?? laidAnew(panel, left, right);
     between.set(key, own);
     return own;
   };
-  // Reveal by reveal, the cheapest way to come to it with the odd courses whole there, or the even ones.
-  let ways: WayAlong[] = [{ cost: 0, wholeOnOdd: true, panel: null, before: null }];
+  // Reveal by reveal, the cheapest way to come to it each way it may be come to.
+  let ways: WayAlong[] = [{ cost: 0, reveal: null, panel: null, before: null }];
   for (const panel of panels) {
-    const states = panel.right ? [true, false] : [true];
-    ways = states.map((right) =>
+    const to: Way[] = panel.right ? sound : [null];
+    ways = to.map((reveal) =>
       ways
         .map((before): WayAlong => {
-          const own = laid(panel, before.wholeOnOdd, right);
-          return { cost: before.cost + own.cost, wholeOnOdd: right, panel: own, before };
+          const own = laid(panel, before.reveal, reveal);
+          return { cost: before.cost + own.cost, reveal, panel: own, before };
         })
         .reduce((best, way) => (way.cost < best.cost - 1e-9 ? way : best)),
     );
@@ -155,7 +156,7 @@ export function panelLines(
   let way: WayAlong | null = best;
   for (const panel of [...panels].reverse()) {
     if (!way?.panel) break;
-    along.push({ panel, lines: way.panel.lines(panel.span.from), wholeOnOdd: way.wholeOnOdd });
+    along.push({ panel, lines: way.panel.lines(panel.span.from), reveal: way.reveal });
     way = way.before;
   }
   along.reverse();
@@ -185,29 +186,27 @@ export function markedPanels(
   }));
 }
 
-/** A panel as it is laid: whether the odd courses are whole at the reveal it ends at. */
+/** A panel as it is laid, and how its courses come to the reveal it ends at. */
 interface PanelLaid {
   panel: Panel;
   lines: RunLines;
-  wholeOnOdd: boolean;
+  reveal: Way;
 }
 
-/** The lines of the panels as one: at a reveal where the unit stands astride, its two halves are one unit. */
-function joinedPanels(wall: SetWall, along: readonly PanelLaid[], parity: number): PerpLine {
+/** The lines of the panels as one: at a reveal where the unit stands astride, its two parts are one unit. */
+function joinedPanels(wall: SetWall, along: readonly PanelLaid[], course: number): PerpLine {
   const u: number[] = [];
   const limits = headLimits(wall);
   along.forEach(({ lines }, k) => {
-    const own = lineOf(lines, parity + 1).u;
-    const before = along[k - 1];
-    const half = before !== undefined && before.wholeOnOdd !== (parity % 2 === 0);
-    const merged = (own[1] ?? 0) - (u.at(-1) ?? 0);
-    const joint = merged - wall.unitLength;
+    const own = lineOf(lines, course + 1).u;
+    const astride = along[k - 1]?.reveal?.[course]?.astride ?? null;
+    const joint = (own[1] ?? 0) - (u.at(-1) ?? 0) - (astride ?? 0);
     const fits = joint >= limits.least - SAME_PLACE && joint <= limits.most + SAME_PLACE;
-    // Under and over the opening the two halves are one unit astride the jamb.
-    const first = half && fits ? 1 : 0;
+    // Under and over the opening the two parts are one unit astride the jamb.
+    const first = astride !== null && fits ? 1 : 0;
     for (const x of k < along.length - 1 ? own.slice(first, -1) : own.slice(first)) u.push(x);
   });
-  const [first, last] = [along[0], along.at(-1)].map((p) => lineOf((p as PanelLaid).lines, parity + 1)) as [
+  const [first, last] = [along[0], along.at(-1)].map((p) => lineOf((p as PanelLaid).lines, course + 1)) as [
     PerpLine,
     PerpLine,
   ];

@@ -69,7 +69,12 @@ function layLines(
     return { lines: lines(span.from), cost };
   };
   const base = laid(true);
-  const off = offLines(wall, openings, base.lines);
+  // A reveal wants a perp of a course that is not all of headers: beside one of those a stretcher would be sawn.
+  const off = offLines(
+    wall,
+    openings,
+    base.lines.filter((_, i) => !classes[i]?.course.headers),
+  );
   // Nothing is sawn, and every jamb stands on a perp.
   if (openings.length === 0 || (off.length === 0 && base.cost < SAME_PLACE)) return base;
   const panel = wall.cuts === 'panel';
@@ -110,7 +115,10 @@ const metFrom = (own: RunLines, lines: RunLines, off: readonly SetOpening[]): Ru
 /** A break hides best in an opening; without one at a free end, or in mid-panel, never beside a corner. */
 function breakPlace(wall: SetWall, openings: readonly SetOpening[], run: Span, ends: RunEnds): number {
   const widest = [...openings].sort((a, b) => b.to - b.from - (a.to - a.from))[0];
-  if (widest) return (widest.from + widest.to) / 2 - wall.unitLength / 2;
+  const middle = widest ? (widest.from + widest.to) / 2 : (run.from + run.to) / 2;
+  // A header bond has a quoin at a free end too.
+  if (wall.bond.family === 'header') return middle;
+  if (widest) return middle - wall.unitLength / 2;
   if (ends.end.odd === 'free') return run.to;
   return ends.start.odd === 'free' ? run.from : (run.from + run.to) / 2;
 }

@@ -1,11 +1,11 @@
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
-import { brokenRun } from './breaks.js';
 import type { Pattern } from '../bonds/bondRule.js';
 import { bondRule } from '../bonds/registry.js';
 import { shownWidth, type EndSpec } from './ends.js';
 import { evenLines, filledSpan, leadsOf } from './fillSpan.js';
 import { movedLine } from '../laying/moved.js';
+import { headerSpan } from './headerSpan.js';
 import { bondKey, linesCost, type Counts } from './lineCost.js';
 import {
   headLimits,
@@ -139,9 +139,8 @@ function linesAtNought(
   counts: Counts,
   mayEase: boolean,
 ): RunLines {
-  const eased = mayEase ? easedLines(wall, span, classes, perp) : null;
+  const eased = mayEase && wall.bond.family !== 'header' ? easedLines(wall, span, classes, perp) : null;
   const curved = Math.abs(perp - wall.head) > SAME_PLACE;
-  if (eased && wall.bond.family === 'header') return eased;
   if (curved && wall.bond.family === 'running') {
     const sound = (joint: number): boolean => opensSoundly(wall, perp, joint);
     // Round a curve too tight for any joint there is none to choose.
@@ -149,9 +148,9 @@ function linesAtNought(
     if (sound(perp)) return filledSpan({ ...wall, head: perp }, span, classes, breakAt, counts);
   }
   if (wall.bond.family === 'header') {
-    const broken = brokenRun(wall, span, span.to, breakAt, classes);
-    return broken.every((l, i) => keepsShown(wall, l, (classes[i] as ClassedEnds).ends))
-      ? broken
+    const laid = headerSpan(wall, span, classes, breakAt);
+    return laid?.every((l, i) => keepsShown(wall, l, (classes[i] as ClassedEnds).ends))
+      ? laid
       : evenLines(wall, span, classes);
   }
   const easedCost = eased ? linesCost(wall, eased, span, counts) : Infinity;
@@ -160,8 +159,8 @@ function linesAtNought(
   return eased && easedCost <= linesCost(wall, filled, span, counts) + SAME_PLACE ? eased : filled;
 }
 
-const endKey = ({ kind, legs, shows }: EndSpec): string =>
-  `${kind}${legs ? `${legs.own},${legs.shown}` : ''}${shows ?? ''};`;
+const endKey = ({ kind, legs, shows, reveal }: EndSpec): string =>
+  `${kind}${legs ? `${legs.own},${legs.shown}` : ''}${shows ?? ''}${reveal ? `[${reveal.lead.join()}/${reveal.cycle.join()}]` : ''};`;
 
 /** Lines already laid, by all they follow from: the same lengths come again at every edit, and in every way weighed. */
 const known = new Map<string, { lines: RunLines; cost: number }>();
