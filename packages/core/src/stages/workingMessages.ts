@@ -173,6 +173,7 @@ export const WORKINGS_ROOM = {
     half: ['yes', 'no'],
   },
   'air-bricks': {},
+  'inside-squints': {},
   vents: {},
 } as const;
 

@@ -62,7 +62,7 @@ export const bond: Catalogue['bond'] = {
   curves: '{leaves}',
   'ask-radius': 'Ask for a radius of {radius}',
   squint:
-    'The corner after {run} stands at {angle, number}°: {courses} specials, {own} on one face and {shown} on the other, turned every course. Order two to spare; cut, each is mitred at {mitre, number}°.',
+    'The corner after {run} stands at {angle, number}°: {courses} {inside, select, yes {inside squints} other {squints}}, {own} on one face and {shown} on the other, turned every course. Order two to spare; cut, each is mitred at {mitre, number}°.',
   'meets-past': 'Meant to end on {where} at {at}, but that run is {long} long.',
   'meets-no-run': 'Meant to end on run {run} of {wall}, which has {has}.',
   'ends-on':

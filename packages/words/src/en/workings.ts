@@ -169,6 +169,7 @@ export const workings: Catalogue['workings'] = {
   'kind-plain':
     '{half, select, yes {half-high } other {}}{kind, select, stretcher {stretchers} header {headers} half {halves} three_quarter {three-quarters} closer {closers} corner {corner units} jamb {jamb units} beam {beam units} lintel {lintels} cap {caps} cut {sawn to length} other {}}',
   'air-bricks': 'air bricks',
+  'inside-squints': 'inside squints',
   vents: 'vents',
   'kind-one':
     '{kind, select, stretcher {Stretcher} header {Header} half {Half} three_quarter {Three-quarter} closer {Closer} corner {Corner unit} jamb {Jamb unit} beam {Beam unit} lintel {Lintel} cap {Cap} cut {Sawn} bridging {Over an opening} other {}}',

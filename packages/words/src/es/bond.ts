@@ -64,7 +64,7 @@ export const bond: Catalogue['bond'] = {
   curves: '{leaves}',
   'ask-radius': 'Pedir un radio de {radius}',
   squint:
-    'La esquina después de {run} está a {angle, number}°: {courses} piezas especiales, {own} por una cara y {shown} por la otra, volteadas cada hilada. Pida dos de más; si se cortan, cada una va a inglete de {mitre, number}°.',
+    'La esquina después de {run} está a {angle, number}°: {courses} {inside, select, yes {piezas de rincón} other {piezas especiales}}, {own} por una cara y {shown} por la otra, volteadas cada hilada. Pida dos de más; si se cortan, cada una va a inglete de {mitre, number}°.',
   'meets-past': 'Debía terminar en {where} a {at}, pero ese tramo mide {long}.',
   'meets-no-run': 'Debía terminar en el tramo {run} de {wall}, que tiene {has}.',
   'ends-on':

@@ -173,6 +173,7 @@ export const workings: Catalogue['workings'] = {
   'kind-plain':
     '{kind, select, stretcher {al hilo} header {tizones} half {medias} three_quarter {tres cuartos} closer {ajustes} corner {de esquina} jamb {de jamba} beam {de viga} lintel {dinteles} cap {de remate} cut {cortadas al largo} other {}}{half, select, yes { a media altura} other {}}',
   'air-bricks': 'rejillas',
+  'inside-squints': 'piezas de rincón',
   vents: 'ventilas',
   'kind-one':
     '{kind, select, stretcher {A soga} header {Tizón} half {Media} three_quarter {Tres cuartos} closer {Ajuste} corner {De esquina} jamb {De jamba} beam {De viga} lintel {Dintel} cap {De remate} cut {Cortada} bridging {Sobre un hueco} other {}}',

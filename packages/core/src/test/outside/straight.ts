@@ -71,7 +71,7 @@ export const cmu = (parts: 8 | 16): Family => ({
     joint: 0.375 * INCH,
     least: 0.125 * INCH,
     most: 0.75 * INCH,
-    leastPiece: 4 * INCH,
+    leastPiece: 3.625 * INCH,
     leastLap: (15.625 / 4) * INCH,
   },
 });

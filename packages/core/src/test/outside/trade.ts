@@ -94,7 +94,8 @@ export const PROFILE_FACTS: Record<'us' | 'uk' | 'earth', ProfileFacts> = {
     headLeast: 0.125 * INCH,
     headMost: 0.75 * INCH,
     nominal: true,
-    leastPiece: (u) => (u.family === 'block' ? 4 * INCH : (u.length - 0.375 * INCH) / 2),
+    // Judged nominal: a piece and its joint.
+    leastPiece: (u) => (u.family === 'block' ? 3.625 * INCH : (u.length - 0.375 * INCH) / 2),
     leastLap: (u) => u.length / 4,
     faceShell: (u) => u.cores !== null,
   },

@@ -23,6 +23,20 @@ export function cornerCloser(wall: SetWall): Mm | null {
   return found.find((c) => c >= THINNEST_SLIP && c <= wall.unitLength + SAME_PLACE) ?? null;
 }
 
+/** Block is made in lengths of so many inches besides its own, for corners whose return is no half of it, mm: common practice. */
+const MADE_IN_STEPS_OF = 101.6;
+
+/** Whether the closer beside a corner is a unit to buy: 4 in and 12 in block, which every yard that sells 12 in and 6 in wall has. */
+export function isMadeCloser(wall: SetWall, length: Mm): boolean {
+  const steps = (length + wall.head) / MADE_IN_STEPS_OF;
+  return (
+    wall.unit.shells !== null &&
+    wall.profile.id === 'us' &&
+    Math.abs(steps - Math.round(steps)) < 0.01 &&
+    Math.round(steps) > 0
+  );
+}
+
 /** What stands beside another run's unit: what it shows, and a closer where there is one. */
 function beside(wall: SetWall, end: EndSpec, stacked: boolean): number[] {
   if (end.shows !== undefined) return [end.shows];

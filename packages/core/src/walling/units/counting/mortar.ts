@@ -1,5 +1,6 @@
 import { toMillimetres, type Mm, type CubicMetres } from '../../../measure/length.js';
 import { goesThrough } from '../leaves/bonded.js';
+import { pierBonds } from '../let-in/piers.js';
 import type { Leaf } from '../leaves/leaf.js';
 import type { BondedRun } from '../laying/bond.js';
 import type { Row, RowStrip } from '../laying/row.js';
@@ -96,7 +97,8 @@ function bonded(
     const outer = unitLengths(wall, row);
     const inside = unitLengths(wall, behind?.rows[i]);
     const area = s.bedLength * middle * thickness - owned * thickness * (thickness - w);
-    const units = (outer.through * thickness + (outer.single + inside.single) * w) * course.unitHeight;
+    const units =
+      (outer.through * thickness + (outer.single + inside.single + inside.through) * w) * course.unitHeight;
     // Behind every strip stands another, and the joint between them goes up with them.
     const stripJoints = 2 * w * s.stripJoints + head * (s.stripFace - s.stripBeds);
     total.beds += (area * course.bed + s.stripBeds * thickness) / 1e9;
@@ -176,7 +178,9 @@ function pierMortar(
 ): { beds: number; perps: number } {
   const sum = { beds: 0, perps: 0 };
   const { unitWidth: w, head } = wall;
-  const width = wall.piers.filter((p) => p.run === run.index).reduce((s, p) => s + p.to - p.from, 0);
+  const width = wall.piers
+    .filter((p) => p.run === run.index && (wall.wythes === 1 || pierBonds(wall, p)))
+    .reduce((s, p) => s + p.to - p.from, 0);
   courses.forEach((course, i) => {
     const behind = (piers.rows[i]?.pieces ?? []).reduce((s, p) => s + p.to - p.from, 0);
     const across = (run.rows[i]?.pieces ?? [])
@@ -191,17 +195,27 @@ function pierMortar(
   return sum;
 }
 
+const plus = (total: MortarGeometry, more: { beds: number; perps: number }): MortarGeometry => ({
+  ...total,
+  beds: total.beds + more.beds,
+  perps: total.perps + more.perps,
+});
+
 /**
  * Mortar in the joints of one run of the leaves that are laid together, outside first: a bed under every course, a perp
  * between pieces. Cells and frogs left out.
  */
 export function mortarOf(leaves: readonly [Leaf, ...Leaf[]], index: number): MortarGeometry {
-  const [{ wall, gauge, runs }, behind] = leaves;
+  const [{ wall, gauge, runs }, behind, third] = leaves;
   const { courses } = gauge;
   const run = runs.find((r) => r.index === index) as BondedRun;
   const back = behind?.runs.find((r) => r.index === index);
-  if (wall.wythes === 2)
-    return wall.bond.family === 'header' ? bonded(wall, run, back, courses) : tied(wall, run, back, courses);
+  if (wall.wythes === 2 && wall.bond.family === 'header') {
+    const total = bonded(wall, run, back, courses);
+    const piers = third?.runs.find((r) => r.index === index);
+    return run.piers && back && piers ? plus(total, pierMortar(wall, back, piers, courses)) : total;
+  }
+  if (wall.wythes === 2) return tied(wall, run, back, courses);
   const spread = spreadWidth(wall);
   // Round a curve the joints are measured in the middle of the wall.
   const middle = inMiddle(wall.runs[run.index]?.radius ?? null, wall.thickness);
@@ -218,10 +232,5 @@ export function mortarOf(leaves: readonly [Leaf, ...Leaf[]], index: number): Mor
     total.bedLength += (s.bedLength + s.stripLength) / 1000;
     total.perpCount += s.perpCount;
   });
-  if (run.piers && back) {
-    const piers = pierMortar(wall, run, back, courses);
-    total.beds += piers.beds;
-    total.perps += piers.perps;
-  }
-  return total;
+  return run.piers && back ? plus(total, pierMortar(wall, run, back, courses)) : total;
 }

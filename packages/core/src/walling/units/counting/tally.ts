@@ -3,7 +3,7 @@ import type { Message } from '../../../messages/message.js';
 import type { SquareMetres, CubicMetres } from '../../../measure/length.js';
 import { KINDS, type Kind } from '../laying/kinds.js';
 import type { Leaf } from '../leaves/leaf.js';
-import type { Piece, Row } from '../laying/row.js';
+import type { Piece, Row, Special } from '../laying/row.js';
 import { builtJoints } from '../lines/sections.js';
 import type { Course } from '../../../stages/gauge/courses.js';
 import type { GaugeSolution } from '../../../stages/gauge/solve.js';
@@ -30,7 +30,10 @@ export interface Tally {
   /** Net face area on the outside, openings out. */
   area: SquareMetres;
   /** Corner units cut or bought at an angle. */
-  specials: number;
+  /** Squints, and inside squints. */
+  specials: Record<Special, number>;
+  /** Closers beside corners that are units of their own. */
+  closers: number;
   /** Air bricks and vents in the place of stretchers. */
   fittings: Record<LetIn, number>;
   /** Specials and fittings by what they are counted as: bought apart, so no units of the wall's own, or half-high ones. */
@@ -96,9 +99,12 @@ const isSawnToLength = (wall: SetWall, p: Piece): boolean =>
 const isBeamHalf = (wall: SetWall, p: Piece, length: number): boolean =>
   p.kind === 'beam' && p.cutFrom === null && p.fitting === undefined && length < wall.unitLength - 1;
 
-/** Bought apart from the wall's own units: a corner's special, an air brick, a vent. */
+/** A closer beside a corner that is a unit of its own, and not sawn from one. */
+const isMade = (p: Piece): boolean => p.kind === 'closer' && p.cutFrom === null;
+
+/** Bought apart from the wall's own units: a corner's special, its closer where it is made, an air brick, a vent. */
 const isApart = (p: Piece): boolean =>
-  p.special === true || (p.fitting !== undefined && p.fitting !== 'soldier');
+  p.special !== undefined || isMade(p) || (p.fitting !== undefined && p.fitting !== 'soldier');
 
 /** The tally of one run of the leaves that are laid together, of one unit: outside first. */
 export function tallyRun(leaves: readonly [Leaf, ...Leaf[]], run: number): Tally {
@@ -106,7 +112,8 @@ export function tallyRun(leaves: readonly [Leaf, ...Leaf[]], run: number): Tally
   const pieces = zero();
   const sawn: Tally['sawn'] = new Map();
   let total = 0;
-  let specials = 0;
+  const specials = { outside: 0, inside: 0 };
+  let closers = 0;
   const fittings: Tally['fittings'] = { 'air-brick': 0, vent: 0 };
   const apart: Tally['apart'] = { whole: zero(), halfHigh: zero() };
   const sawnCourse = new Set(gauge.courses.filter((c) => c.kind === 'sawn').map((c) => c.number));
@@ -115,7 +122,8 @@ export function tallyRun(leaves: readonly [Leaf, ...Leaf[]], run: number): Tally
       const length = p.to - p.from;
       pieces[p.kind] += uses;
       total += uses;
-      if (p.special) specials += uses;
+      if (p.special) specials[p.special] += uses;
+      if (isMade(p)) closers += uses;
       if (p.fitting && p.fitting !== 'soldier') fittings[p.fitting] += uses;
       if (isApart(p)) apart.whole[p.kind] += uses;
       if (isSawnToLength(wall, p) || isBeamHalf(wall, p, length))
@@ -159,6 +167,7 @@ export function tallyRun(leaves: readonly [Leaf, ...Leaf[]], run: number): Tally
     halfHigh,
     area,
     specials,
+    closers,
     fittings,
     apart,
     mortar: { ...geometry, geometric, used },
@@ -182,7 +191,8 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     sawn: new Map(),
     halfHigh: { pieces: zero(), sawn: new Map() },
     area: 0,
-    specials: 0,
+    specials: { outside: 0, inside: 0 },
+    closers: 0,
     fittings: { 'air-brick': 0, vent: 0 },
     apart: { whole: zero(), halfHigh: zero() },
     mortar: {
@@ -201,7 +211,9 @@ export function addTallies(unit: string, list: Tally[]): Tally {
     addStock(sum.halfHigh, t.halfHigh);
     sum.total += t.total;
     sum.area += t.area;
-    sum.specials += t.specials;
+    sum.specials.outside += t.specials.outside;
+    sum.specials.inside += t.specials.inside;
+    sum.closers += t.closers;
     for (const f of LET_IN) sum.fittings[f] += t.fittings[f];
     for (const k of KINDS) {
       sum.apart.whole[k] += t.apart.whole[k];
@@ -225,6 +237,8 @@ export interface BuyLine {
   toSaw: number;
   /** Not a unit of the wall: let in where a stretcher would stand. */
   letIn?: LetIn;
+  /** The special of a corner that is not square. */
+  special?: Special;
 }
 
 /** Ends of the same product under another name: a brick at a corner is a brick. */
@@ -275,11 +289,17 @@ function linesOf(wall: Buys, halfHigh: boolean, stock: Stock): BuyLine[] {
 /** Specials are bought apart, and with two to spare: a shortage of two stops the wall. Common practice. */
 const SPARE_SPECIALS = 2;
 
-function specialLines(wall: Buys, net: number): BuyLine[] {
+function specialLines(wall: Buys, special: Special, net: number): BuyLine[] {
   if (net === 0) return [];
   const broken = Math.ceil(net * (1 + wall.profile.breakage(wall.unit)) - 1e-9);
   const ordered = Math.max(net + SPARE_SPECIALS, broken);
-  return [{ unit: wall.unit.id, kind: 'corner', halfHigh: false, net, toSaw: 0, ordered }];
+  const unit = special === 'inside' ? `${wall.unit.id}-inside-squint` : wall.unit.id;
+  return [{ unit, kind: 'corner', halfHigh: false, net, toSaw: 0, ordered, special }];
+}
+
+function closerLines(wall: Buys, net: number): BuyLine[] {
+  const ordered = Math.ceil(net * (1 + wall.profile.breakage(wall.unit)) - 1e-9);
+  return net === 0 ? [] : [{ unit: wall.unit.id, kind: 'closer', halfHigh: false, net, toSaw: 0, ordered }];
 }
 
 /** What to buy: whole units, bought halves, and whole units for the sawn pieces with offcuts reused. */
@@ -295,7 +315,9 @@ export function buyLines(wall: Buys, tally: Tally): BuyLine[] {
     halfHigh.pieces[k] -= apart.halfHigh[k];
   }
   return [
-    ...specialLines(wall, specials),
+    ...specialLines(wall, 'outside', specials.outside),
+    ...specialLines(wall, 'inside', specials.inside),
+    ...closerLines(wall, tally.closers),
     ...linesOf(wall, false, whole),
     ...linesOf(wall, true, halfHigh),
     ...LET_IN.filter((f) => tally.fittings[f] > 0).map((f): BuyLine => ({
@@ -312,13 +334,15 @@ export function buyLines(wall: Buys, tally: Tally): BuyLine[] {
 
 /** What a line of the order is called in keys: `buy.stretcher`, `buy.half-high.stretcher`. */
 export const buyKey = (l: BuyLine): string =>
-  `buy.${l.letIn ?? `${l.halfHigh ? 'half-high.' : ''}${l.kind}`}`;
+  `buy.${l.letIn ?? (l.special === 'inside' ? 'inside-corner' : null) ?? `${l.halfHigh ? 'half-high.' : ''}${l.kind}`}`;
 
 /** What a line of the order is called where people read it, lower case. */
 export const buyName = (l: BuyLine): Message =>
-  l.letIn !== undefined
-    ? { 'air-brick': HOW['air-bricks'](), vent: HOW.vents() }[l.letIn]
-    : HOW['kind-plain']({ kind: l.kind, half: l.halfHigh ? 'yes' : 'no' });
+  l.special === 'inside'
+    ? HOW['inside-squints']()
+    : l.letIn !== undefined
+      ? { 'air-brick': HOW['air-bricks'](), vent: HOW.vents() }[l.letIn]
+      : HOW['kind-plain']({ kind: l.kind, half: l.halfHigh ? 'yes' : 'no' });
 
 /** The same as a line of what to order, of the face or of the leaf behind it. */
 export const orderOf = (leaf: 'face' | 'inner', l: BuyLine): Message =>

@@ -119,6 +119,7 @@ export function squintIssues(wall: SetWall, runs: readonly BondedRun[]): Issue[]
           run: wall.runs[c.from]?.name ?? '',
           angle,
           courses,
+          inside: c.turn < 0 ? 'yes' : 'no',
           own: legs?.own ?? 0,
           shown: legs?.shown ?? 0,
           mitre: angle / 2,

@@ -79,7 +79,7 @@ const TIED_EVERY = 3;
 
 function pierIssues(wall: SetWall, pier: SetPier, run: BondedRun, courses: number): Issue[] {
   const shared = { stage: 'bond' as const, run: run.index, at: (pier.from + pier.to) / 2, course: 1 };
-  if (!pierBonds(wall)) {
+  if (!pierBonds(wall, pier)) {
     return [
       issue({
         ...shared,

@@ -80,6 +80,7 @@ export const BOND_ROOM = {
     run: 'name',
     angle: 'number',
     courses: 'number',
+    inside: ['yes', 'no'],
     own: 'length',
     shown: 'length',
     mitre: 'number',

@@ -23,7 +23,7 @@ import { coverOf, openingsInLine } from './cover.js';
 import { layRow, type CourseLines } from './layRow.js';
 import { parted } from './partedChain.js';
 import { aloneIn, endedAlone, outlined } from './shaped.js';
-import type { Row, Rows } from './row.js';
+import type { Row, Rows, Special } from './row.js';
 
 export interface BondedRun extends Rows {
   index: number;
@@ -90,11 +90,13 @@ function bondRun(
     if (!row) {
       const at = (end: RunEnd, alone: boolean): boolean =>
         !alone && end[parity] === 'own' && end.other !== null;
+      const special = (end: RunEnd, alone: boolean): Special | null =>
+        at(end, alone) && end.legs ? (end.legs.inside ? 'inside' : 'outside') : null;
       const corner = {
         cornerAtStart: at(ends.start, aloneStart),
         cornerAtEnd: at(ends.end, aloneEnd),
-        specialAtStart: at(ends.start, aloneStart) && ends.start.legs !== null,
-        specialAtEnd: at(ends.end, aloneEnd) && ends.end.legs !== null,
+        specialAtStart: special(ends.start, aloneStart),
+        specialAtEnd: special(ends.end, aloneEnd),
         shownWidths: [shownWidth(wall, ends.start), shownWidth(wall, ends.end)] as const,
       };
       const line = endedAlone(lineOf(lines, course.number), aloneStart, aloneEnd);

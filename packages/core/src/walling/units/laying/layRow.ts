@@ -2,10 +2,11 @@ import { firstThat } from '../../../measure/inOrder.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import type { SetOpening, SetWall } from '../../../stages/set-out/wall.js';
 import type { Cover } from './cover.js';
+import { isMadeCloser } from '../bonds/running.js';
 import { kindOf, unitLengthsOf } from './kindOf.js';
 import type { Kind } from './kinds.js';
 import { headLimits, THINNEST_PIECE, type BesideLine, type PerpLine, type Span } from '../lines/lines.js';
-import { pieceAt, type Piece, type Row } from './row.js';
+import { pieceAt, type Piece, type Row, type Special } from './row.js';
 import { lineFor } from '../lines/sections.js';
 import type { RunToLay } from './besideJamb.js';
 import { layStretch } from './fillStretch.js';
@@ -22,8 +23,8 @@ export interface RowEnds {
   cornerAtStart: boolean;
   cornerAtEnd: boolean;
   /** That corner is not square, so its unit is a special. */
-  specialAtStart?: boolean;
-  specialAtEnd?: boolean;
+  specialAtStart?: Special | null;
+  specialAtEnd?: Special | null;
   /** How much of the course another run's work takes at its start and end, where it goes through: left out, a unit's width. */
   shownWidths?: readonly [number, number];
 }
@@ -152,14 +153,15 @@ export function layRow(
       const atCorner =
         (i === 0 && stretch.left === RUN_END && ends.cornerAtStart) ||
         (i === own.length - 1 && stretch.right === RUN_END && ends.cornerAtEnd);
-      const special =
-        (i === 0 && stretch.left === RUN_END && ends.specialAtStart === true) ||
-        (i === own.length - 1 && stretch.right === RUN_END && ends.specialAtEnd === true);
+      const atStart = i === 0 && stretch.left === RUN_END ? ends.specialAtStart : null;
+      const atEnd = i === own.length - 1 && stretch.right === RUN_END ? ends.specialAtEnd : null;
+      const special = atStart ?? atEnd ?? null;
       const atJamb =
         hollow && ((i === 0 && stretch.left >= 0) || (i === own.length - 1 && stretch.right >= 0));
       const called: Kind =
         kind === 'stretcher' && atCorner ? 'corner' : kind === 'stretcher' && atJamb ? 'jamb' : kind;
-      const sawn = !special && (cut || (kind === 'half' && wall.unit.halves === 'sawn'));
+      const made = kind === 'closer' && isMadeCloser(wall, piece.to - piece.from);
+      const sawn = !special && !made && (cut || (kind === 'half' && wall.unit.halves === 'sawn'));
       const opening =
         cut && !special ? (piece.opening === RUN_END ? panelOpening(line, piece) : piece.opening) : -1;
       const laidHere = pieceAt(
@@ -169,7 +171,7 @@ export function layRow(
         sawn ? 'stretcher' : null,
         opening,
       );
-      if (special) laidHere.special = true;
+      if (special) laidHere.special = special;
       row.pieces.push(laidHere);
     });
   }

@@ -1,6 +1,9 @@
 import type { Mm } from '../../../measure/length.js';
 import type { Kind } from './kinds.js';
 
+/** A squint turns an outside corner, an inside squint one that goes in: neither serves as the other. */
+export type Special = 'outside' | 'inside';
+
 export interface Piece {
   kind: Kind;
   from: Mm;
@@ -9,8 +12,8 @@ export interface Piece {
   cutFrom: Kind | null;
   /** The opening whose jamb made it a cut, by place in the wall's list; −1 otherwise. */
   opening: number;
-  /** The special of a corner that is not square: cut or bought at its angle. */
-  special?: true;
+  /** The special of a corner that is not square, outside or inside: cut or bought at its angle. */
+  special?: Special;
   /** Height of a piece over a sill or under a head that is off gauge; null for the whole course. */
   band: { from: number; to: number } | null;
   /** A sawn piece turned end for end from how the bond lays it: its sawn end is where its own was. */

@@ -59,11 +59,40 @@ describe('corners that are not square', () => {
     const specials = p.runs.flatMap((r) => r.rows.flatMap((row) => row.pieces)).filter((x) => x.special);
     expect(specials).toHaveLength(2 * 12);
     expect(specials.every((s) => s.kind === 'corner')).toBe(true);
-    expect(p.tally.specials).toBe(24);
+    expect(p.tally.specials).toEqual({ outside: 24, inside: 0 });
     const line = p.buy.find((l) => l.kind === 'corner');
     expect(line?.net).toBe(24);
     expect(line?.ordered).toBeGreaterThanOrEqual(26);
     expect(p.buy.reduce((sum, l) => sum + l.net - l.toSaw, 0)).toBeLessThanOrEqual(p.tally.total);
+  });
+
+  test('where a bay goes in its specials are inside squints: ordered apart, with spares of their own', () => {
+    // A bay of two outside and two inside corners of 45°, twelve courses: twelve at each.
+    const p = planOf({
+      line: [
+        { run: 1340 },
+        { turn: -45 },
+        { run: 1340 },
+        { turn: 45 },
+        { run: 1340 },
+        { turn: 45 },
+        { run: 1340 },
+        { turn: -45 },
+        { run: 1340 },
+      ],
+      height: 900,
+      unit: 'brick-215x102.5x65',
+      profile: 'uk',
+      show: 'mm',
+    });
+    expect(p.tally.specials).toEqual({ outside: 24, inside: 24 });
+    const bought = p.buy.filter((l) => l.special).map((l) => [l.unit, l.net, l.ordered]);
+    expect(bought).toEqual([
+      ['brick-215x102.5x65', 24, 26],
+      ['brick-215x102.5x65-inside-squint', 24, 26],
+    ]);
+    const said = p.findings.filter((f) => f.code === 'squint-specials').map((f) => f.says);
+    expect(said.map((t) => t.includes('inside squints'))).toEqual([true, false, false, true]);
   });
   test('said with the angle it is cut to', () => {
     const finding = planOf(bay).findings.find((f) => f.code === 'squint-specials');

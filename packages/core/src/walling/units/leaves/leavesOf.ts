@@ -6,6 +6,7 @@ import { mapRows } from '../laying/moved.js';
 import type { Row, Rows } from '../laying/row.js';
 import type { BondBefore } from '../laying/takenOver.js';
 import type { Parity, Span } from '../lines/lines.js';
+import { headedBack, pierAcross, pierBonds } from '../let-in/piers.js';
 import { innerWythe, ON_THE_FACE } from './behind.js';
 import { backedStretch, backRow } from './bonded.js';
 import { cavityLeaf } from './cavityLeaf.js';
@@ -30,9 +31,15 @@ function bondedLeaf({ wall, gauge, runs }: FaceLaid): Leaf {
     const [odd, even] = (['odd', 'even'] as const).map((parity: Parity) =>
       backedStretch(wall, run.index, run.ends, parity),
     );
-    return mapRows(run.rows, (row: Row, course) =>
-      backRow(wall, row, (course % 2 === 1 ? odd : even) as Span),
-    );
+    const piers = wall.piers
+      .filter((p) => p.run === run.index && pierBonds(wall, p))
+      .map((pier) => ({ pier, across: pierAcross(wall, pier, run.lines) }));
+    return mapRows(run.rows, (row: Row, course) => {
+      const parity = course % 2 === 1 ? 'odd' : 'even';
+      const back = backRow(wall, row, (course % 2 === 1 ? odd : even) as Span);
+      const across = piers.filter((p) => p.across === parity).map((p) => p.pier);
+      return across.length > 0 ? headedBack(wall, back, across) : back;
+    });
   };
   return {
     index: 1,
@@ -50,11 +57,11 @@ function bondedLeaf({ wall, gauge, runs }: FaceLaid): Leaf {
 const NOTHING: Row = { pieces: [], perps: [], bedded: [] };
 
 /** The units of a wall's bonded piers that stand behind it, or before it, and nothing between them. */
-function pierLeaf({ wall, gauge, runs }: FaceLaid): Leaf {
-  const offset = wall.unitWidth + wall.head;
+function pierLeaf({ wall, gauge, runs }: FaceLaid, index: number): Leaf {
+  const offset = wall.thickness + wall.head;
   const inside = wall.piers.some((p) => p.side === 'inside');
   return {
-    index: 1,
+    index,
     offset: inside ? offset : -offset,
     thickness: wall.unitWidth,
     heldBy: 'bond',
@@ -116,7 +123,8 @@ export function leavesOf(job: JobDocument, face: FaceLaid, before: readonly Leaf
   };
   const was = leafBefore(before?.[1]);
   if (wall.cavity) return [outside, cavityLeaf(job, face.wall, was)];
-  if (wall.wythes === 2)
-    return [outside, wall.bond.family === 'header' ? bondedLeaf(face) : tiedLeaf(face, was)];
-  return runs.some((run) => run.piers) ? [outside, pierLeaf(face)] : [outside];
+  const tied = wall.wythes === 2 && wall.bond.family !== 'header';
+  if (tied) return [outside, tiedLeaf(face, was)];
+  const leaves = wall.wythes === 2 ? [outside, bondedLeaf(face)] : [outside];
+  return runs.some((run) => run.piers) ? [...leaves, pierLeaf(face, leaves.length)] : leaves;
 }

@@ -244,6 +244,48 @@ describe('piers', () => {
     expect(after.ok && codes(first(after.value))).not.toContain('pier-off-bond');
   });
 
+  describe('on a one-brick wall', () => {
+    const oneBrick = (bond: 'english' | 'flemish', over: Partial<Wall> = {}): OneWall => ({
+      ...brick,
+      line: straight(2015),
+      height: 750,
+      build: { bond, wythes: 2 },
+      wall: over,
+    });
+
+    test('it bonds: headers from the back wythe into it in one course, stretchers behind the headers of the next', () => {
+      const p = planOf(oneBrick('english', pier()), true);
+      expect(codes(p)).not.toContain('pier-tied');
+      expect(codes(p)).not.toContain('pier-off-bond');
+      const inPier = (leaf: number, course: number): [string, number, number][] =>
+        (p.leaves[leaf]?.runs[0]?.rows[course - 1]?.pieces ?? [])
+          .filter((x) => x.from > 899 && x.to < 1116)
+          .map((x) => [x.kind, x.from, x.to]);
+      // Course 1: a stretcher on the face from 900; two headers behind it reach out. Course 2: headers go through the wall.
+      expect(inPier(1, 1)).toEqual([
+        ['header', 900, 1002.5],
+        ['header', 1012.5, 1115],
+      ]);
+      expect(inPier(2, 1)).toEqual([]);
+      expect(inPier(2, 2)).toEqual([['stretcher', 900, 1115]]);
+      expect(p.leaves[2]?.offset).toBe(225);
+      // One brick more a course: 215 by 112.5 is a brick and its joints.
+      expect(p.tally.total - planOf(oneBrick('english')).tally.total).toBe(10);
+    });
+
+    test('its mortar is what it encloses less its bricks', () => {
+      const of = (over?: Partial<Wall>): number => planOf(oneBrick('english', over)).tally.mortar.geometric;
+      // Odd courses: two headers 112.5 into it, and a perp between them where a stretcher stood. By hand.
+      const bricks = 65 * 5 * (2 * 102.5 * 112.5 + 215 * 102.5);
+      const perps = 5 * 10 * 102.5 * 65;
+      expect(of(pier()) - of()).toBeCloseTo((215 * 112.5 * 750 - bricks + perps) / 1e9, 9);
+    });
+
+    test('before the face it would have to go through the face: it is tied', () => {
+      expect(codes(planOf(oneBrick('english', pier({ side: 'outside' }))))).toContain('pier-tied');
+    });
+  });
+
   test('units too short to reach through are tied', () => {
     const p = planOf(
       { line: straight(4500), height: 2250, unit: 'block-440x215x100', profile: 'uk', wall: pier() },

@@ -4,7 +4,7 @@ import type { SetChange, SetOpening, SetPier, SetVents, SetWall } from '../../..
 import { changedRow, type LostChange } from './changes.js';
 import { STEP, type Missing } from '../laying/outline.js';
 import type { RunLines } from '../lines/lines.js';
-import { backingAt, besideHeaders, pierAcross, pierBonds, turnedAt } from './piers.js';
+import { backingAt, besideHeaders, besideThrough, pierAcross, pierBonds, turnedAt } from './piers.js';
 import { pieceAt, type Row, type Rows, type RowStrip } from '../laying/row.js';
 import { soldierPieces, soldiersOver, soldiersStartIn } from './soldiers.js';
 import { ventedRow } from './vents.js';
@@ -34,7 +34,7 @@ export const runFeatures = (wall: SetWall, run: number, lines: RunLines): RunFea
   soldiers: wall.openings.filter((o) => o.run === run && o.soldiers),
   piers: wall.piers
     .filter((p) => p.run === run)
-    .map((pier) => ({ pier, across: pierBonds(wall) ? pierAcross(wall, pier, lines) : null })),
+    .map((pier) => ({ pier, across: pierBonds(wall, pier) ? pierAcross(wall, pier, lines) : null })),
 });
 
 const NONE: CourseFeatures = { key: '', changes: [], vents: [], branches: [], across: [] };
@@ -51,7 +51,7 @@ export function featuresOf(wall: SetWall, all: RunFeatures, at: Course): CourseF
   const vents = all.vents.filter((v) => v.course === course);
   // A low wall goes into a higher one only as far up as it stands.
   const branches = all.branches.filter((b) => b.on === parity && at.top <= b.height + wall.unitHeight / 2);
-  const across = all.piers.filter((p) => p.across === parity).map((p) => p.pier);
+  const across = wall.wythes === 1 ? all.piers.filter((p) => p.across === parity).map((p) => p.pier) : [];
   // Piers come with the parity, which the row's own key tells already.
   const soldiers = all.soldiers.some((o) => soldiersStartIn(wall, o, at));
   const own = changes.length > 0 || vents.length > 0 || soldiers ? `|${course}` : '';
@@ -115,7 +115,7 @@ export const asBeam = (row: Row): Row => ({
   pieces: row.pieces.map((p) => {
     if (p.fitting || p.kind === 'header') return p;
     const beam = pieceAt('beam', p.from, p.to, p.cutFrom, p.opening, p.band);
-    if (p.special) beam.special = true;
+    if (p.special) beam.special = p.special;
     if (p.rake) beam.rake = p.rake;
     if (p.turned) beam.turned = true;
     return beam;
@@ -138,17 +138,19 @@ function withSoldiers(wall: SetWall, run: number, row: Row, course: Course): Row
   };
 }
 
-/** The backs of the piers of a run of one leaf, course by course; null where it has none. */
+/** The units of a run's bonded piers that stand past the wall, course by course; null where it has none. */
 export function pierBacks(wall: SetWall, all: RunFeatures, face: readonly Row[]): Rows | null {
-  if (wall.wythes !== 1 || all.piers.length === 0) return null;
+  const bonded = wall.wythes === 1 ? all.piers : all.piers.filter((p) => pierBonds(wall, p.pier));
+  if (bonded.length === 0) return null;
+  const beside = wall.wythes === 1 ? besideHeaders : besideThrough;
   const made = new Map<Row, Row>();
   const uses = new Map<Row, number>();
   const rows = face.map((front, i) => {
     const parity = i % 2 === 0 ? 'odd' : 'even';
     const back = made.get(front) ?? {
-      pieces: all.piers
+      pieces: bonded
         .flatMap(({ pier, across }) =>
-          across === parity ? besideHeaders(wall, pier, front) : backingAt(wall, pier),
+          across === parity ? beside(wall, pier, front) : backingAt(wall, pier),
         )
         .sort((a, b) => a.from - b.from),
       perps: [],

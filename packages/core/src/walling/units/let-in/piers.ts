@@ -3,27 +3,38 @@ import type { SetPier, SetWall } from '../../../stages/set-out/wall.js';
 import { headLimits, lineOf, THINNEST_PIECE, type RunLines } from '../lines/lines.js';
 import { kindOf, unitLengthsOf } from '../laying/kindOf.js';
 import type { Piece, Row } from '../laying/row.js';
+import { goesThrough } from '../leaves/bonded.js';
 
-/** Whether a unit laid across reaches through the wall and the pier: two widths and a joint. */
-export const pierBonds = (wall: SetWall): boolean => {
+/**
+ * Whether a unit laid across reaches through the leaf it is built against and the pier: two widths and a joint. A one-brick wall is
+ * bonded through itself, so that its back wythe holds a pier there; one before its face would have to go through the face.
+ */
+export const pierBonds = (wall: SetWall, pier: SetPier): boolean => {
   const limits = headLimits(wall);
   const short = 2 * wall.unitWidth + wall.head - wall.unitLength;
-  return wall.wythes === 1 && Math.abs(short) <= wall.head - limits.least + SAME_PLACE;
+  const leaf = wall.wythes === 1 || (wall.bond.family === 'header' && pier.side === 'inside');
+  return leaf && Math.abs(short) <= wall.head - limits.least + SAME_PLACE;
 };
 
 /**
  * The courses in which a pier is tied into the wall by headers: those in which perps stand inside it, while in the
  * others its edges are perps and a stretcher backs a stretcher. Null where neither is so.
  */
-export function pierAcross(wall: SetWall, pier: SetPier, lines: RunLines): 'odd' | 'even' | null {
+export function pierAcross(
+  wall: Pick<SetWall, 'bond'>,
+  pier: SetPier,
+  lines: RunLines,
+): 'odd' | 'even' | null {
   for (const [across, course] of [
     ['even', 1],
     ['odd', 2],
   ] as const) {
     const { u, joint } = lineOf(lines, course);
     const on = (x: number): boolean => u.some((at) => Math.abs(at - x) < 1);
-    const inside = lineOf(lines, course + 1).u.some((x) => x > pier.from + 1 && x < pier.to - 1);
-    if (on(pier.from) && on(pier.to + joint) && inside) return across;
+    if (!on(pier.from) || !on(pier.to + joint)) continue;
+    // In a one-brick wall the stretchers behind the face there give way to headers, in that course itself.
+    if (wall.bond.family === 'header') return across === 'odd' ? 'even' : 'odd';
+    if (lineOf(lines, course + 1).u.some((x) => x > pier.from + 1 && x < pier.to - 1)) return across;
   }
   return null;
 }
@@ -93,7 +104,7 @@ export function cutTo(wall: SetWall, like: Piece, from: number, to: number): Pie
 const BACKING: Piece = { kind: 'stretcher', from: 0, to: 0, cutFrom: null, opening: -1, band: null };
 
 /** The stretchers behind the wall that make the pier where nothing lies across. */
-export function backingAt(wall: SetWall, pier: SetPier): Piece[] {
+export function backingAt(wall: SetWall, pier: Pick<SetPier, 'from' | 'to'>): Piece[] {
   const module = wall.unitLength + wall.head;
   const pieces: Piece[] = [];
   for (let from = pier.from; from < pier.to - THINNEST_PIECE; from += module)
@@ -115,4 +126,33 @@ export function besideHeaders(wall: SetWall, pier: SetPier, row: Row | undefined
     pieces.push(piece.kind === 'cut' ? { ...piece, kind: 'closer' } : piece);
   }
   return pieces;
+}
+
+/** The bricks behind the face of a one-brick wall with those in a pier laid across: two headers for a stretcher, into the pier. */
+export function headedBack(wall: SetWall, row: Row, piers: readonly SetPier[]): Row {
+  const across = wall.unitWidth + wall.head;
+  const pieces = row.pieces.flatMap((p): Piece[] => {
+    const count = Math.round((p.to - p.from + wall.head) / across);
+    const within = piers.some((q) => p.from >= q.from - 1 && p.to <= q.to + 1);
+    const joint = count > 1 ? (p.to - p.from - count * wall.unitWidth) / (count - 1) : wall.head;
+    if (!within || Math.abs(joint - wall.head) > wall.head / 2) return [p];
+    return Array.from({ length: count }, (_, i): Piece => {
+      const from = p.from + i * (wall.unitWidth + joint);
+      return { ...p, kind: 'header', cutFrom: null, opening: -1, from, to: from + wall.unitWidth };
+    });
+  });
+  return { ...row, pieces };
+}
+
+/** What stands in a pier of a one-brick wall behind bricks of the wall that go through it themselves. */
+export function besideThrough(wall: SetWall, pier: SetPier, row: Row | undefined): Piece[] {
+  const own = (row?.pieces ?? []).filter((p) => p.to > pier.from + 1 && p.from < pier.to - 1);
+  const spans: { from: number; to: number }[] = [];
+  for (const p of own.filter((one) => goesThrough(wall, one))) {
+    const [from, to] = [Math.max(p.from, pier.from), Math.min(p.to, pier.to)];
+    const last = spans.at(-1);
+    if (last && from - last.to <= 2 * wall.head) last.to = to;
+    else spans.push({ from, to });
+  }
+  return spans.flatMap((s) => backingAt(wall, s));
 }

@@ -1,4 +1,5 @@
 import { planJson } from '../../../plan/json.js';
+import { leastPieceOf } from './lines.js';
 import type { Build } from '../../../job/types.js';
 import {
   closed,
@@ -195,5 +196,35 @@ describe('two tied wythes', () => {
     expect(p.tally.total).toBeGreaterThan(
       planOf(brick({ bond: 'half' }, { line: closed(2240, 2240) })).tally.total * 1.7,
     );
+  });
+});
+
+describe('corners of unlike thickness', () => {
+  const block = (unit: string, closers: boolean): OneWall => ({
+    line: closed("24'", "16'"),
+    height: "8'",
+    unit,
+    build: { closers },
+    wall: { jointEvery: "90'" },
+  });
+  test('12 in block: the closer beside the return is 12 in block, bought and not sawn, and no fault', () => {
+    const p = planOf(block('cmu-12x8x16', true));
+    expect(p.findings.filter((f) => f.severity === 'fault')).toEqual([]);
+    // 12 courses, four corners, one closer beside each return: 24 in less 12 in of return, 11 5/8 on the tape.
+    expect(p.buy.find((l) => l.kind === 'closer')).toMatchObject({ net: 48, toSaw: 0, ordered: 50 });
+    const closer = p.runs[1]?.rows[0]?.pieces.find((x) => x.kind === 'closer');
+    expect(closer?.cutFrom).toBe(null);
+    expect(((closer?.to ?? 0) - (closer?.from ?? 0)) / 25.4).toBeCloseTo(11.625, 6);
+  });
+  test('4 in block: its closer is 3 5/8 in on the tape, 4 in nominal, and no sliver', () => {
+    const p = planOf(block('cmu-4x8x16', true));
+    expect(p.findings.map((f) => f.code)).not.toContain('sliver');
+    expect(p.buy.find((l) => l.kind === 'closer')?.net).toBe(48);
+  });
+  test('the least piece is judged nominal where lengths are: 3 5/8 in of block; 4 in where they are what the tape reads', () => {
+    const least = (lengths: 'nominal' | 'actual'): number =>
+      leastPieceOf(planOf({ line: straight("10'"), height: "4'", lengths }).wall) / 25.4;
+    expect(least('nominal')).toBeCloseTo(3.625, 9);
+    expect(least('actual')).toBeCloseTo(4, 9);
   });
 });

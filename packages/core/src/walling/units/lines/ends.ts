@@ -25,6 +25,8 @@ export interface RunEnd {
 export interface Legs {
   own: number;
   shown: number;
+  /** The corner goes in. */
+  inside?: true;
 }
 
 /** One end of one course: who has it, and the special it takes there. */
@@ -59,9 +61,10 @@ export const isSquare = (turn: number): boolean => Math.abs(Math.abs(turn) - 90)
  * The special of a corner that is not square: a three-quarter on its own face and a quarter round the corner, so
  * that the perps of the two faces stand half a unit apart. Common practice.
  */
-function squintLegs(wall: SetWall): Legs {
+function squintLegs(wall: SetWall, turn: number): Legs {
   const module = wall.unitLength + wall.head;
-  return { own: 0.75 * module - wall.head, shown: 0.25 * module - wall.head };
+  const inside = turn < 0 ? { inside: true as const } : {};
+  return { own: 0.75 * module - wall.head, shown: 0.25 * module - wall.head, ...inside };
 }
 
 /**
@@ -76,7 +79,7 @@ export function runEnds(wall: SetWall): RunEnds[] {
     const [before, after] = [ends[corner.from], ends[corner.to]];
     if (!before || !after || isTangent(corner.turn)) continue;
     const earlierOnOdd = pairs ? corner.from % 2 === 0 : true;
-    const legs = isSquare(corner.turn) ? null : squintLegs(wall);
+    const legs = isSquare(corner.turn) ? null : squintLegs(wall, corner.turn);
     const past = corner.turn < 0 && !legs ? laidDepth(wall) : 0;
     const shows = past > wall.unitWidth ? { shows: past } : {};
     const [odd, even]: [EndKind, EndKind] = earlierOnOdd ? ['own', 'return'] : ['return', 'own'];

@@ -70,7 +70,11 @@ export function headLimits(wall: SetWall): HeadLimits {
 
 /** The least piece worth laying, mm: the profile's, but a half of this wall's own unit and joint is never too short. */
 export const leastPieceOf = (wall: SetWall): Mm =>
-  Math.min(toMillimetres(wall.profile.leastPiece(wall.unit)), wall.half);
+  Math.min(toMillimetres(wall.profile.leastPiece(wall.unit)) - judgedNominal(wall), wall.half);
+
+/** Where lengths are nominal a piece is judged with its joint, as it is said: a 4 in piece is 3 5/8 in long. A half is a half already. */
+const judgedNominal = ({ nominal, unit, head }: SetWall): Mm =>
+  nominal && unit.family === 'block' ? head : 0;
 
 /** A sawn piece thinner than this cannot be held or bedded: common practice. */
 export const THINNEST_PIECE = 25;
