@@ -61,6 +61,7 @@ export const SHEETS_ROOM = {
   consolidate: {},
   'stop-below': { key: 'length' },
   prime: { volume: 'volume' },
+  rising: { count: 'count' },
   'steel-first': { source: 'said' },
   'from-to': { from: 'number', to: 'number' },
   'pours-and-lifts': {},

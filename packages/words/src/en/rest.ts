@@ -5,6 +5,8 @@ export const grout: Catalogue['grout'] = {
     '{aggregate, select, fine {Fine} other {Coarse}} grout poured {high} high wants {wide} × {deep} clear; the cell at {at} has {hasWide} × {hasDeep}.',
   'past-table': 'A pour {high} high is higher than the table goes: build it in more than one.',
   'pour-lower': 'Pour no more than {most} at once',
+  'fill-rising':
+    'Fill {count, plural, one {that cell} other {those # cells}} course by course as the wall goes up, and pour the rest as it is',
   'use-fine': 'Use fine grout',
   nowhere: 'Grout is asked for, and {unit} has no cells to take it.',
   pour: 'pour {number, number}',

@@ -60,6 +60,8 @@ export const sheets: Catalogue['sheets'] = {
   'stop-below':
     'Between two pours stop {key} below the bed, for a key; never inside a beam. Under a beam the cells are stopped with mesh, open only where steel goes through.',
   prime: 'Prime the hose with {volume} of slurry: it is thrown away, never into a cell or a slab.',
+  rising:
+    '{count, plural, one {One cell is} other {# cells are}} too tight for a pour and filled course by course as the wall goes up.',
   'steel-first': 'Steel is seen and signed for before any grout goes in. {source}.',
   'from-to': '{from, number} to {to, number}',
   'pours-and-lifts': 'Pours and lifts',

@@ -5,6 +5,8 @@ export const grout: Catalogue['grout'] = {
     'El grout {aggregate, select, fine {fino} other {grueso}} colado de {high} de alto pide {wide} × {deep} libres; la celda a {at} tiene {hasWide} × {hasDeep}.',
   'past-table': 'Un colado de {high} de alto pasa de lo que da la tabla: hágalo en más de uno.',
   'pour-lower': 'Colar no más de {most} a la vez',
+  'fill-rising':
+    'Llenar {count, plural, one {esa celda} other {esas # celdas}} hilada por hilada conforme sube el muro, y colar lo demás como está',
   'use-fine': 'Usar grout fino',
   nowhere: 'Se pide grout, y {unit} no tiene celdas que lo reciban.',
   pour: 'col. {number, number}',

@@ -60,6 +60,8 @@ export const sheets: Catalogue['sheets'] = {
   'stop-below':
     'Entre dos colados pare {key} abajo del tendel, como llave; nunca dentro de una viga. Bajo una viga las celdas se tapan con malla, abiertas solo donde pasa el acero.',
   prime: 'Cebe la manguera con {volume} de lechada: se tira, nunca dentro de una celda o losa.',
+  rising:
+    '{count, plural, one {Una celda es muy estrecha} other {# celdas son muy estrechas}} para un colado y se {count, plural, one {llena} other {llenan}} hilada por hilada conforme sube el muro.',
   'steel-first': 'El acero se revisa y se firma antes de que entre el grout. {source}.',
   'from-to': '{from, number} a {to, number}',
   'pours-and-lifts': 'Colados y capas',

@@ -21,6 +21,7 @@ const cellChange = object({
   at: optional(along('middle'), 'the middle of the cell'),
   bar: optional(yesOrNo),
   grout: optional(yesOrNo),
+  rises: optional(yes, 'filled course by course as the wall goes up'),
 });
 export type CellChange = States<typeof cellChange>;
 

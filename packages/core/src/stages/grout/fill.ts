@@ -19,7 +19,7 @@ export class RunFill {
   constructor(
     readonly run: number,
     /** Its own continuous cells, and whether each is filled. */
-    readonly cells: { shaft: Shaft; filled: boolean; bar: boolean }[],
+    readonly cells: { shaft: Shaft; filled: boolean; bar: boolean; rises: boolean }[],
     /** Courses filled solid: below grade, or all of them. */
     readonly solid: ReadonlySet<number>,
     /** How much that is, worked out when somebody asks: a wall is re-planned far more often. */
@@ -91,6 +91,11 @@ function filledCells(
   for (const c of wall.steel?.cells ?? [])
     if (c.run === run && c.grout !== null)
       for (const shaft of cellsMeant(wall, own, c)) if (!byHand.has(shaft)) byHand.set(shaft, c.grout);
+  const rising = new Set(
+    (wall.steel?.cells ?? [])
+      .filter((c) => c.run === run && c.rises)
+      .flatMap((c) => cellsMeant(wall, own, c)),
+  );
   return own.map((shaft) => {
     const bar = barred.has(shaft);
     const hand = byHand.get(shaft);
@@ -99,7 +104,7 @@ function filledCells(
       (fill !== 'none' && bar) ||
       (every !== null && places.indexOf(Math.round(middleOf(shaft))) % every === 0) ||
       (wall.grout?.jambs === true && beside(shaft));
-    return { shaft, bar, filled: hand ?? ruled };
+    return { shaft, bar, filled: hand ?? ruled, rises: rising.has(shaft) };
   });
 }
 

@@ -217,3 +217,38 @@ test('taper makes a cell hold less, and solid units hold nothing', () => {
   expect(own('1/4"')).toBeLessThan(own());
   expect(grouted(of({ grout: { fill: 'all' } }, { unit: 'brick-modular-us' }))).toBe(0);
 });
+
+test('a bad cell does not cut every pour: it is filled as the wall goes up, and the pours stay as they are', () => {
+  // A door at 4' 1" leaves one cell 1 5/8 in wide at its jamb; poured 8 ft at once it wants 2 1/2 by 3.
+  const job = jobOf({
+    line: straight("16'"),
+    height: "8'",
+    openings: [{ at: '49"', width: '3\' 4"', sill: 0, head: '6\' 8"' }],
+    build: { cuts: 'jamb' },
+    wall: { jointEvery: "900'", held: 'free-standing', grout: { fill: 'all', pour: "8'" } },
+  });
+  const before = plan(job).walls[0];
+  const tight = before?.findings.find((f) => f.code === 'grout-space-tight');
+  expect(sayFor('ft-in')(tight?.fixes[0]?.says ?? '')).toContain('course by course');
+  const after = applyPatch(job, tight?.fixes[0]?.edit ?? []);
+  if (!after.ok) throw new Error(after.why);
+  const again = plan(soundJob(after.value), [], { advise: false }).walls[0];
+  expect(again?.findings.map((f) => f.code)).not.toContain('grout-space-tight');
+  expect(again?.pours.map((p) => p.height)).toEqual(before?.pours.map((p) => p.height));
+  expect(again?.fills.flatMap((f) => f.cells).filter((c) => c.rises)).toHaveLength(1);
+});
+
+test('where most of the cells are too tight the wall is poured lower: filling each by hand is no way out', () => {
+  const job = jobOf({
+    line: straight("16'"),
+    height: "8'",
+    unit: 'cmu-4x8x16',
+    wall: {
+      jointEvery: "900'",
+      held: 'free-standing',
+      grout: { fill: 'all', aggregate: 'coarse', pour: "8'" },
+    },
+  });
+  const tight = plan(job).walls[0]?.findings.find((f) => f.code === 'grout-space-tight');
+  expect((tight?.fixes ?? []).some((f) => sayFor('ft-in')(f.says).includes('course by course'))).toBe(false);
+});

@@ -1,8 +1,37 @@
 import { SAYS } from './messages.js';
 import { toTheTape } from '../../walling/units/judging/toTheTape.js';
-import { issue, type Issue } from '../../findings/issue.js';
+import { issue, type Issue, type Try } from '../../findings/issue.js';
+import type { PatchStep } from '../../job/edits/patch.js';
+import { middleOf } from '../steel/shafts.js';
 import { GROUT_SPACE_SOURCE, GROUT_SPACES } from '../../tables/grout.js';
-import { tightSpaces, type GroutedWall } from './pours.js';
+import { tightCells, tightSpaces, type GroutedWall } from './pours.js';
+
+/** Above this part of a wall's filled cells the wall itself is tight, and is poured lower: common practice. */
+const A_FEW = 1 / 4;
+
+/** A few bad cells are filled as the wall goes up, so that they do not cut every pour to a foot. */
+function risingTries({ wall, steel, fills, pours }: GroutedWall): Try[] {
+  const tight = tightCells(wall, steel, fills, pours);
+  const filled = fills.reduce((sum, f) => sum + f.cells.filter((c) => c.filled).length, 0);
+  if (tight.length === 0 || tight.length > A_FEW * filled) return [];
+  const taken = new Set((wall.steel?.cells ?? []).map((c) => c.id));
+  const free = (function* (): Generator<string> {
+    for (let n = 1; ; n++) if (!taken.has(`K${n}`)) yield `K${n}`;
+  })();
+  const cells = tight.map(({ run, shaft }) => ({
+    id: free.next().value as string,
+    run,
+    at: toTheTape(wall, middleOf(shaft)),
+    rises: true,
+  }));
+  const path = `/walls/${wall.index}/steel`;
+  const edit: PatchStep[] = !wall.steel
+    ? [{ op: 'add', path, value: { cells } }]
+    : wall.steel.cells.length > 0
+      ? cells.map((value) => ({ op: 'add', path: `${path}/cells/-`, value }))
+      : [{ op: 'add', path: `${path}/cells`, value: cells }];
+  return [{ says: SAYS['fill-rising']({ count: cells.length }), edit }];
+}
 
 /** Cells too tight for the height that is to be poured down them. */
 function spaceIssues(work: GroutedWall): Issue[] {
@@ -34,7 +63,7 @@ function spaceIssues(work: GroutedWall): Issue[] {
             },
           ]
         : [];
-    return [...fine, ...lower];
+    return [...fine, ...risingTries(work), ...lower];
   };
   const says = first
     ? SAYS['space-tight']({

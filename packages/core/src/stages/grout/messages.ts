@@ -12,6 +12,7 @@ export const GROUT_ROOM = {
   },
   'past-table': { high: 'length' },
   'pour-lower': { most: 'length' },
+  'fill-rising': { count: 'count' },
   'use-fine': {},
   nowhere: { unit: 'said' },
   pour: { number: 'number' },

@@ -156,6 +156,51 @@ export interface SpaceFound {
   at: Mm;
 }
 
+/** A filled cell of a wall, and the space its pour wants. */
+interface FilledCell {
+  run: number;
+  shaft: Shaft;
+  wanted: readonly [number, number];
+}
+
+/** Whether a filled cell is too tight for what goes down it at once: its pour, or one course where it is filled as the wall goes up. */
+function isTight(
+  wall: SetWall,
+  through: number,
+  cell: RunFill['cells'][number],
+  pour: Pour,
+): readonly [number, number] | null {
+  const { filled, rises, shaft } = cell;
+  if (!filled || shaft.bottom >= pour.top || shaft.top <= pour.bottom) return null;
+  const wanted = rises
+    ? spaceFor(wall.grout?.aggregate ?? 'fine', wall.unitHeight + wall.bed)?.cell
+    : pour.space?.cell;
+  const along = shaft.to - shaft.from;
+  const suits =
+    !wanted || (Math.min(along, through) >= wanted[0] - 0.5 && Math.max(along, through) >= wanted[1] - 0.5);
+  return suits ? null : wanted;
+}
+
+/** Clear through the wall past the bar of a beam that crosses, mm. */
+const throughOf = (wall: SetWall, steel: SteelWork): Mm =>
+  insideWidth(wall) - (steel.beams[0] ? barOf(steel.beams[0].bar).diameter : 0);
+
+/** Every filled cell too tight for some pour it stands in. */
+export function tightCells(
+  wall: SetWall,
+  steel: SteelWork,
+  fills: readonly RunFill[],
+  pours: readonly Pour[],
+): FilledCell[] {
+  const through = throughOf(wall, steel);
+  return fills.flatMap((f) =>
+    f.cells.flatMap((c): FilledCell[] => {
+      const wanted = pours.map((p) => isTight(wall, through, c, p)).find((w) => w !== null);
+      return wanted ? [{ run: f.run, shaft: c.shaft, wanted }] : [];
+    }),
+  );
+}
+
 /** Filled cells too tight for the pour they stand in, the tightest of each pour. */
 export function tightSpaces(
   wall: SetWall,
@@ -163,30 +208,21 @@ export function tightSpaces(
   fills: readonly RunFill[],
   pours: readonly Pour[],
 ): SpaceFound[] {
-  const crossing = steel.beams[0] ? barOf(steel.beams[0].bar).diameter : 0;
-  const through = insideWidth(wall) - crossing;
-  let narrowest = Infinity;
-  for (const f of fills)
-    for (const { shaft, filled } of f.cells)
-      if (filled) narrowest = Math.min(narrowest, shaft.to - shaft.from);
-  const suits = (along: number, [small, large]: readonly [number, number]): boolean =>
-    Math.min(along, through) >= small - 0.5 && Math.max(along, through) >= large - 0.5;
+  const through = throughOf(wall, steel);
   return pours.flatMap((pour): SpaceFound[] => {
-    const wanted = pour.space?.cell;
-    if (!wanted || suits(narrowest, wanted)) return [];
-    let worst: { run: number; shaft: Shaft } | null = null;
+    let worst: FilledCell | null = null;
     let least = Infinity;
     for (const f of fills)
-      for (const { shaft, filled } of f.cells) {
-        if (!filled || shaft.bottom >= pour.top || shaft.top <= pour.bottom) continue;
-        const along = shaft.to - shaft.from;
+      for (const cell of f.cells) {
+        const along = cell.shaft.to - cell.shaft.from;
         if (along >= least) continue;
-        if (suits(along, wanted)) continue;
-        worst = { run: f.run, shaft };
+        const wanted = isTight(wall, through, cell, pour);
+        if (!wanted) continue;
+        worst = { run: f.run, shaft: cell.shaft, wanted };
         least = along;
       }
     if (!worst) return [];
-    const { run, shaft } = worst;
+    const { run, shaft, wanted } = worst;
     return [{ pour, wanted, got: [least, through], run, at: middleOf(shaft) }];
   });
 }

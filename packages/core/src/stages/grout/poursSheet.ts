@@ -40,11 +40,15 @@ function liftDrawing(work: GroutStageWork, run: number): PaperSheet['drawing'] {
 export function poursSheet(job: string, work: GroutStageWork, run: number, show: Show, say: Say): PaperSheet {
   const { wall, pours } = work;
   const prime = primeVolume(wall.grout?.hose ?? null);
+  const rising = carried(work)
+    .fills.filter((f) => f.run === run)
+    .reduce((sum, f) => sum + f.cells.filter((c) => c.filled && c.rises).length, 0);
   const says: Message[] = [
     SHEET['fill-by-cell'](),
     SHEET.consolidate(),
     SHEET['stop-below']({ key: GROUT_KEY }),
     ...(prime > 0 ? [SHEET.prime({ volume: prime })] : []),
+    ...(rising > 0 ? [SHEET.rising({ count: rising })] : []),
     SHEET['steel-first']({ source: LIFT_SOURCE }),
   ];
   let n = 0;

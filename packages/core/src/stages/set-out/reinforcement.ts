@@ -16,6 +16,8 @@ export interface SetCellChange {
   column: string | null;
   bar: boolean | null;
   grout: boolean | null;
+  /** It is filled course by course as the wall goes up. */
+  rises: boolean;
 }
 
 /** A starter as it was found to stand; `off` the middle of the wall's thickness, outward positive, mm. */
@@ -101,6 +103,7 @@ export function steelOfWall({ steel }: Wall): SetSteel | null {
       column: c.place === undefined ? null : (readAddress(c.place)?.cell ?? ''),
       bar: c.bar ?? null,
       grout: c.grout ?? null,
+      rises: c.rises ?? false,
     })),
     starters: (steel.starters ?? []).map((s, index) => ({
       id: s.id,
