@@ -52,6 +52,7 @@ export const FINDINGS = {
   'fixed-height-missed': 'A height that a course must or should land on lies between two courses.',
   'opening-off-gauge': 'A sill or head does not fall on a course, so units are cut in height to it.',
   'unit-varies': 'Measured units differ more than the chosen joint can hide.',
+  'keep-not-said': 'Nobody has said whether openings that stand off the bond may move.',
   'opening-off-bond': 'A jamb does not fall on a perp, so units are sawn to it.',
   'straight-joint': 'Perps stand over one another: two courses are a caution, three or more a fault.',
   'stack-bond': 'Perps stand over one another by design: the wall has no lap.',

@@ -6,6 +6,8 @@ import type { Finding } from './finding.js';
 export interface Try {
   says: Said;
   edit: PatchStep[];
+  /** Only where nothing else settles it: it moves what stays, or makes what is made to size another size. */
+  lastly?: true;
 }
 
 /** A finding before its fixes are proved. `key` says when two issues are the same one after an edit. */

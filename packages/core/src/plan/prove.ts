@@ -23,8 +23,12 @@ const fixOf = (t: Try): Fix => ({ says: t.says, edit: t.edit });
 export function* proved(by: Proving, one: Issue, choices: Try[], most: number): Steps<Fix[]> {
   const fixes: Fix[] = [];
   const seen = new Set<string>();
-  for (const [i, t] of [...choices, ...one.tries()].entries()) {
+  const own = one.tries();
+  const all = [...choices, ...own.filter((t) => !t.lastly), ...own.filter((t) => t.lastly)];
+  for (const [i, t] of all.entries()) {
     if (i >= choices.length && fixes.length >= most) break;
+    // A made door is not made again while a start, shared perps or a closer serve.
+    if (t.lastly && fixes.length > 0) break;
     const key = JSON.stringify(t.edit);
     if (seen.has(key) || !by.allowed(t.edit)) continue;
     seen.add(key);

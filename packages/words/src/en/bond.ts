@@ -23,6 +23,11 @@ export const bond: Catalogue['bond'] = {
   'clear-of-corner': 'Move {opening} to {at}, clear of the corner',
   'opening-off':
     '{count, plural, one {# piece is} other {# pieces are}} sawn for {opening}, the smallest {smallest}: its jambs stand off the [perps].',
+  'keep-unsaid':
+    'Nobody has said whether {openings} may move. A made door, a bought window and the width of a room do not; what is only drawn yet may come onto the bond.',
+  'keep-made': 'Made or bought: they stay, and the bond gives way',
+  'keep-room': 'The room decides: they stay',
+  'may-move': 'Only on paper yet: they may move',
   'jambs-off':
     'The jambs of {opening} stand off the run’s own [perps]: what stands beside it is laid to meet them.',
   move: 'Move {opening} {by} {way, select, left {left} other {right}}',

@@ -24,6 +24,11 @@ export const bond: Catalogue['bond'] = {
   'clear-of-corner': 'Mover {opening} a {at}, libre de la esquina',
   'opening-off':
     'Se {count, plural, one {corta # pieza} other {cortan # piezas}} por {opening}, la menor de {smallest}: sus jambas no caen en las juntas verticales.',
+  'keep-unsaid':
+    'Nadie ha dicho si {openings} se puede mover. Una puerta hecha, una ventana comprada y el ancho de un cuarto no se mueven; lo que solo está en papel puede ajustarse al aparejo.',
+  'keep-made': 'Hechas o compradas: se quedan, y cede el aparejo',
+  'keep-room': 'Manda el cuarto: se quedan',
+  'may-move': 'Solo en papel: se pueden mover',
   'jambs-off':
     'Las jambas de {opening} no caen en las juntas verticales del tramo: lo que está al lado se pega para llegar a ellas.',
   move: 'Mover {opening} {by} a la {way, select, left {izquierda} other {derecha}}',

@@ -66,6 +66,8 @@ export const PARTS = [
   'jointEvery',
   'joints',
   'keep',
+  'keepWhy',
+  'rises',
   'kind',
   'lap',
   'layers',

@@ -39,6 +39,7 @@ export const opening = object({
   sill: required(height('zero'), 'above the wall’s base; 0 for a door'),
   head: required(height(), 'top of the last course below the lintel'),
   keep: optional(keep, 'must stand there, or may move to suit'),
+  keepWhy: optional(oneOf('made', 'bought', 'room', 'drawn'), 'why it must'),
   tolerance: optional(place, 'how far its sill and head may stand off'),
   over: optional(constant('soldiers'), 'bricks on end over it; they carry nothing'),
   lintel: optional(

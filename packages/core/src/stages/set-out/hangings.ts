@@ -1,7 +1,7 @@
 import { SAME_PLACE, toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import { readMass } from '../../measure/amounts.js';
-import type { Lintel, Opening, PieceChange, Stated, Top, Vents, Wall } from '../../job/types.js';
+import type { Keep, Lintel, Opening, PieceChange, Stated, Top, Vents, Wall } from '../../job/types.js';
 import { topSegments, type TopSegment } from './outline.js';
 import type { SetRun } from './wall.js';
 
@@ -17,6 +17,8 @@ export interface SetOpening {
   sill: Mm;
   head: Mm;
   must: boolean;
+  /** Whether it may move, as somebody said; null where nobody has. */
+  keep: Keep | null;
   /** How far its sill and head may stand off a course, mm. */
   tolerance: number;
   soldiers: boolean;
@@ -182,6 +184,7 @@ export function hangingsOf(
       sill: length(o.sill),
       head: length(o.head),
       must: o.keep !== 'wish',
+      keep: o.keep ?? null,
       tolerance: length(o.tolerance ?? 0),
       soldiers: o.over === 'soldiers',
       symmetric: o.symmetric ?? false,

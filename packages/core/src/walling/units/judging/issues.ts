@@ -1,4 +1,6 @@
 import { SAYS } from './messages.js';
+import type { PatchStep } from '../../../job/edits/patch.js';
+import type { Keep } from '../../../job/types.js';
 import { SAME_PLACE } from '../../../measure/length.js';
 import { issue, type Issue } from '../../../findings/issue.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
@@ -91,7 +93,43 @@ function kindIssues(wall: SetWall): Issue[] {
   ];
 }
 
-export function bondIssues({ wall, runs, leaves }: Leaved & Pick<Leaf, 'runs'>): Issue[] {
+/** Whether openings that stand off the bond may move is asked once for all of them: what is made or bought does not. */
+function keepIssue(wall: SetWall, issues: readonly Issue[]): Issue[] {
+  const off = new Set(issues.filter((i) => i.code === 'opening-off-bond').map((i) => i.opening));
+  const unsaid = wall.openings.filter((o) => off.has(o.id) && o.keep === null);
+  const first = unsaid[0];
+  if (!first) return [];
+  const say = (keep: Keep, keepWhy?: 'made' | 'room'): PatchStep[] =>
+    unsaid.flatMap((o) => {
+      const path = `/walls/${wall.index}/openings/${o.index}`;
+      const why: PatchStep[] = keepWhy ? [{ op: 'add', path: `${path}/keepWhy`, value: keepWhy }] : [];
+      return [{ op: 'add' as const, path: `${path}/keep`, value: keep }, ...why];
+    });
+  return [
+    issue({
+      code: 'keep-not-said',
+      stage: 'bond',
+      severity: 'choice',
+      course: 1,
+      run: first.run,
+      at: (first.from + first.to) / 2,
+      says: SAYS['keep-unsaid']({ openings: unsaid.map((o) => o.name) }),
+      source: 'common practice: what is made or bought does not move',
+      tries: () => [
+        { says: SAYS['keep-made'](), edit: say('must', 'made') },
+        { says: SAYS['keep-room'](), edit: say('must', 'room') },
+        { says: SAYS['may-move'](), edit: say('wish') },
+      ],
+    }),
+  ];
+}
+
+export function bondIssues(work: Leaved & Pick<Leaf, 'runs'>): Issue[] {
+  const issues = issuesOfBond(work);
+  return [...issues, ...keepIssue(work.wall, issues)];
+}
+
+function issuesOfBond({ wall, runs, leaves }: Leaved & Pick<Leaf, 'runs'>): Issue[] {
   return [
     ...kindIssues(wall),
     ...squintIssues(wall, runs),

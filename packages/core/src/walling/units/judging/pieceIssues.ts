@@ -97,7 +97,8 @@ export function pieceIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Is
         opening: o?.id ?? null,
         says: o ? SAYS['sliver-against']({ ...said, opening: o.name }) : SAYS.sliver(said),
         source: wall.profile.leastPieceSource,
-        tries: () => [...(o ? snapTries(wall, run, o) : lengthTries(wall, run.index)), ...wayTries(wall)],
+        // What nobody has to be asked about comes first: a room's width is somebody else's.
+        tries: () => [...wayTries(wall), ...(o ? snapTries(wall, run, o) : lengthTries(wall, run.index))],
       }),
     );
   }

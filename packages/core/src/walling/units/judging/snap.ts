@@ -67,7 +67,7 @@ function edits(wall: SetWall, o: SetOpening, from: number, to: number): Try | nu
     : moved
       ? SAYS['move-and-make']({ ...move, width })
       : SAYS['make-wide']({ opening: o.name, width });
-  return { says, edit };
+  return { says, edit, ...(wide || o.keep === 'must' ? { lastly: true as const } : {}) };
 }
 
 /** Nobody moves an opening further for the bond's sake, mm: common practice. */
