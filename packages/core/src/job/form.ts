@@ -2,6 +2,7 @@ import { constant, list, object, oneOf, optional, required, type States } from '
 import { text } from './forms/basics.js';
 import { ownUnit } from './forms/build.js';
 import { assumed, site } from './forms/ground.js';
+import { ownRules } from './forms/ownRules.js';
 import { wall } from './forms/wall.js';
 import { weights } from './forms/weights.js';
 
@@ -15,6 +16,7 @@ export const JOB_FORM = object({
   units: optional(list(ownUnit, 500), 'the job’s own units'),
   site: optional(site, 'levels'),
   assumed: optional(assumed, 'what was taken because nobody could say'),
+  rules: optional(ownRules, 'figures this job has otherwise than its profile'),
   weights: optional(weights, 'what a choice costs, where this job weighs it otherwise'),
   walls: required(list(wall, 1000)),
 });

@@ -1,4 +1,4 @@
-import { SAME_PLACE, toMillimetres } from '../measure/length.js';
+import { SAME_PLACE, toMillimetres, type Length } from '../measure/length.js';
 import { sayMm } from '../measure/format.js';
 import { topAt } from '../stages/set-out/outline.js';
 import { setOutWall, type SetOpening, type SetWall } from '../stages/set-out/wall.js';
@@ -113,6 +113,23 @@ function sizeFaults(wall: SetWall): Fault[] {
     });
   }
   return faults;
+}
+
+/** Limits a job or a wall states itself leave room between them, with those of the profile where it states only one. */
+function limitFaults(job: JobDocument, set: SetWall): Fault[] {
+  const own = job.walls[set.index]?.rules;
+  return (['bed', 'firstBed', 'head'] as const).flatMap((of): Fault[] => {
+    const { least, most } = set.profile[of];
+    if ((!own?.[of] && !job.rules?.[of]) || least < most) return [];
+    const say = (l: Length): string => sayMm(toMillimetres(l), set.show);
+    return [
+      {
+        path: `${own?.[of] ? `/walls/${set.index}` : ''}/rules/${of}`,
+        wanted: 'a least under the most',
+        got: `${say(least)} to ${say(most)}`,
+      },
+    ];
+  });
 }
 
 /** An inner leaf of a unit there is, behind one outer leaf in a running bond: headers would bridge the cavity. */
@@ -285,7 +302,7 @@ function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: 
   faults.push(...sampleFaults(job, i));
   const set = setOutWall(job, i);
   const sizes = sizeFaults(set);
-  faults.push(...sizes, ...outlineFaults(job, set), ...steelFaults(set));
+  faults.push(...sizes, ...limitFaults(job, set), ...outlineFaults(job, set), ...steelFaults(set));
   if (sizes.length === 0) {
     set.openings.forEach((o, k) =>
       faults.push(...openingFaults(set, o, set.openings.slice(0, k), wall.openings?.[k]?.run !== undefined)),

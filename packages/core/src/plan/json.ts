@@ -22,7 +22,6 @@ import {
   uprightLengths,
 } from '../stages/steel/steel.js';
 import { BAR_SIZES, type BarSize } from '../tables/bars.js';
-import { GROUT_FACTOR } from '../tables/grout.js';
 import type { Finding } from '../findings/finding.js';
 import type { Say } from '../messages/message.js';
 import type { Plan, WallPlan } from './plan.js';
@@ -413,7 +412,7 @@ export function planJson(plan: Plan, say: Say): Record<string, unknown> {
       },
       grout: {
         geometric: tidyVolume(sum(groutInWall)),
-        used: tidyVolume(sum(groutInWall) * GROUT_FACTOR),
+        used: tidyVolume(sum((p) => groutInWall(p) * p.wall.profile.grout.factor)),
       },
       concrete: concreteJson(plan, say),
       steel: steelJson(plan),

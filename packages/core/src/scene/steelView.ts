@@ -25,7 +25,6 @@ import { dowelPlan, judgeStarters, type DowelPlace, type JudgedStarter } from '.
 import { markOf, schedule, stockOf, uprightBars } from '../stages/steel/steel.js';
 import type { Spacing } from '../stages/steel/spacing.js';
 import type { BarReason } from '../stages/steel/vertical.js';
-import { GROUT_FACTOR } from '../tables/grout.js';
 
 /** A continuous cell of the run on the sheet, mm. */
 export interface CellShown {
@@ -244,7 +243,7 @@ export function steelView(plan: WallPlan, run: number): SteelView {
       beams: sum('beams'),
       solid: sum('solid'),
       geometric,
-      used: geometric * GROUT_FACTOR,
+      used: geometric * wall.profile.grout.factor,
       prime: primeVolume(wall.grout?.hose ?? null),
     },
   };

@@ -31,6 +31,7 @@ import { closersMatter } from '../walling/units/judging/ways.js';
 import type { Show } from '../measure/format.js';
 import { cornersTaken, runEnds } from '../walling/units/lines/ends.js';
 import { narrowPiers, type NarrowPier } from '../walling/units/judging/narrow.js';
+import { rulesInForce, type RulesInForce } from '../stages/set-out/ownRules.js';
 import { jambPlaces } from '../walling/units/judging/snap.js';
 import { bedLimits } from '../stages/gauge/courses.js';
 import type { Choice, Finding, StageName } from '../findings/finding.js';
@@ -106,6 +107,8 @@ export interface BenchView {
     start: 'whole' | 'half';
     bedLimits: [number, number];
     headLimits: [number, number];
+    /** The figures a job or a wall may state otherwise, as they are in force, mm and parts. */
+    rules: RulesInForce;
     closed: boolean;
     bond: BondId;
     bondName: Said;
@@ -249,6 +252,7 @@ export function benchView(
       start: wall.start,
       bedLimits: [limits.least, limits.most],
       headLimits: [toMillimetres(wall.profile.head.least), toMillimetres(wall.profile.head.most)],
+      rules: rulesInForce(wall),
       closed: wall.line.closed,
       bond: wall.bond.id,
       bondName: wall.bond.name,

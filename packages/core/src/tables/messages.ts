@@ -6,6 +6,8 @@ export const TABLES_ROOM = {
   'tms-602-3-3': {},
   'tms-602-3-3-b': {},
   'common-practice': {},
+  'job-says': { why: 'name' },
+  'wall-says': { why: 'name' },
   'tms-602-3-3-f': {},
   'common-practice-brick-a': {},
   'tms-402-running-bond': {},

@@ -1,5 +1,6 @@
 import type { Said } from '../messages/message.js';
 import { inches, millimetres, type Length } from '../measure/length.js';
+import { GROUT_FACTOR, GROUT_FACTOR_SOURCE } from './grout.js';
 import type { UnitShape } from './units.js';
 import { TABLE } from './messages.js';
 
@@ -37,6 +38,8 @@ export interface Profile {
   /** Mortar to mix: geometric × factor, or a rate by face area where joints say nothing. */
   mortar: (unit: UnitShape) => { factor: number } | { rateM3PerM2: number };
   mortarSource: (unit: UnitShape) => Said;
+  /** Grout to order over what the cells hold. */
+  grout: { factor: number; source: Said };
   pack: { name: Said; m3: number; source: Said };
   /** Premixed concrete by the bag. */
   concretePack: { name: Said; m3: number; source: Said };
@@ -77,6 +80,7 @@ const us: Profile = {
   breakageSource: TABLE['common-practice-block-3'](),
   mortar: (u) => (u.shells ? { rateM3PerM2: (8.5 * CUBIC_FOOT) / (100 * 0.09290304) } : { factor: 1.15 }),
   mortarSource: (u) => (u.shells ? TABLE['site-rate']() : TABLE['geometric-bia']()),
+  grout: { factor: GROUT_FACTOR, source: GROUT_FACTOR_SOURCE },
   pack: {
     name: TABLE['80-lb-bag'](),
     m3: 0.67 * CUBIC_FOOT,
@@ -110,6 +114,7 @@ const uk: Profile = {
   breakageSource: TABLE['common-practice-block-3'](),
   mortar: (u) => ({ factor: u.family === 'block' ? 1.2 : 1.15 }),
   mortarSource: (u) => TABLE['geometric-times']({ factor: u.family === 'block' ? 1.2 : 1.15 }),
+  grout: { factor: GROUT_FACTOR, source: GROUT_FACTOR_SOURCE },
   pack: {
     name: TABLE['25-kg-bag'](),
     m3: 0.0135,

@@ -4,6 +4,8 @@ export const tables: Catalogue['tables'] = {
   'united-states': 'United States',
   'tms-602-3-3': 'TMS 602 3.3 B: 3/8 in ± 1/8 in, from memory',
   'tms-602-3-3-b': 'TMS 602 3.3 B; IRC R606.3, from memory',
+  'job-says': 'stated for this job: {why}',
+  'wall-says': 'stated for this wall: {why}',
   'common-practice': 'common practice',
   'tms-602-3-3-f': 'TMS 602 3.3 F: 3/8 in − 1/4 + 3/8 in, from memory',
   'common-practice-brick-a': 'common practice: brick a half, block 4 in',

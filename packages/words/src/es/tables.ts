@@ -4,6 +4,8 @@ export const tables: Catalogue['tables'] = {
   'united-states': 'Estados Unidos',
   'tms-602-3-3': 'TMS 602 3.3 B: 3/8 pulg ± 1/8 pulg, de memoria',
   'tms-602-3-3-b': 'TMS 602 3.3 B; IRC R606.3, de memoria',
+  'job-says': 'dicho para esta obra: {why}',
+  'wall-says': 'dicho para este muro: {why}',
   'common-practice': 'práctica común',
   'tms-602-3-3-f': 'TMS 602 3.3 F: 3/8 pulg − 1/4 + 3/8 pulg, de memoria',
   'common-practice-brick-a': 'práctica común: tabique la mitad, block 4 pulg',

@@ -31,6 +31,7 @@ import { FromDrawing } from './FromDrawing';
 import { Levels } from './Levels';
 import { LinePlan } from './LinePlan';
 import { Meets } from './Meets';
+import { OwnRulesPart } from './OwnRulesPart';
 import { OldWallPart } from './OldWallPart';
 import { Poured } from './Poured';
 import { SitePlan } from './SitePlan';
@@ -193,6 +194,7 @@ export function SetOut(props: PanelProps): ReactNode {
           onChange={(value) => edit([{ op: 'replace', path: '/profile', value }])}
         />
       </Section>
+      <OwnRulesPart {...props} />
       <Levels {...props} />
       <FootingPart {...props} />
       <Steps {...props} />

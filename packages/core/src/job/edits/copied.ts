@@ -85,7 +85,13 @@ function saidInFull(from: JobDocument, wall: Wall, into: JobDocument): Wall {
     if (build.head === undefined && unit?.head === undefined) build.head = joint;
   }
   const lengths = wall.lengths ?? (was.lengths === will.lengths ? undefined : was.lengths);
-  return { ...wall, ...(lengths === undefined ? {} : { lengths }), build };
+  const rules = from.rules ? { ...from.rules, ...wall.rules } : wall.rules;
+  return {
+    ...wall,
+    ...(lengths === undefined ? {} : { lengths }),
+    ...(rules === undefined ? {} : { rules }),
+    build,
+  };
 }
 
 /** The units a wall is built of that are its job's own, as the other job will call them, and those it has to be given. */

@@ -6,6 +6,7 @@ import { build } from './build.js';
 import { footing, old, poured, square } from './ground.js';
 import { lineItem } from './line.js';
 import { fixedHeight, opening } from './openings.js';
+import { ownRules } from './ownRules.js';
 import { meets, movementJoint, onSite, pier, retains, step, top, vents } from './outline.js';
 import { grout, held, steel } from './steel.js';
 
@@ -16,6 +17,7 @@ export const wall = object({
   height: required(lengthOf('above-zero', { most: LIMITS.height, is: { up: 'height' } })),
   lengths: optional(oneOf('nominal', 'actual')),
   build: required(build),
+  rules: optional(ownRules, 'figures this wall has otherwise than its job'),
   openings: optional(list(opening, LIMITS.openings), undefined, { called: 'opening' satisfies Called }),
   heights: optional(list(fixedHeight, LIMITS.heights), 'fixed heights', {
     called: 'fixed-height' satisfies Called,

@@ -8,7 +8,6 @@ import type { ReinforcedWall, SteelWork } from '../steel/steel.js';
 import {
   CLEANOUT_EVERY,
   CLEANOUT_OVER,
-  GROUT_FACTOR,
   HIGH_LIFT,
   LIFT,
   spaceFor,
@@ -23,6 +22,7 @@ export class Filled {
     private readonly fills: readonly RunFill[],
     private readonly low: number,
     private readonly high: number,
+    private readonly factor: number,
   ) {}
 
   get volume(): number {
@@ -33,7 +33,7 @@ export class Filled {
 
   /** With what is wasted and what the pump takes up. */
   get used(): number {
-    return this.volume * GROUT_FACTOR;
+    return this.volume * this.factor;
   }
 }
 
@@ -116,7 +116,7 @@ export function poursOf(
     const low = k === 0 ? 0 : (ends[k - 1] ?? 0) + 1;
     const [bottom, top] = [standing[low]?.bottom ?? 0, standing[high]?.top ?? 0];
     const height = top - bottom;
-    const filled = new Filled(fills, low, high);
+    const filled = new Filled(fills, low, high, wall.profile.grout.factor);
     return {
       number: k + 1,
       from: standing[low]?.number ?? 1,

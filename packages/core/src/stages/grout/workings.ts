@@ -1,5 +1,4 @@
 import type { CubicMetres } from '../../measure/length.js';
-import { GROUT_FACTOR, GROUT_FACTOR_SOURCE } from '../../tables/grout.js';
 import { count, length, volume, type Workings } from '../figure.js';
 import { filledVolume, type FillVolume } from './fill.js';
 import { primeVolume } from './pours.js';
@@ -40,11 +39,16 @@ export const GROUT_WORKINGS: Workings<Work> = {
     formula: HOW['grout-in-the-wall-factor'](),
     inputs: [
       volume(HOW['grout-in-the-wall-x'](), groutInWall(p), HOW['see-its-own-working']()),
-      { name: HOW.factor(), value: GROUT_FACTOR, quantity: 'factor', source: GROUT_FACTOR_SOURCE },
+      {
+        name: HOW.factor(),
+        value: p.wall.profile.grout.factor,
+        quantity: 'factor',
+        source: p.wall.profile.grout.source,
+      },
     ],
-    result: groutInWall(p) * GROUT_FACTOR,
+    result: groutInWall(p) * p.wall.profile.grout.factor,
     quantity: 'volume',
-    source: GROUT_FACTOR_SOURCE,
+    source: p.wall.profile.grout.source,
   }),
   'grout.prime': (p) => ({
     title: HOW['slurry-to-prime-the'](),

@@ -13,7 +13,8 @@ import {
   type Locked,
   type Wall,
 } from '../../job/types.js';
-import { PROFILES, type Profile } from '../../tables/profiles.js';
+import { rulesFor } from './ownRules.js';
+import type { Profile } from '../../tables/profiles.js';
 import { BOND_WEIGHTS, GAUGE_WEIGHTS, type BondWeights, type GaugeWeights } from '../../tables/weights.js';
 import { movementRule, PLAIN_JOINT_WIDTH, type MovementRule } from '../../tables/movement.js';
 import type { UnitShape } from '../../tables/units.js';
@@ -154,7 +155,7 @@ export function setOutWall(filed: JobDocument, index: number): SetWall {
   const wall = job.walls[index];
   const unit = wall && findUnit(job, wall.build.unit);
   if (!wall || !unit) throw new TypeError(`wall ${index} is not in a checked document`);
-  const profile = PROFILES[job.profile];
+  const profile = rulesFor(job, wall);
   const joints = targetJoints(wall, unit, profile);
   const real = measured(wall.build.samples);
   const laid = laidSizes(wall, unit, joints, real);
