@@ -22,6 +22,8 @@ function ownShape(unit: OwnUnit): UnitShape {
         }
       : null,
     halves: 'sawn',
+    ...(unit.frogs === undefined ? {} : { frogs: unit.frogs }),
+    ...(unit.perforated === undefined ? {} : { perforated: unit.perforated }),
     ...(unit.halfHigh === undefined ? {} : { halfHigh: stated(unit.halfHigh) }),
     source: 'stated in this job',
   };

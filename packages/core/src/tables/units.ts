@@ -20,6 +20,9 @@ export interface UnitShape {
   shells: { shell: Length; web: Length; cells: number; taper?: Length } | null;
   /** Whether halves are bought as units or sawn from a whole one. */
   halves: 'bought' | 'sawn';
+  /** Frogs, and what part of the unit they are together; the part of its bed that is holes. */
+  frogs?: { count: number; share: number };
+  perforated?: number;
   /** Height of the half-high unit made to go with it, where one is. */
   halfHigh?: Length;
   /** The bed that makes whole courses fall on the module when the profile's joint does not. */

@@ -3,6 +3,7 @@ import type { Build, JobDocument } from '../job/types.js';
 import type { Figure, Made, MaterialRow } from '../stages/figure.js';
 import type { GaugeSolution } from '../stages/gauge/solve.js';
 import type { SetWall } from '../stages/set-out/wall.js';
+import type { OnWebs } from './units/counting/mortar.js';
 import type { LeafTally } from './units/counting/ofWall.js';
 import type { Begun } from './units/laying/begin.js';
 import type { Leaf } from './units/leaves/leaf.js';
@@ -40,7 +41,7 @@ export interface Walling {
   /** The pieces of the face of one run, course by course: rectangles in columns, and the corners of those that are none. */
   pieces: (laid: Laid, run: number) => CourseColumns[];
   /** What it comes to. */
-  count: (laid: Laid, before: readonly LeafTally[] | undefined) => Counted['tallies'];
+  count: (laid: Laid, before: readonly LeafTally[] | undefined, webs: OnWebs) => Counted['tallies'];
   figures: (counted: Counted, run: number | null) => Figure[];
   working: (counted: Counted, figure: string, run: number | null) => Made | null;
   materials: (counted: Counted) => MaterialRow[];

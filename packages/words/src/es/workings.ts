@@ -134,6 +134,11 @@ export const workings: Catalogue['workings'] = {
   'head-joint-target': 'junta vertical buscada',
   'width-bedded': 'ancho con mezcla',
   'perps-all': 'juntas verticales, todas',
+  'on-webs': 'de los tendeles, sobre los nervios',
+  'webs-where': 'TMS 602 3.3 B, de memoria: la hilada de arranque, los machones, junto a celdas con grout',
+  'in-frogs': 'de los tendeles, en huecos y perforaciones',
+  'frogs-how':
+    'el hueco hacia arriba se llena; en las perforaciones entra lo que mide el tendel: práctica común',
   'geometry-no-waste-no': 'geometría: sin desperdicio ni caídas, celdas y huecos vacíos',
   'mortar-to-mix': 'Mezcla por hacer',
   'outside-face-openings-out': 'cara de afuera, sin los vanos',

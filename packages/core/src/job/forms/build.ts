@@ -42,6 +42,11 @@ export const ownUnit = object({
   shell: optional(length, 'face shell thickness'),
   web: optional(length, 'web thickness'),
   taper: optional(place, 'how much thicker both sides of a cell together are at mid height'),
+  frogs: optional(
+    object({ count: required(count(2)), share: required(number(0, 0.2)) }),
+    'how many, and what part of the unit they are together',
+  ),
+  perforated: optional(number(0, 0.6), 'what part of its bed is holes'),
   weight: optional(amount('mass')),
   halfHigh: optional(length, 'height of the half-high unit that goes with it'),
 });
@@ -121,6 +126,7 @@ export const build = object({
   bond: required(oneOf(...BOND_IDS)),
   // Two is a one-brick wall in a header bond, else two tied wythes.
   wythes: optional(oneOf(1, 2), 'leaves in the wall’s thickness'),
+  frogs: optional(oneOf('up', 'down'), 'how frogged units are laid; left out: up'),
   closers: optional(yesOrNo, 'a closer beside returns that are not half a unit'),
   start: optional(oneOf('whole', 'half'), 'first unit of course 1 in run 0'),
   corners: optional(oneOf('in-turn', 'in-pairs'), 'which run takes each corner'),

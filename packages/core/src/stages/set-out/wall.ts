@@ -129,6 +129,8 @@ export interface SetWall extends Hangings {
   wythes: 1 | 2;
   thickness: Mm;
   bond: Bond;
+  /** How frogged units are laid. */
+  frogs: 'up' | 'down';
   closers: boolean;
   start: 'whole' | 'half';
   corners: 'in-turn' | 'in-pairs';
@@ -252,6 +254,7 @@ export function setOutWall(filed: JobDocument, index: number): SetWall {
     wythes: wall.build.wythes ?? 1,
     thickness,
     bond: bondById(wall.build.bond),
+    frogs: wall.build.frogs ?? 'up',
     closers: wall.build.closers ?? false,
     start: wall.build.start ?? 'whole',
     corners: wall.build.corners ?? 'in-turn',

@@ -11,14 +11,36 @@ const geometric = (w: OneWall): number => planOf(w).tally.mortar.geometric;
 /** Mortar of one module more of wall: ends cancel, so that it is the published per-unit figure exactly. */
 const perModule = (short: OneWall, long: OneWall): number => geometric(long) - geometric(short);
 
-const cmu = (width: number): number =>
+/** Mortar of a square metre of half-brick wall of frogged bricks, m³: between two walls whose ends cancel. */
+function frogged(share: number): number {
+  const of = (length: number): OneWall => ({
+    line: straight(length),
+    height: 1500,
+    unit: 'own',
+    profile: 'uk',
+    show: 'mm',
+    units: [
+      {
+        id: 'own',
+        family: 'brick',
+        actual: { length: 215, height: 65, width: 102.5 },
+        frogs: { count: 1, share },
+      },
+    ],
+  });
+  return perModule(of(2240), of(2240 + 900)) / (0.9 * 1.5);
+}
+
+/** Mortar of a block in so many courses, ft³ per 100: what 16 in more of wall take. */
+const blocks = (width: number, height: string): number =>
   (perModule(
-    { line: straight("16'"), height: "8'", unit: `cmu-${width}x8x16` },
-    { line: straight('17\' 4"'), height: "8'", unit: `cmu-${width}x8x16` },
+    { line: straight("16'"), height, unit: `cmu-${width}x8x16` },
+    { line: straight('17\' 4"'), height, unit: `cmu-${width}x8x16` },
   ) /
-    12 /
     FT3) *
   100;
+/** Of one that is bedded on its shells alone: twelve courses less the one they start with. */
+const cmu = (width: number): number => (blocks(width, "8'") - blocks(width, '8"')) / 11;
 
 interface Row {
   id: string;
@@ -177,6 +199,29 @@ export const MORTAR: PublishedCheck[] = [
     unit: 'ft³',
     source: 'arithmetic: 17.72 in³ a block',
     got: () => cmu(6),
+  },
+  ...(
+    [
+      [0.05, 0.02186],
+      [0.1, 0.0261],
+    ] as const
+  ).map(([share, wanted]): PublishedCheck => ({
+    id: `M048 ${share * 100}`,
+    what: `half-brick wall, frogs of ${share * 100} % of the brick laid up, a square metre`,
+    wanted,
+    within: 0.00002,
+    unit: 'm³',
+    source: 'arithmetic: 0.01761 and the frogs of 59.26 bricks',
+    got: () => frogged(share),
+  })),
+  {
+    id: 'CM-13',
+    what: '8 in block in the course it starts with, all webs bedded, per 100 block',
+    wanted: 1.62,
+    within: 0.005,
+    unit: 'ft³',
+    source: 'arithmetic: 22.15 and 3 × 1 × 5.125 × 0.375 in³ a block',
+    got: () => blocks(8, '8"'),
   },
   {
     id: 'CM-11',

@@ -1,3 +1,4 @@
+import { cellsOf } from './steel.js';
 import { perpsOf, standing, type Facts } from './wall.js';
 
 /**
@@ -40,7 +41,53 @@ export function mortarOf(f: Facts): number | null {
           joints += next.from - s.to;
       });
       sum += ((own + joints) * course.bed + joints * course.unitHeight) * spread;
+      sum += websOf(f, row, run) * course.bed;
     });
   }
   return sum / 1e9;
+}
+
+/** Pieces of a course between two openings, or one and a free end, no more than six thicknesses apart, and as high as both. */
+function inPier(f: Facts, run: number, middle: number, bottom: number, top: number): boolean {
+  const open = f.openings.filter((o) => o.run === run);
+  const left = open.filter((o) => o.to < middle).sort((a, b) => b.to - a.to)[0];
+  const right = open.filter((o) => o.from > middle).sort((a, b) => a.from - b.from)[0];
+  const own = f.runs[run];
+  const startsFree = run === 0 && f.runs.at(-1)?.turnAfter === null;
+  const endsFree = own?.turnAfter === null;
+  if ((!left && !startsFree) || (!right && !endsFree) || (!left && !right)) return false;
+  const long = (right?.from ?? own?.length ?? 0) - (left?.to ?? 0);
+  const beside = [left, right].filter((o) => o !== undefined);
+  return long <= 6 * f.unit.width && beside.every((o) => bottom >= o.sill - 1 && top <= o.head + 1);
+}
+
+/**
+ * What lies on webs in one course of face-shell bedded units, mm² seen from above: all in the first course and in piers, else those
+ * with a filled cell beside them.
+ */
+function websOf(f: Facts, row: Facts['plan']['rows'][number], run: number): number {
+  const { cores } = f.unit;
+  const course = f.plan.courses[row.course - 1];
+  if (!cores || !f.profile.faceShell(f.unit) || !course) return 0;
+  const inside = f.unit.width - 2 * cores.shell;
+  const list = standing(f, row, run).filter((s) => s.piece.bottom === undefined);
+  const filled = f.plan.cells.filter(
+    (c) => c.run === run && c.grouted && c.bottom < course.bottom + 1 && c.top > course.top - 1,
+  );
+  return list.reduce((sum, s, i) => {
+    if (!s.own) return sum;
+    const next = list[i + 1];
+    const followed = next !== undefined && next.from - s.to < 2 * f.head + 10;
+    const cells = cellsOf(f, s.piece, true, null, followed).sort((a, b) => a.from - b.from);
+    const all =
+      row.course === 1 ||
+      f.file.grout?.fill === 'all' ||
+      inPier(f, run, (s.from + s.to) / 2, course.bottom, course.top);
+    const edges = [s.piece.from, ...cells.flatMap((c) => [c.from, c.to]), s.piece.to];
+    const hot = cells.map((c) => filled.some((x) => x.at > c.from && x.at < c.to));
+    let long = 0;
+    for (let k = 0; k <= cells.length; k++)
+      if (all || hot[k - 1] || hot[k]) long += (edges[2 * k + 1] ?? 0) - (edges[2 * k] ?? 0);
+    return sum + long * inside;
+  }, 0);
 }

@@ -1,6 +1,7 @@
 import { toMillimetres, type Mm, type CubicMetres } from '../../../measure/length.js';
 import { goesThrough } from '../leaves/bonded.js';
 import { pierBonds } from '../let-in/piers.js';
+import { frogsFilled } from './frogs.js';
 import type { Leaf } from '../leaves/leaf.js';
 import type { BondedRun } from '../laying/bond.js';
 import type { Row, RowStrip } from '../laying/row.js';
@@ -16,6 +17,9 @@ export interface MortarGeometry {
   perpCount: number;
   /** Thickness of wall that carries mortar, mm: the whole width, or the two face shells. */
   spread: Mm;
+  /** Of the beds, what lies on webs and what fills frogs and holes, m³. */
+  webs: CubicMetres;
+  frogs: CubicMetres;
   /** Of them, what fills the joint between two tied leaves, m³. */
   collar: CubicMetres;
 }
@@ -87,6 +91,8 @@ function bonded(
     perpCount: 0,
     spread: thickness,
     collar: 0,
+    webs: 0,
+    frogs: 0,
   };
   courses.forEach((course, i) => {
     const row = run.rows[i];
@@ -141,6 +147,8 @@ function tied(
     perpCount: 0,
     spread: 2 * spread,
     collar: 0,
+    webs: 0,
+    frogs: 0,
   };
   courses.forEach((course, i) => {
     const [row, back] = [run.rows[i], own?.rows[i]];
@@ -203,9 +211,9 @@ const plus = (total: MortarGeometry, more: { beds: number; perps: number }): Mor
 
 /**
  * Mortar in the joints of one run of the leaves that are laid together, outside first: a bed under every course, a perp
- * between pieces. Cells and frogs left out.
+ * between pieces. Cells, webs and frogs left out.
  */
-export function mortarOf(leaves: readonly [Leaf, ...Leaf[]], index: number): MortarGeometry {
+function jointsOf(leaves: readonly [Leaf, ...Leaf[]], index: number): MortarGeometry {
   const [{ wall, gauge, runs }, behind, third] = leaves;
   const { courses } = gauge;
   const run = runs.find((r) => r.index === index) as BondedRun;
@@ -220,7 +228,16 @@ export function mortarOf(leaves: readonly [Leaf, ...Leaf[]], index: number): Mor
   // Round a curve the joints are measured in the middle of the wall.
   const middle = inMiddle(wall.runs[run.index]?.radius ?? null, wall.thickness);
   const known = new Map<Row, RowSums>();
-  const total: MortarGeometry = { beds: 0, perps: 0, bedLength: 0, perpCount: 0, spread, collar: 0 };
+  const total: MortarGeometry = {
+    beds: 0,
+    perps: 0,
+    bedLength: 0,
+    perpCount: 0,
+    spread,
+    collar: 0,
+    webs: 0,
+    frogs: 0,
+  };
   courses.forEach((course, i) => {
     const row = run.rows[i];
     if (!row) return;
@@ -233,4 +250,31 @@ export function mortarOf(leaves: readonly [Leaf, ...Leaf[]], index: number): Mor
     total.perpCount += s.perpCount;
   });
   return run.piers && back ? plus(total, pierMortar(wall, run, back, courses)) : total;
+}
+
+/**
+ * Mortar on the webs of a run of a leaf, m³, from whoever knows what is grouted; `follows` is one word for all it follows from, so that it
+ * need not be worked out again.
+ */
+export interface OnWebs {
+  volume: (leaf: Leaf, run: BondedRun) => CubicMetres;
+  follows: (leaf: Leaf, run: number) => string;
+}
+export const NO_WEBS: OnWebs = { volume: () => 0, follows: () => '' };
+
+/** The same with what lies on webs and in frogs. */
+export function mortarOf(
+  leaves: readonly [Leaf, ...Leaf[]],
+  index: number,
+  webs: OnWebs = NO_WEBS,
+): MortarGeometry {
+  const joints = jointsOf(leaves, index);
+  for (const leaf of leaves) {
+    const run = leaf.runs.find((r) => r.index === index);
+    if (!run) continue;
+    joints.webs += webs.volume(leaf, run);
+    joints.frogs += frogsFilled(leaf, run);
+  }
+  joints.beds += joints.webs + joints.frogs;
+  return joints;
 }

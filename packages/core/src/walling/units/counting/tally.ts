@@ -10,7 +10,7 @@ import type { GaugeSolution } from '../../../stages/gauge/solve.js';
 import { topArea } from '../../../stages/set-out/outline.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
 import { unitsToSaw } from './offcuts.js';
-import { mortarOf, type MortarGeometry } from './mortar.js';
+import { mortarOf, NO_WEBS, type MortarGeometry, type OnWebs } from './mortar.js';
 
 export type Counts = Record<Kind, number>;
 
@@ -107,7 +107,7 @@ const isApart = (p: Piece): boolean =>
   p.special !== undefined || isMade(p) || (p.fitting !== undefined && p.fitting !== 'soldier');
 
 /** The tally of one run of the leaves that are laid together, of one unit: outside first. */
-export function tallyRun(leaves: readonly [Leaf, ...Leaf[]], run: number): Tally {
+export function tallyRun(leaves: readonly [Leaf, ...Leaf[]], run: number, webs: OnWebs = NO_WEBS): Tally {
   const [{ wall, gauge }] = leaves;
   const pieces = zero();
   const sawn: Tally['sawn'] = new Map();
@@ -155,7 +155,7 @@ export function tallyRun(leaves: readonly [Leaf, ...Leaf[]], run: number): Tally
         addSawn(halfHigh.sawn, p.kind === 'beam' || p.cutFrom === null ? 'beam' : p.cutFrom, length, 1);
     }
   }
-  const geometry = mortarOf(leaves, run);
+  const geometry = mortarOf(leaves, run, webs);
   const geometric = geometry.beds + geometry.perps;
   const area = faceArea(wall, run, gauge);
   const used = usedMortar(wall, geometric, area, geometry.collar);
@@ -202,6 +202,8 @@ export function addTallies(unit: string, list: Tally[]): Tally {
       perpCount: 0,
       spread: list[0]?.mortar.spread ?? 0,
       collar: 0,
+      webs: 0,
+      frogs: 0,
       geometric: 0,
       used: 0,
     },
@@ -219,7 +221,17 @@ export function addTallies(unit: string, list: Tally[]): Tally {
       sum.apart.whole[k] += t.apart.whole[k];
       sum.apart.halfHigh[k] += t.apart.halfHigh[k];
     }
-    for (const key of ['beds', 'perps', 'bedLength', 'perpCount', 'collar', 'geometric', 'used'] as const)
+    for (const key of [
+      'beds',
+      'perps',
+      'bedLength',
+      'perpCount',
+      'collar',
+      'webs',
+      'frogs',
+      'geometric',
+      'used',
+    ] as const)
       sum.mortar[key] += t.mortar[key];
   }
   return sum;

@@ -82,6 +82,26 @@ const geometric: Make = (p, t) => ({
     },
     { name: HOW.beds(), value: t.mortar.beds, quantity: 'volume', source: JOINTS },
     { name: HOW['perps-all'](), value: t.mortar.perps, quantity: 'volume', source: JOINTS },
+    ...(t.mortar.webs > 0
+      ? [
+          {
+            name: HOW['on-webs'](),
+            value: t.mortar.webs,
+            quantity: 'volume' as const,
+            source: HOW['webs-where'](),
+          },
+        ]
+      : []),
+    ...(t.mortar.frogs > 0
+      ? [
+          {
+            name: HOW['in-frogs'](),
+            value: t.mortar.frogs,
+            quantity: 'volume' as const,
+            source: HOW['frogs-how'](),
+          },
+        ]
+      : []),
   ],
   result: t.mortar.geometric,
   quantity: 'volume',

@@ -1,0 +1,118 @@
+import type { CubicMetres, Mm } from '../../measure/length.js';
+import type { Course } from '../gauge/courses.js';
+import { cellsOfPiece, insideWidth } from '../steel/cells.js';
+import type { SetWall } from '../set-out/wall.js';
+import { fromFace } from '../../walling/units/leaves/behind.js';
+import type { Leaf } from '../../walling/units/leaves/leaf.js';
+import type { BondedRun } from '../../walling/units/laying/bond.js';
+import type { Piece, Row } from '../../walling/units/laying/row.js';
+
+/** What is grouted in one run: cells by their clear width along the outside face and the courses they go through, by place; courses filled solid. */
+export interface GroutedRun {
+  cells: readonly { from: Mm; to: Mm; low: number; high: number }[];
+  solid: ReadonlySet<number>;
+}
+
+/** Wall no longer than so many times its thickness between two openings, or one and a free end, is a pier (TMS 402, from memory). */
+const PIER = 6;
+
+interface Span {
+  from: Mm;
+  to: Mm;
+  /** Heights between which it stands as a pier, mm. */
+  bottom: Mm;
+  top: Mm;
+}
+
+/** The piers of a run: short lengths of wall between openings, with the heights over which both stand beside it. */
+function piersOf(wall: SetWall, run: number): Span[] {
+  const length = wall.runs[run]?.length ?? 0;
+  const most = PIER * wall.thickness;
+  const open = wall.openings.filter((o) => o.run === run).sort((a, b) => a.from - b.from);
+  const free = (end: 'from' | 'to'): boolean => !wall.line.corners.some((c) => c[end] === run);
+  const spans = open.slice(0, -1).map((left, i): Span => {
+    const right = open[i + 1] ?? left;
+    return {
+      from: left.to,
+      to: right.from,
+      bottom: Math.max(left.sill, right.sill),
+      top: Math.min(left.head, right.head),
+    };
+  });
+  const [first, last] = [open[0], open.at(-1)];
+  if (first && free('to')) spans.unshift({ from: 0, to: first.from, bottom: first.sill, top: first.head });
+  if (last && free('from')) spans.push({ from: last.to, to: length, bottom: last.sill, top: last.head });
+  return spans.filter((s) => s.to - s.from <= most && s.top > s.bottom);
+}
+
+/** All of a piece that is not cell, seen from above, between its two face shells, mm². */
+const websOfPiece = (wall: SetWall, row: Row, p: Piece): number =>
+  Math.max(
+    0,
+    (p.to - p.from) * insideWidth(wall) - cellsOfPiece(wall, p, row.perps).reduce((s, c) => s + c.area, 0),
+  );
+
+/** Webs of a piece beside cells that are filled, mm along it: one between two filled cells counts once. */
+function websBeside(wall: SetWall, row: Row, p: Piece, filled: readonly Mm[]): Mm {
+  const cells = cellsOfPiece(wall, p, row.perps);
+  const isFilled = cells.map((c) => filled.some((x) => x > c.from && x < c.to));
+  let long = 0;
+  cells.forEach((c, k) => {
+    const before = cells[k - 1];
+    if (isFilled[k] || isFilled[k - 1]) long += c.from - (before?.to ?? p.from);
+  });
+  const last = cells.at(-1);
+  return last && isFilled.at(-1) ? long + p.to - last.to : long;
+}
+
+/**
+ * Mortar on the webs of one run of hollow unit bedded on its face shells, m³: all of them in the course it starts with and in piers,
+ * and those beside cells that must hold their grout (TMS 602 3.3 B, from memory). Nought where units are bedded full anyway.
+ */
+export function websBedded(leaf: Leaf, run: BondedRun, grouted: GroutedRun | undefined): CubicMetres {
+  const { wall, gauge } = leaf;
+  const { shells } = wall.unit;
+  if (shells === null || wall.profile.bedding(wall.unit) !== 'face-shell') return 0;
+  const inside = insideWidth(wall);
+  const piers = piersOf(wall, run.index);
+  const steps = wall.steps.filter((s) => s.run === run.index);
+  const behind = leaf.behind[run.index];
+  const cells = (grouted?.cells ?? []).map((c) => {
+    const middle = (c.from + c.to) / 2;
+    return { ...c, at: behind ? fromFace(behind, middle) : middle };
+  });
+  const whole = (p: Piece, course: Course, i: number): boolean => {
+    const middle = (p.from + p.to) / 2;
+    const within = (s: { from: number; to: number }): boolean => middle > s.from && middle < s.to;
+    return (
+      i === 0 ||
+      grouted?.solid.has(i) === true ||
+      steps.some((s) => s.up === i && within(s)) ||
+      piers.some((s) => within(s) && course.bottom >= s.bottom - 1 && course.top <= s.top + 1)
+    );
+  };
+  // Most rows come again with the same cells filled.
+  const known = new Map<Row, Map<string, number>>();
+  const areaOf = (row: Row, course: Course, i: number): number => {
+    const filled = cells.filter((c) => c.low <= i && c.high >= i).map((c) => c.at);
+    const full = row.pieces.map((p) => whole(p, course, i));
+    const word = `${filled.join()}|${full.map(Number).join('')}`;
+    const same = known.get(row)?.get(word);
+    if (same !== undefined) return same;
+    const area = row.pieces.reduce(
+      (s, p, k) => s + (full[k] ? websOfPiece(wall, row, p) : websBeside(wall, row, p, filled) * inside),
+      0,
+    );
+    known.set(row, (known.get(row) ?? new Map<string, number>()).set(word, area));
+    return area;
+  };
+  const sum = gauge.courses.slice(0, run.rows.length).reduce((total, course, i) => {
+    const row = run.rows[i];
+    return row ? total + areaOf(row, course, i) * course.bed : total;
+  }, 0);
+  return sum / 1e9;
+}
+
+/** What is grouted in a run as one word: cells that are filled elsewhere bed other webs. */
+export const groutedWord = (of: GroutedRun | undefined): string =>
+  of ? `${of.cells.map((c) => [c.from, c.to, c.low, c.high].join()).join(';')}/${[...of.solid].join()}` : '';
