@@ -96,7 +96,10 @@ function under(work: Laid, leaf: Leaf, l: PlacedLintel, end: 'left' | 'right'): 
   const { wall, gauge, runs } = leafOnFace(leaf, work);
   const row = runs.find((r) => r.index === o.run)?.rows[gauge.courses.findIndex((c) => c.top >= o.head - 1)];
   const least = toMillimetres(wall.profile.leastPiece(wall.unit));
-  const pieces = (row?.pieces ?? []).filter((p) => p.to > from + 1 && p.from < to - 1);
+  const pieces = (row?.pieces ?? []).filter(
+    // The closer inside a header is the bond's own.
+    (p) => p.to > from + 1 && p.from < to - 1 && p.kind !== 'closer',
+  );
   const piece = Math.min(...pieces.map((p) => p.to - p.from));
   return piece < least - SAME_PLACE ? { lintel: l, end, sliver: { piece, least }, past: null } : null;
 }

@@ -1,13 +1,4 @@
-import {
-  documentOf,
-  faultsOf,
-  jobOf,
-  planOf,
-  sayFor,
-  soundJob,
-  straight,
-  type OneWall,
-} from '../../test/jobs.js';
+import { documentOf, faultsOf, sayFor, soundJob, straight, type OneWall } from '../../test/jobs.js';
 import { plan, type WallPlan } from '../../plan/plan.js';
 import { madeOf } from '../../plan/says.js';
 import type { OwnRules } from '../../job/types.js';

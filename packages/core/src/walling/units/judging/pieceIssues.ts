@@ -73,7 +73,8 @@ export function pieceIssues(wall: SetWall, run: BondedRun, leaf: JudgedLeaf): Is
       const length = p.to - p.from;
       const [from, to] = [onFace(leaf.behind, p.from), onFace(leaf.behind, p.to)];
       const at = (from + to) / 2;
-      if (leaf.name === 'face' && p.opening >= 0) note(cuts, p.opening, length, span, uses, at);
+      if (leaf.name === 'face' && p.opening >= 0 && p.kind !== 'closer')
+        note(cuts, p.opening, length, span, uses, at);
       // A closer is the bond's own.
       if (isSliver(p, length, least)) {
         const opening = p.opening >= 0 ? p.opening : besideOpening(wall, run.index, from, to);

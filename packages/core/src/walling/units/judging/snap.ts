@@ -11,7 +11,9 @@ import { firstFrom, headLimits, within } from '../lines/lines.js';
 export function jambPlaces(run: BondedRun): { left: number[]; right: number[] } {
   const known = places.get(run);
   if (known) return known;
-  const lines = run.lines.map((l) => l.own ?? l);
+  const all = run.lines.map((l) => l.own ?? l);
+  const stretchers = all.filter((l) => !l.headers);
+  const lines = stretchers.length > 0 ? stretchers : all;
   const ascending = (list: number[]): number[] => list.sort((a, b) => a - b);
   const found = {
     left: ascending(lines.flatMap((l) => l.u.map((u) => u - l.joint))),

@@ -150,6 +150,7 @@ function lineFrom(
     joint,
     shownAtStart: ends.start.kind === 'return',
     shownAtEnd: ends.end.kind === 'return',
+    ...(of.course.headers ? { headers: true as const } : {}),
     leads: leadsOf(ends, {
       start: lead(ends.start).slice(0, kept[0]),
       end: lead(ends.end).slice(0, kept[1]),

@@ -27,6 +27,8 @@ export interface PerpLine {
   beside?: readonly BesideLine[];
   /** Where movement joints part the run: each section with its own line. */
   sections?: readonly { from: number; to: number; line: PerpLine }[];
+  /** A course all of headers: a jamb on one of its perps would saw the stretchers above and below. */
+  headers?: true;
 }
 
 /** The edges of a course that stops at some of the openings in a length of its run, and at no others there. */
