@@ -109,6 +109,26 @@ export function Levels(props: PanelProps): ReactNode {
           <Point key={p.id} {...props} index={i} />
         ))}
       </ul>
+      {site.finishRod !== null && (
+        <p>
+          <Told said={AT_SET_OUT.finishStaff({ at: site.finishRod })} />
+        </p>
+      )}
+      {site.supports.length > 0 && (
+        <table className="w-full text-small">
+          <caption className="text-left font-bold">{tell(AT_SET_OUT.supportsUnder)}</caption>
+          <tbody>
+            {site.supports.map((s) => (
+              <tr key={s.name} className="border-t border-rule">
+                <td>{s.name}</td>
+                <td className="text-right">
+                  <Told said={AT_SET_OUT.supportGets({ all: s.toFinish, more: s.more })} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
       {site.footings.length > 0 && (
         <table className="w-full text-small">
           <caption className="text-left font-bold">{tell(AT_SET_OUT.topOfFootingIn)}</caption>

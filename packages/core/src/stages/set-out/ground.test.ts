@@ -5,6 +5,7 @@ import type { JobDocument, Wall } from '../../job/types.js';
 import { closed, corner, documentOf, faultsOf, planOf, soundJob, straight, sayFor } from '../../test/jobs.js';
 import { bagsState, footingAmounts, tripsFor } from './footing.js';
 import { fadePlan } from './lean.js';
+import { siteLevels } from './site.js';
 import { controllingPoint, footingTops, layersOff, rodReading, instrumentHeight } from './levels.js';
 import { moduleSizes, pierPerps } from './missing.js';
 import { drifts } from './oldGauge.js';
@@ -92,6 +93,36 @@ describe('levels', () => {
     expect(codes(document({}, { site: { layers: { ...layers, stated: 265 } } }))).not.toContain(
       'layers-do-not-add',
     );
+  });
+  test('a finish has its staff reading, and every support its own figure: the highest the layers alone', () => {
+    const job = soundJob(
+      document(
+        {},
+        {
+          site: {
+            instrument: 1650,
+            layers: {
+              list: [
+                { name: 'slab', thickness: 100 },
+                { name: 'screed', thickness: 65 },
+              ],
+            },
+            points: [
+              { id: 'a', name: 'beam', is: 'support', level: 120 },
+              { id: 'b', name: 'old sill', is: 'support', level: 97 },
+            ],
+          },
+        },
+      ),
+    );
+    const site = siteLevels(job, 75);
+    // 120 and 165 of layers: the finish at 285, 1 365 on the staff. The lower support gets 23 more. By hand.
+    expect(site.control?.wanted).toBe(285);
+    expect(site.finishRod).toBe(1365);
+    expect(site.supports.map((s) => [s.name, s.toFinish, s.more])).toEqual([
+      ['beam', 165, 0],
+      ['old sill', 188, 23],
+    ]);
   });
   test('a level may lie below the datum, and only a level may', () => {
     const points = [{ id: 'a', name: 'ditch', is: 'ground' as const, level: '-120 mm' }];

@@ -59,6 +59,23 @@ export function controllingPoint(
   );
 }
 
+/** A support under a finish: how much it gets in all, and how much of that is more than the layers. mm. */
+export interface Under {
+  name: string;
+  level: Mm;
+  toFinish: Mm;
+  more: Mm;
+}
+
+/** Each support's own figure under a finish: the highest governs and gets the layers alone, the rest more, none less. */
+export const underFinish = (supports: readonly Level[], finish: Mm, layers: Mm): Under[] =>
+  supports.map(({ name, level }) => ({
+    name,
+    level,
+    toFinish: finish - level,
+    more: finish - level - layers,
+  }));
+
 export interface FootingTop {
   name: string;
   ground: number;

@@ -8,9 +8,11 @@ import {
   layersTotal,
   readingError,
   rodReading,
+  underFinish,
   type BuildUp,
   type Control,
   type FootingTop,
+  type Under,
 } from './levels.js';
 
 /** Plinth over the highest ground, and ground over the footing, when the job says neither: common practice. */
@@ -40,6 +42,9 @@ export interface SiteLevels {
   layers: number;
   layersOff: number | null;
   control: Control | null;
+  /** What the staff reads on the finish; null without an instrument. */
+  finishRod: number | null;
+  supports: Under[];
   footings: FootingTop[];
 }
 
@@ -84,6 +89,8 @@ export function siteLevels(job: JobDocument, pitch: number): SiteLevels {
     layers: layersTotal(buildUp),
     layersOff: layersOff(buildUp),
     control,
+    finishRod: control && instrument !== null ? rodReading(instrument, control.wanted) : null,
+    supports: control ? underFinish(of('support'), control.wanted, layersTotal(buildUp)) : [],
     footings: control ? footingTops(of('ground'), control.wanted, pitch, cover, slab) : [],
   };
 }
