@@ -50,3 +50,41 @@ test('nobody is told that 0 goes unnoticed, that 2 m is near the ground, or to m
     if ((value?.lowest ?? 0) * 76 > 700) expect(c.says).not.toContain('near the ground');
   }
 });
+
+test('a gauge for each stretch puts a remainder where the ground hides it, and every bed that shows is at its target', () => {
+  // Twelve courses to a sill at 914: fourteen over, in the four beds under 300; above it twelve courses more, exact.
+  const p = planOf({
+    line: straight(2240),
+    height: 1814,
+    unit: 'brick-215x102.5x65',
+    profile: 'uk',
+    show: 'mm',
+    build: { gauge: { meet: true }, face: { hiddenTo: 300 } },
+    heights: [{ id: 'S', name: 'Sill', at: 914, keep: 'must' }],
+  });
+  const beds = p.gauge.courses.map((c) => c.bed);
+  expect(p.gauge.courses).toHaveLength(24);
+  expect(p.gauge.courses[11]?.top).toBeCloseTo(914, 3);
+  for (const bed of beds.slice(4)) expect(bed).toBeCloseTo(10, 2);
+  expect(beds.slice(0, 4).reduce((a, b) => a + b, 0)).toBeCloseTo(54, 1);
+  // Hidden ones may be 5 to 20 (common practice), the first 6 to 25.
+  for (const bed of beds.slice(1, 4)) expect(bed).toBeLessThanOrEqual(20);
+});
+
+test('what hidden beds cannot take the rest share', () => {
+  // Thirty over: the first bed takes 15 at most, the next three 10 each. With 300 hidden nothing is left; with 75 hidden 15 are.
+  const shown = (hiddenTo: number): number[] =>
+    planOf({
+      line: straight(2240),
+      height: 930,
+      unit: 'brick-215x102.5x65',
+      profile: 'uk',
+      show: 'mm',
+      build: { gauge: { meet: true }, face: { hiddenTo } },
+      heights: [{ id: 'S', name: 'Sill', at: 930, keep: 'must' }],
+    }).gauge.courses.map((c) => c.bed);
+  for (const bed of shown(300).slice(4)) expect(bed).toBeCloseTo(10, 2);
+  const few = shown(75);
+  expect(few[0]).toBeCloseTo(25, 1);
+  expect(few.slice(1).reduce((a, b) => a + b, 0)).toBeCloseTo(110 + 15, 1);
+});

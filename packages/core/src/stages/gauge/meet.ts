@@ -14,10 +14,10 @@ export interface MeetProblem {
   /** Heights one course may be sawn to, else null. */
   sawn: { least: number; most: number } | null;
   bed: number;
-  /** Beds a mason accepts gladly; outside them and inside `outer` each costs a large step. */
+  /** Beds a mason accepts gladly, and those he accepts where nobody will see them. */
   limits: BedLimits;
   outer: BedLimits;
-  /** Up to here ground, a skirting or a finish hides the beds: there alone they may leave the preferred limits. */
+  /** Up to here ground, a skirting or a finish hides the beds: there they have the outer limits, and cost nothing. */
   hiddenTo: number;
   /** Largest change from one bed to the next at this height. Bed 1 has its own limits and is left out. */
   change: (height: number) => number;
@@ -53,8 +53,8 @@ interface Part {
   whole: number;
   half: number;
   sawn: number;
-  /** Beds that may leave the preferred limits. */
-  outside: number;
+  /** Its lowest beds that nobody will see. */
+  hidden: number;
   /** No way through it can cost less. */
   cost: number;
 }
@@ -84,19 +84,23 @@ const window = (p: MeetProblem, place: number): { least: number; most: number } 
   return h ? { least: h.at - h.tolerance, most: h.at + h.tolerance } : { least: 0, most: 0 };
 };
 
-/** Least and most the beds of a part can add up to, `outside` of them past the preferred limits. */
-function bedSums(
-  p: MeetProblem,
-  n: number,
-  first: boolean,
-  outside: number,
-): { least: number; most: number } {
+/** Least and most the beds of a part can add up to, the lowest `hidden` of them out of sight. */
+function bedSums(p: MeetProblem, n: number, first: boolean, hidden: number): { least: number; most: number } {
   const rest = first ? n - 1 : n;
-  const out = Math.min(outside, rest);
+  const out = Math.min(Math.max(0, hidden - (first ? 1 : 0)), rest);
   return {
     least: (first ? p.limits.firstLeast : 0) + (rest - out) * p.limits.least + out * p.outer.least,
     most: (first ? p.limits.firstMost : 0) + (rest - out) * p.limits.most + out * p.outer.most,
   };
+}
+
+/** The least that so much over the targets can cost: what hidden beds can take, they take. */
+function leastSquares(p: MeetProblem, over: number, n: number, hidden: number): number {
+  const { limits, outer, bed } = p;
+  const most = Math.max(outer.most, limits.firstMost) - bed;
+  const least = bed - Math.min(outer.least, limits.firstLeast);
+  const left = Math.max(0, Math.abs(over) - hidden * (over > 0 ? most : least));
+  return left === 0 ? 0 : left ** 2 / Math.max(1, n - hidden);
 }
 
 /** Every way to fill the wall between two fixed heights, with the least each can cost. */
@@ -124,28 +128,25 @@ function partsBetween(p: MeetProblem, from: number, to: number): Part[] {
           least: least - units - sawn * (p.sawn?.most ?? 0),
           most: most - units - sawn * (p.sawn?.least ?? 0),
         };
-        for (let outside = 0; outside <= Math.min(n, hides); outside++) {
-          const sums = bedSums(p, n, from === 0, outside);
-          if (!(sums.least <= room.most + SAME_PLACE && sums.most >= room.least - SAME_PLACE)) continue;
-          const total = clamp(n * p.bed, room.least, room.most);
-          const cost =
-            (total - n * p.bed) ** 2 / n +
-            half * p.weights.halfHighCourse +
-            sawn * p.weights.cutCourse +
-            outside * p.weights.bedOutside +
-            missed;
-          list.push({ from, to, whole, half, sawn, outside, cost });
-          // One more outside only costs more: where the work is hidden no change from bed to bed is limited.
-          break;
-        }
+        const hidden = Math.min(n, hides);
+        const sums = bedSums(p, n, from === 0, hidden);
+        if (!(sums.least <= room.most + SAME_PLACE && sums.most >= room.least - SAME_PLACE)) continue;
+        const total = clamp(n * p.bed, room.least, room.most);
+        const cost =
+          leastSquares(p, total - n * p.bed, n, hidden) +
+          half * p.weights.halfHighCourse +
+          sawn * p.weights.cutCourse +
+          missed;
+        list.push({ from, to, whole, half, sawn, hidden, cost });
       }
     }
   }
   return list;
 }
 
-/** How much of what is left a sawn height weighs against a bed: nothing that shows, enough to have one answer. */
+/** How much of what is left a sawn height, or a hidden bed, weighs against one that shows: nothing, enough to have one answer. */
 const SAWN_SCALE = 1e-4;
+const HIDDEN_SCALE = 1e-3;
 
 /** The beds of one way of dividing the height: least squares, exact, or null when no beds keep to it. */
 function bedsOf(p: MeetProblem, parts: readonly Part[]): MetCourse[] | null {
@@ -157,10 +158,10 @@ function bedsOf(p: MeetProblem, parts: readonly Part[]): MetCourse[] | null {
     const n = part.whole + part.half + part.sawn;
     const [low, high] = [window(p, part.from), window(p, part.to)];
     const [base, pitch] = [low.least, (high.least - low.least) / n];
-    // The odd course goes lowest of its stretch, and so do the beds that leave the limits.
+    // The odd course goes lowest of its stretch.
     for (let k = 0; k < n; k++) {
       kinds.push(k < part.sawn ? 'sawn' : k < part.sawn + part.half ? 'half-high' : 'whole');
-      hidden.push(k < part.outside + (part.from === 0 ? 1 : 0));
+      hidden.push(k < part.hidden);
       levels.push(base + (k + 1) * pitch);
     }
     marks.push({ to: kinds.length, place: part.to });
@@ -168,6 +169,8 @@ function bedsOf(p: MeetProblem, parts: readonly Part[]): MetCourse[] | null {
   const n = kinds.length;
   const cut = kinds.indexOf('sawn');
   const middle = p.sawn ? (p.sawn.least + p.sawn.most) / 2 : 0;
+  const scale = hidden.map((h) => (h ? HIDDEN_SCALE : 1));
+  const bedAt = (k: number): number => 1 / (scale[k] ?? 1);
   const constraints: Constraint[] = [];
   const between = (terms: [number, number][], least: number, most: number): void => {
     constraints.push({ terms, least });
@@ -181,43 +184,50 @@ function bedsOf(p: MeetProblem, parts: readonly Part[]): MetCourse[] | null {
         (sum, k) => sum + (k === 'whole' ? p.unitHeight : k === 'half-high' ? (p.halfHigh ?? 0) : 0),
         0,
       );
-    const terms: [number, number][] = Array.from({ length: to }, (_, i) => [i, 1]);
+    const terms: [number, number][] = Array.from({ length: to }, (_, i) => [i, bedAt(i)]);
     if (cut >= 0 && cut < to) terms.push([n, 1 / SAWN_SCALE]);
     between(terms, least - units, most - units);
   }
   kinds.forEach((_, k) => {
-    if (k === 0) return between([[0, 1]], p.limits.firstLeast, p.limits.firstMost);
+    if (k === 0) return between([[0, bedAt(0)]], p.limits.firstLeast, p.limits.firstMost);
     const of = hidden[k] ? p.outer : p.limits;
-    between([[k, 1]], of.least, of.most);
+    between([[k, bedAt(k)]], of.least, of.most);
     const change = p.change(levels[k - 1] ?? 0);
     if (k > 1 && change < Infinity)
       between(
         [
-          [k, 1],
-          [k - 1, -1],
+          [k, bedAt(k)],
+          [k - 1, -bedAt(k - 1)],
         ],
         -change,
         change,
       );
   });
   if (cut >= 0 && p.sawn) between([[n, 1 / SAWN_SCALE]], p.sawn.least, p.sawn.most);
-  const from = [...Array<number>(n).fill(p.bed), ...(cut >= 0 ? [middle * SAWN_SCALE] : [])];
+  const from = [...scale.map((by) => p.bed * by), ...(cut >= 0 ? [middle * SAWN_SCALE] : [])];
   const x = nearestPoint(from, constraints);
   if (!x) return null;
   return kinds.map((kind, k) => ({
     kind,
-    bed: x[k] ?? p.bed,
+    bed: (x[k] ?? p.bed) * bedAt(k),
     unitHeight:
       kind === 'whole' ? p.unitHeight : kind === 'half-high' ? (p.halfHigh ?? 0) : (x[n] ?? 0) / SAWN_SCALE,
   }));
 }
 
-const sumSquares = (courses: readonly MetCourse[], bed: number): number =>
-  courses.reduce((sum, c) => sum + (c.bed - bed) ** 2, 0);
+/** Beds that show, squared off their target; hidden ones as little as they weigh. */
+function sumSquares(courses: readonly MetCourse[], parts: readonly Part[], bed: number): number {
+  let k = 0;
+  return parts.reduce((sum, part) => {
+    const n = part.whole + part.half + part.sawn;
+    const own = courses.slice(k, (k += n));
+    return own.reduce((s, c, i) => s + ((c.bed - bed) * (i < part.hidden ? HIDDEN_SCALE : 1)) ** 2, sum);
+  }, 0);
+}
 
 /**
- * A gauge for each stretch between fixed heights, best for the stated costs: Σ (bed − target)² and a step for a
- * bed outside the preferred limits, a sawn or half-high course, a wish not met. Ways of dividing the height are
+ * A gauge for each stretch between fixed heights, best for the stated costs: Σ (bed − target)² of beds that show and a step for a
+ * sawn or half-high course, a wish not met. Ways of dividing the height are
  * taken in order of the least they can cost, and each is solved exactly; the first that costs no more than the
  * next could is the best there is. At most one half-high and one sawn course. Deterministic.
  */
@@ -259,11 +269,10 @@ export function meetHeights(p: MeetProblem): MeetSolution {
           sum +
           part.half * p.weights.halfHighCourse +
           part.sawn * p.weights.cutCourse +
-          part.outside * p.weights.bedOutside +
           (part.to - part.from - 1) * p.weights.openingOffCourse,
         0,
       );
-      const cost = steps + sumSquares(courses, p.bed);
+      const cost = steps + sumSquares(courses, way, p.bed);
       if (best && cost >= best.cost - 1e-9) continue;
       const kept = new Set(way.map((part) => part.to));
       const missed = p.heights.filter((_, i) => !kept.has(i + 1));
