@@ -99,18 +99,20 @@ export const Pole = memo(
     a.view.wall === b.view.wall &&
     a.view.marks === b.view.marks &&
     a.view.courses === b.view.courses &&
-    a.view.flags === b.view.flags,
+    a.view.flags === b.view.flags &&
+    a.view.survey.oldPitch === b.view.survey.oldPitch,
 );
 
 function DrawnPole({ view, layout, show }: Props): ReactNode {
   const tell = useTell();
   const live = useViewing((s) => s.course);
   const { marks, courses, wall } = view;
+  const { oldPitch } = view.survey;
   const { scale, base } = layout;
   const shapes = useMemo(() => {
     const drawn = { show, wide: STAFF / scale, px: 1 / scale, live };
-    return poleShapes({ marks, courses, height: wall.height, pitch: wall.pitch }, drawn);
-  }, [marks, courses, wall.height, wall.pitch, show, scale, live]);
+    return poleShapes({ marks, courses, height: wall.height, pitch: wall.pitch, oldPitch }, drawn);
+  }, [marks, courses, wall.height, wall.pitch, oldPitch, show, scale, live]);
   const press = (e: PointerEvent<SVGRectElement>): void => {
     const up = (e.currentTarget.getBoundingClientRect().bottom - e.clientY) / scale;
     const course = courses.find((c) => up < c.top);

@@ -121,3 +121,15 @@ test('on the board a length stands beside its stroke, and the first peg grows wh
   expect(texts(closed, 'stroke-length')).toHaveLength(3);
   expect(all(closed, 'mark').map((m) => m.role)).toEqual(['peg']);
 });
+
+test('both gauges stand on one pole: the old work’s courses are dashes on it, multiplied up and not stepped', () => {
+  const shapes = poleShapes({ ...pole(12, 75), oldPitch: 71.5 }, { show: 'mm', wide: 28, px: 1, live: null });
+  const old = all(shapes, 'line').filter((l) => l.role === 'pole-old');
+  // Twelve courses of 75 are 900: twelve of 71.5 stand under that, 858.
+  expect(old.map((l) => l.y1)).toEqual(Array.from({ length: 12 }, (_, i) => (i + 1) * 71.5));
+  expect(
+    all(poleShapes(pole(12, 75), { show: 'mm', wide: 28, px: 1, live: null }), 'line').some(
+      (l) => l.role === 'pole-old',
+    ),
+  ).toBe(false);
+});

@@ -84,6 +84,8 @@ export interface PoleOf {
   height: Mm;
   /** Unit and bed, mm. */
   pitch: Mm;
+  /** A course of the old work this wall meets, where it was measured, mm: both gauges stand on one pole. */
+  oldPitch?: Mm | null;
 }
 
 export const poleOf = (work: WallWork): PoleOf => ({
@@ -91,6 +93,7 @@ export const poleOf = (work: WallWork): PoleOf => ({
   courses: work.gauge.courses,
   height: work.wall.height,
   pitch: work.wall.unitHeight + work.wall.bed,
+  oldPitch: work.survey.oldPitch,
 });
 
 /** How large a pole is drawn: across, and millimetres to a pixel of the medium; and the course that is being laid, where one is. */
@@ -119,7 +122,7 @@ const ROUND = [1, 2, 3, 4, 5, 6, 8, 10, 12, 20, 25, 50, 100];
  * course, or of the top, stands back.
  */
 export function poleShapes(pole: PoleOf, { show, wide, px, live }: PoleDrawn): SceneShape[] {
-  const { marks, courses, pitch } = pole;
+  const { marks, courses, pitch, oldPitch = null } = pole;
   const top = Math.max(pole.height, marks.at(-1)?.top ?? 0);
   const every = ROUND.find((n) => n * pitch >= FIGURE * px) ?? 200;
   const roomy = pitch >= ROOMY * px;
@@ -149,6 +152,10 @@ export function poleShapes(pole: PoleOf, { show, wide, px, live }: PoleDrawn): S
     }
     if (figured) shapes.push(words('pole-height', -BESIDE * px, m.top, showMm(m.top, show), 'end'));
   }
+  // The old work's courses on the right half, as far as they can be told apart.
+  if (oldPitch !== null && oldPitch >= FINE * px)
+    for (let n = 1; n * oldPitch <= top + SAME_PLACE; n++)
+      shapes.push(line('pole-old', wide / 2, n * oldPitch, wide, n * oldPitch));
   return shapes;
 }
 
