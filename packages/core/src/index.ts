@@ -28,6 +28,7 @@ export * from './stages/set-out/wall.js';
 export * from './stages/set-out/footing.js';
 export { pieceOf, placeIn } from './stages/set-out/addresses.js';
 export * from './stages/set-out/levels.js';
+export { UNSEEN_SLOPE } from './stages/set-out/oldGauge.js';
 export * from './stages/set-out/missing.js';
 export * from './stages/set-out/draw.js';
 export * from './stages/set-out/placing.js';

@@ -265,6 +265,10 @@ export const AT_SET_OUT_SAYS = {
   plumb: 'plumb',
   leans1In: ['leans 1 in {n, number}', { n: 'number' }],
   ofCourses: 'of its courses',
+  oneEnd: [
+    'Theirs at this end, yours at the other: beds of {there} there, the top course {by} off level, 1 in {slope, number}; {seen, select, yes {it shows} other {nobody sees it}}.',
+    { there: 'length', by: 'length', slope: 'number', seen: ['yes', 'no'] },
+  ],
   driftAt: [
     '{by} {way, select, over {over} other {under}} at the top',
     { by: 'length', way: ['over', 'under'] },

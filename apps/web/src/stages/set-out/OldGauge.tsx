@@ -1,3 +1,4 @@
+import { UNSEEN_SLOPE } from '@even-tally/core';
 import { AT_SET_OUT } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useTell } from '../../state/words';
@@ -17,9 +18,10 @@ export function OldGauge({ job, view, show }: PanelProps): ReactNode {
   const tell = useTell();
   const { set } = useWallFields(job, view);
   const [least, most] = view.wall.bedLimits;
-  const { drifts } = view.survey;
+  const { drifts, oneEnd } = view.survey;
+  if (drifts.length === 0) return null;
   return (
-    drifts.length > 0 && (
+    <>
       <table className="w-full text-small">
         <caption className="text-left font-bold">{tell(AT_SET_OUT.yourGaugeAgainstTheirs)}</caption>
         <tbody>
@@ -53,6 +55,18 @@ export function OldGauge({ job, view, show }: PanelProps): ReactNode {
           ))}
         </tbody>
       </table>
-    )
+      {oneEnd && oneEnd.bedThere >= least && oneEnd.bedThere <= most && (
+        <p className="text-small">
+          <Told
+            said={AT_SET_OUT.oneEnd({
+              there: oneEnd.bedThere,
+              by: Math.abs(oneEnd.off),
+              slope: Math.round(oneEnd.oneIn),
+              seen: oneEnd.oneIn < UNSEEN_SLOPE ? 'yes' : 'no',
+            })}
+          />
+        </p>
+      )}
+    </>
   );
 }

@@ -4,7 +4,7 @@ import { FOOT, toMillimetres } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import type { JobDocument, Stated } from '../../job/types.js';
 import { fadePlan, sayLean, type FadePlan, type SaidLean } from '../set-out/lean.js';
-import { drifts, type Drift } from '../set-out/oldGauge.js';
+import { drifts, oneEnd, type Drift, type OneEnd } from '../set-out/oldGauge.js';
 import { leastLine, spotsOf, type LeastLine, type SpotOn } from '../set-out/leastLine.js';
 import { pouredBeds, type PouredUnit, type Spot } from '../set-out/poured.js';
 import { checkSquare, threeFourFive, type SquareAnswer } from '../set-out/square.js';
@@ -21,6 +21,8 @@ export interface Survey {
   /** Legs and hypotenuse that fit the first two runs, mm. */
   threeFourFive: [number, number, number] | null;
   drifts: Drift[];
+  /** Old marks followed at one end of the first run alone. */
+  oneEnd: OneEnd | null;
   /** Height of one course of the old work, bed and all, mm, where it was measured. */
   oldPitch: number | null;
   lean: SaidLean | null;
@@ -118,6 +120,10 @@ export function surveyOf(job: JobDocument, wall: SetWall, firstLaid: (run: numbe
       old.height !== undefined && old.courses !== undefined
         ? drifts({ height: mm(old.height), courses: old.courses }, wall.unitHeight, wall.bed, courses)
         : [],
+    oneEnd:
+      old.height !== undefined && old.courses !== undefined
+        ? oneEnd({ height: mm(old.height), courses: old.courses }, wall.unitHeight, wall.bed, courses, first)
+        : null,
     lean: said,
     fade,
     engineer,

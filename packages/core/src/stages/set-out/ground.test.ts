@@ -8,7 +8,7 @@ import { fadePlan } from './lean.js';
 import { siteLevels } from './site.js';
 import { controllingPoint, footingTops, layersOff, rodReading, instrumentHeight } from './levels.js';
 import { moduleSizes, pierPerps } from './missing.js';
-import { drifts } from './oldGauge.js';
+import { oneEnd, drifts } from './oldGauge.js';
 import { levelAt, pouredBeds } from './poured.js';
 import { checkSquare } from './square.js';
 import { simulatedLevel } from './simulatedLevel.js';
@@ -314,6 +314,13 @@ describe('footings', () => {
 
 describe('old walls', () => {
   test('three answers: yours drifts, theirs does not, half way drifts half', () => {
+    // Their courses are 71, yours 75: over twenty of them 80, in 9 m of wall 1 in 112.5.
+    expect(oneEnd({ height: 284, courses: 4 }, 65, 10, 20, 9000)).toEqual({
+      bedThere: 6,
+      off: 80,
+      oneIn: 112.5,
+    });
+    expect(oneEnd({ height: 300, courses: 4 }, 65, 10, 20, 9000)).toBe(null);
     const [keep, take, share] = drifts({ height: 284, courses: 4 }, 65, 10, 20);
     expect([keep?.perCourse, take?.perCourse, share?.perCourse]).toEqual([4, 0, 2]);
     expect([keep?.atTop, take?.bed]).toEqual([80, 6]);

@@ -37,3 +37,29 @@ export function drifts(old: OldGauge, unitHeight: number, bed: number, courses: 
   const taken = theirs - unitHeight;
   return [of('keep', bed), of('take', taken), of('share', (bed + taken) / 2)];
 }
+
+/** Old marks at the end that meets the old work and your own at the other: how the top course then falls or climbs between them. */
+export interface OneEnd {
+  /** The first bed at the old end, mm. */
+  bedThere: number;
+  /** Your top course over theirs at the far end: what it runs off level by, mm; positive falls towards the old work. */
+  off: number;
+  /** 1 in so many. */
+  oneIn: number;
+}
+
+/** A slope nobody sees along a course of brick or block: common practice. */
+export const UNSEEN_SLOPE = 200;
+
+/** Null where both gauges are one, or there is no length to lose it in. */
+export function oneEnd(
+  old: OldGauge,
+  unitHeight: number,
+  bed: number,
+  courses: number,
+  length: number,
+): OneEnd | null {
+  const off = (unitHeight + bed - old.height / old.courses) * courses;
+  if (Math.abs(off) < 0.5 || !(length > 0)) return null;
+  return { bedThere: old.height / old.courses - unitHeight, off, oneIn: length / Math.abs(off) };
+}

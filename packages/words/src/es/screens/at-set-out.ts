@@ -239,6 +239,8 @@ export const atSetOut: ScreenTexts['at-set-out'] = {
   plumb: 'a plomo',
   leans1In: 'desplome de 1 en {n, number}',
   ofCourses: 'de sus hiladas',
+  oneEnd:
+    'Las de ellos en esta punta, las suyas en la otra: tendeles de {there} allá, la última hilada {by} fuera de nivel, 1 en {slope}; {seen, select, yes {se nota} other {nadie lo nota}}.',
   driftAt: '{by} {way, select, over {arriba} other {abajo}} al final',
   meetsAfter: 'coincide a las {count, number}',
   answerBed: '{answer}, {bed}',
