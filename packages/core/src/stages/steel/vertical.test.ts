@@ -42,11 +42,21 @@ test('hollow units laid so that no cell stands over another: that bars have nowh
   const p = planOf({
     line: [{ run: 5156 }],
     height: 2531,
-    unit: 'cmu-6x6x18',
+    // One cell in the middle of each, between webs far thicker than it: over it stands a web.
+    unit: 'own',
+    units: [
+      {
+        id: 'own',
+        family: 'block',
+        actual: { length: 440, height: 215, width: 215 },
+        cells: 1,
+        shell: 40,
+        web: 180,
+      },
+    ],
     profile: 'uk',
     show: 'mm',
     lengths: 'actual',
-    build: { bond: 'english', wythes: 2 },
     wall: { steel: { vertical: { bar: '#4', every: 900 } } },
   });
   expect(p.steel.verticals[0]?.bars).toEqual([]);

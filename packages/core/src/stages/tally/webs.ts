@@ -95,11 +95,13 @@ export function websBedded(leaf: Leaf, run: BondedRun, grouted: GroutedRun | und
   const known = new Map<Row, Map<string, number>>();
   const areaOf = (row: Row, course: Course, i: number): number => {
     const filled = cells.filter((c) => c.low <= i && c.high >= i).map((c) => c.at);
-    const full = row.pieces.map((p) => whole(p, course, i));
+    // What is sawn in height is solid where it was sawn, and bedded on its shells.
+    const own = row.pieces.filter((p) => p.band === null);
+    const full = own.map((p) => whole(p, course, i));
     const word = `${filled.join()}|${full.map(Number).join('')}`;
     const same = known.get(row)?.get(word);
     if (same !== undefined) return same;
-    const area = row.pieces.reduce(
+    const area = own.reduce(
       (s, p, k) => s + (full[k] ? websOfPiece(wall, row, p) : websBeside(wall, row, p, filled) * inside),
       0,
     );

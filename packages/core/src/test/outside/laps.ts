@@ -14,8 +14,9 @@ interface Leaf {
 }
 
 const leavesOf = (f: Facts): Leaf[] => {
+  const nominal = f.file.lengths === undefined ? f.profile.nominal : f.file.lengths === 'nominal';
   const own = {
-    leastPiece: Math.min(f.profile.leastPiece(f.unit), f.half),
+    leastPiece: Math.min(f.profile.leastPiece(f.unit, nominal ? f.head : 0), f.half),
     leastLap: f.profile.leastLap(f.unit),
     joint: f.head,
   };
@@ -29,7 +30,7 @@ const leavesOf = (f: Facts): Leaf[] => {
     const half = (unit.length - f.profile.joint) / 2;
     leaves.push({
       rows: f.plan.inner.rows,
-      leastPiece: Math.min(f.profile.leastPiece(unit), half),
+      leastPiece: Math.min(f.profile.leastPiece(unit, nominal ? f.profile.joint : 0), half),
       leastLap: f.profile.leastLap(unit),
       joint: f.profile.joint,
     });

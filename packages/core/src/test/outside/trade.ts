@@ -81,7 +81,8 @@ export interface ProfileFacts {
   headLeast: number;
   headMost: number;
   nominal: boolean;
-  leastPiece: (u: UnitFacts) => number;
+  /** Less the joint beside it, where lengths are nominal: a piece is then judged as it is said. */
+  leastPiece: (u: UnitFacts, joint: number) => number;
   leastLap: (u: UnitFacts) => number;
   /** Bedded on the two face shells only. */
   faceShell: (u: UnitFacts) => boolean;
@@ -94,8 +95,7 @@ export const PROFILE_FACTS: Record<'us' | 'uk' | 'earth', ProfileFacts> = {
     headLeast: 0.125 * INCH,
     headMost: 0.75 * INCH,
     nominal: true,
-    // Judged nominal: a piece and its joint.
-    leastPiece: (u) => (u.family === 'block' ? 3.625 * INCH : (u.length - 0.375 * INCH) / 2),
+    leastPiece: (u, joint) => (u.family === 'block' ? 4 * INCH - joint : (u.length - 0.375 * INCH) / 2),
     leastLap: (u) => u.length / 4,
     faceShell: (u) => u.cores !== null,
   },
