@@ -123,10 +123,12 @@ export function proposedJoints(wall: SetWall, run: BondedRun, panel: MovementPan
   if (every === null || !isDue(panel)) return [];
   const length = panel.to - panel.from;
   const fewest = Math.max(1, Math.ceil((length - panel.fromStart - panel.fromEnd) / every - 1e-9) + 1);
-  for (const places of [perpPlaces(wall, run), sawnPlaces(wall, panel.run)])
+  for (const make of [() => perpPlaces(wall, run), () => sawnPlaces(wall, panel.run)]) {
+    const places = make();
     for (const count of [fewest, fewest + 1]) {
       const found = placed(wall, panel, every, count, places);
       if (found) return found;
     }
+  }
   return null;
 }

@@ -1,6 +1,7 @@
 import type { CubicMetres, Mm } from '../../measure/length.js';
 import type { Course } from '../gauge/courses.js';
-import { cellsOfPiece, insideWidth } from '../steel/cells.js';
+import { firstFrom } from '../../walling/units/lines/lines.js';
+import { cellsOfPiece, insideWidth, type Cell } from '../steel/cells.js';
 import type { SetWall } from '../set-out/wall.js';
 import { fromFace } from '../../walling/units/leaves/behind.js';
 import type { Leaf } from '../../walling/units/leaves/leaf.js';
@@ -45,24 +46,28 @@ function piersOf(wall: SetWall, run: number): Span[] {
   return spans.filter((s) => s.to - s.from <= most && s.top > s.bottom);
 }
 
+/** A unit of a course and its open cells, left to right. */
+interface Celled {
+  piece: Piece;
+  cells: readonly Cell[];
+}
+
 /** All of a piece that is not cell, seen from above, between its two face shells, mm². */
-const websOfPiece = (wall: SetWall, row: Row, p: Piece): number =>
-  Math.max(
-    0,
-    (p.to - p.from) * insideWidth(wall) - cellsOfPiece(wall, p, row.perps).reduce((s, c) => s + c.area, 0),
-  );
+const websOfPiece = (inside: Mm, { piece, cells }: Celled): number =>
+  Math.max(0, (piece.to - piece.from) * inside - cells.reduce((s, c) => s + c.area, 0));
 
 /** Webs of a piece beside cells that are filled, mm along it: one between two filled cells counts once. */
-function websBeside(wall: SetWall, row: Row, p: Piece, filled: readonly Mm[]): Mm {
-  const cells = cellsOfPiece(wall, p, row.perps);
-  const isFilled = cells.map((c) => filled.some((x) => x > c.from && x < c.to));
+function websBeside({ piece, cells }: Celled, filled: readonly Mm[]): Mm {
   let long = 0;
-  cells.forEach((c, k) => {
-    const before = cells[k - 1];
-    if (isFilled[k] || isFilled[k - 1]) long += c.from - (before?.to ?? p.from);
-  });
-  const last = cells.at(-1);
-  return last && isFilled.at(-1) ? long + p.to - last.to : long;
+  let before = false;
+  let edge = piece.from;
+  for (const c of cells) {
+    const k = firstFrom(filled, c.from);
+    const own = (filled[k] ?? Infinity) < c.to;
+    if (own || before) long += c.from - edge;
+    [before, edge] = [own, c.to];
+  }
+  return before ? long + piece.to - edge : long;
 }
 
 /**
@@ -81,28 +86,39 @@ export function websBedded(leaf: Leaf, run: BondedRun, grouted: GroutedRun | und
     const middle = (c.from + c.to) / 2;
     return { ...c, at: behind ? fromFace(behind, middle) : middle };
   });
+  cells.sort((a, b) => a.at - b.at);
   const whole = (p: Piece, course: Course, i: number): boolean => {
     const middle = (p.from + p.to) / 2;
     const within = (s: { from: number; to: number }): boolean => middle > s.from && middle < s.to;
     return (
-      i === 0 ||
-      grouted?.solid.has(i) === true ||
       steps.some((s) => s.up === i && within(s)) ||
       piers.some((s) => within(s) && course.bottom >= s.bottom - 1 && course.top <= s.top + 1)
     );
   };
-  // Most rows come again with the same cells filled.
+  const changes = [...new Set(cells.flatMap((c) => [c.low, c.high + 1]))];
+  // Most rows come again, most of them with the same cells filled.
+  const celled = new Map<Row, Celled[]>();
   const known = new Map<Row, Map<string, number>>();
   const areaOf = (row: Row, course: Course, i: number): number => {
-    const filled = cells.filter((c) => c.low <= i && c.high >= i).map((c) => c.at);
     // What is sawn in height is solid where it was sawn, and bedded on its shells.
-    const own = row.pieces.filter((p) => p.band === null);
-    const full = own.map((p) => whole(p, course, i));
-    const word = `${filled.join()}|${full.map(Number).join('')}`;
+    const own =
+      celled.get(row) ??
+      row.pieces
+        .filter((p) => p.band === null)
+        .map((piece) => ({ piece, cells: cellsOfPiece(wall, piece, row.perps) }));
+    celled.set(row, own);
+    const all = i === 0 || grouted?.solid.has(i) === true;
+    const some = piers.length > 0 || steps.length > 0;
+    const full = all || !some ? null : own.map(({ piece }) => whole(piece, course, i));
+    // Between two courses in which no cell begins or ends the same are filled.
+    const word = all
+      ? 'all'
+      : `${changes.filter((at) => at <= i).length}|${full?.map(Number).join('') ?? ''}`;
     const same = known.get(row)?.get(word);
     if (same !== undefined) return same;
+    const filled = cells.filter((c) => c.low <= i && c.high >= i).map((c) => c.at);
     const area = own.reduce(
-      (s, p, k) => s + (full[k] ? websOfPiece(wall, row, p) : websBeside(wall, row, p, filled) * inside),
+      (s, one, k) => s + (all || full?.[k] ? websOfPiece(inside, one) : websBeside(one, filled) * inside),
       0,
     );
     known.set(row, (known.get(row) ?? new Map<string, number>()).set(word, area));
