@@ -1,7 +1,8 @@
+import { underFinish } from '../../stages/set-out/levels.js';
 import { leastRadius, facet } from '../../stages/set-out/curve.js';
 import { footingAmounts } from '../../stages/set-out/footing.js';
 import { sayLean } from '../../stages/set-out/lean.js';
-import { drifts } from '../../stages/set-out/oldGauge.js';
+import { drifts, oneEnd } from '../../stages/set-out/oldGauge.js';
 import {
   checkSquare,
   threeFourFive,
@@ -146,6 +147,24 @@ export const GROUND: PublishedCheck[] = [
     unit: 'mm',
     source: 'common practice',
     got: () => drifts({ height: 300, courses: 4 }, 65, 6, 10)[0]?.perCourse ?? NaN,
+  },
+  {
+    id: 'one end',
+    what: 'their 71 at one end and 75 at the other: twenty courses over 9 m, 1 in',
+    wanted: 112.5,
+    within: 1e-9,
+    unit: '',
+    source: 'arithmetic: 20 × 4 in 9 000',
+    got: () => oneEnd({ height: 284, courses: 4 }, 65, 10, 20, 9000)?.oneIn ?? NaN,
+  },
+  {
+    id: 'finish',
+    what: 'support 23 mm lower than the one that governs, 165 of layers: what it gets',
+    wanted: 188,
+    within: 0,
+    unit: 'mm',
+    source: 'arithmetic: 120 + 165 − 97',
+    got: () => underFinish([{ name: 'sill', level: 97 }], 285, 165)[0]?.toFinish ?? NaN,
   },
   {
     id: 'lean',

@@ -53,6 +53,65 @@ export const MOVEMENT: PublishedCheck[] = [
     got: () => every({ line: straight("40'"), height: `${height}'` }) / ft(1),
   })),
   {
+    id: 'garden wall',
+    what: 'block wall that stands free with bars both ways: joint to joint, ft',
+    wanted: 60,
+    within: 0,
+    unit: 'ft',
+    source: 'common practice: the reinforced garden wall',
+    got: () =>
+      every({
+        line: straight("70'"),
+        height: "6'",
+        wall: {
+          held: 'free-standing',
+          steel: {
+            vertical: { bar: '#4', every: '32"' },
+            beams: [{ course: 'top', bar: '#4', count: 1 }],
+          },
+        },
+      }) / ft(1),
+  },
+  {
+    id: 'VJ-01 cap',
+    what: 'block wall that holds ground back: the cap alone, ft',
+    wanted: 25,
+    within: 0,
+    unit: 'ft',
+    source: `${TEK}; without the ratio: common practice`,
+    got: () =>
+      every({
+        line: straight("40'"),
+        height: '2\' 8"',
+        wall: { held: 'soil', retains: { height: "2'" } },
+      }) / ft(1),
+  },
+  ...(
+    [
+      [4, 3.625],
+      [12, 11.625],
+    ] as const
+  ).map(([width, wanted]): PublishedCheck => ({
+    id: `closer ${width}`,
+    what: `closer beside the return of ${width} in block, on the tape`,
+    wanted,
+    within: 1e-6,
+    unit: 'in',
+    source: 'arithmetic: to the next perp of half bond, less the return and a joint',
+    got: () => {
+      const p = planOf({
+        line: closed("24'", "16'"),
+        height: "4'",
+        unit: `cmu-${width}x8x16`,
+        build: { closers: true },
+      });
+      const found = p.runs
+        .flatMap((r) => r.rows.flatMap((row) => row.pieces))
+        .find((x) => x.kind === 'closer');
+      return ((found?.to ?? NaN) - (found?.from ?? NaN)) / toMillimetres(inches(1));
+    },
+  })),
+  {
     id: 'VJ-13',
     what: 'clay brick without openings, ft',
     wanted: 25,
