@@ -114,6 +114,8 @@ const FINE = 4;
 const BESIDE = 6;
 /** A bed off its target is never thinner than can be seen. */
 const BED = 2.5;
+/** Where across the staff the old work's marks begin. */
+const OLD = 0.8;
 const BED_SIGN = { target: '', tight: '−', open: '+', out: '!' } as const;
 const ROUND = [1, 2, 3, 4, 5, 6, 8, 10, 12, 20, 25, 50, 100];
 
@@ -152,10 +154,10 @@ export function poleShapes(pole: PoleOf, { show, wide, px, live }: PoleDrawn): S
     }
     if (figured) shapes.push(words('pole-height', -BESIDE * px, m.top, showMm(m.top, show), 'end'));
   }
-  // The old work's courses on the right half, as far as they can be told apart.
+  // The old work's courses at the right edge, clear of the numbers, as far as they can be told apart.
   if (oldPitch !== null && oldPitch >= FINE * px)
     for (let n = 1; n * oldPitch <= top + SAME_PLACE; n++)
-      shapes.push(line('pole-old', wide / 2, n * oldPitch, wide, n * oldPitch));
+      shapes.push(line('pole-old', OLD * wide, n * oldPitch, wide, n * oldPitch));
   return shapes;
 }
 
