@@ -123,10 +123,15 @@ export function proposedJoints(wall: SetWall, run: BondedRun, panel: MovementPan
   if (every === null || !isDue(panel)) return [];
   const length = panel.to - panel.from;
   const fewest = Math.max(1, Math.ceil((length - panel.fromStart - panel.fromEnd) / every - 1e-9) + 1);
+  const loose = { ...panel, fromStart: panel.atStart, fromEnd: panel.atEnd };
   for (const make of [() => perpPlaces(wall, run), () => sawnPlaces(wall, panel.run)]) {
     const places = make();
-    for (const count of [fewest, fewest + 1]) {
-      const found = placed(wall, panel, every, count, places);
+    for (const [limits, count] of [
+      [panel, fewest],
+      [loose, fewest],
+      [panel, fewest + 1],
+    ] as const) {
+      const found = placed(wall, limits, every, count, places);
       if (found) return found;
     }
   }

@@ -18,6 +18,9 @@ export interface MovementPanel {
   fromStart: number;
   fromEnd: number;
   most: Mm;
+  /** The same where an opening stands in the way: past these it is due. */
+  atStart: Mm;
+  atEnd: Mm;
 }
 
 /** Steel along a wall as a part of its cross-section. */
@@ -91,6 +94,9 @@ function allowance(wall: SetWall, run: number, end: 'start' | 'end', every: numb
   return length <= ONE_JOINT * every + SAME_PLACE ? Math.max(long, (ONE_JOINT / 2) * every) : long;
 }
 
+/** A first joint may stand half as far again from its corner, to miss an opening and not add a joint: common practice. */
+const missing = (allowed: Mm, every: Mm): Mm => Math.min(every, 1.5 * allowed);
+
 /** The panels of a run and how long each may be; empty where no rule is known. */
 export function panelsOfRun(wall: SetWall, run: number): MovementPanel[] {
   const every = jointSpacing(wall, run);
@@ -109,8 +115,9 @@ export function panelsOfRun(wall: SetWall, run: number): MovementPanel[] {
     const fromStart = start === 'corner' && !short ? allowance(wall, run, 'start', every) : every;
     const fromEnd = end === 'corner' && !short ? allowance(wall, run, 'end', every) : every;
     const most = Math.min(fromStart, fromEnd);
-    return { run, from: left.to, to: right.from, start, end, fromStart, fromEnd, most };
+    const [atStart, atEnd] = [missing(fromStart, every), missing(fromEnd, every)];
+    return { run, from: left.to, to: right.from, start, end, fromStart, fromEnd, most, atStart, atEnd };
   });
 }
 
-export const isDue = (p: MovementPanel): boolean => p.to - p.from > p.most + SAME_PLACE;
+export const isDue = (p: MovementPanel): boolean => p.to - p.from > Math.min(p.atStart, p.atEnd) + SAME_PLACE;

@@ -5,8 +5,8 @@ import { topAt } from '../set-out/outline.js';
 import { ruleOf } from './spacing.js';
 import type { SetOpening, SetWall } from '../set-out/wall.js';
 
-/** Masonry kept each side of an opening for its lintel to bear on, mm: common practice. */
-export const BEARING = 200;
+/** Masonry kept each side of an opening for its lintel to bear on, mm: 8 in nominal, a half block and half its joint; common practice. */
+export const BEARING = 198;
 /** Openings wider than this want a joint on both sides, others on one, mm (NCMA TEK 10-2 series, from memory). */
 const WIDE_OPENING = toMillimetres(feet(6));
 /** A wall that goes up or down by so much at once moves apart there, mm: 24 in, common practice. */

@@ -20,30 +20,24 @@ const PIER = 6;
 interface Span {
   from: Mm;
   to: Mm;
-  /** Heights between which it stands as a pier, mm. */
-  bottom: Mm;
-  top: Mm;
 }
 
-/** The piers of a run: short lengths of wall between openings, with the heights over which both stand beside it. */
-function piersOf(wall: SetWall, run: number): Span[] {
-  const length = wall.runs[run]?.length ?? 0;
-  const most = PIER * wall.thickness;
-  const open = wall.openings.filter((o) => o.run === run).sort((a, b) => a.from - b.from);
+/** The piers of one course of a run: short lengths of wall between openings it stops at, or one and a free end. */
+function piersAt(wall: SetWall, run: number, course: Course): Span[] {
+  const open = wall.openings
+    .filter((o) => o.run === run && course.bottom >= o.sill - 1 && course.top <= o.head + 1)
+    .sort((a, b) => a.from - b.from);
+  if (open.length === 0) return [];
   const free = (end: 'from' | 'to'): boolean => !wall.line.corners.some((c) => c[end] === run);
-  const spans = open.slice(0, -1).map((left, i): Span => {
-    const right = open[i + 1] ?? left;
-    return {
-      from: left.to,
-      to: right.from,
-      bottom: Math.max(left.sill, right.sill),
-      top: Math.min(left.head, right.head),
-    };
-  });
-  const [first, last] = [open[0], open.at(-1)];
-  if (first && free('to')) spans.unshift({ from: 0, to: first.from, bottom: first.sill, top: first.head });
-  if (last && free('from')) spans.push({ from: last.to, to: length, bottom: last.sill, top: last.head });
-  return spans.filter((s) => s.to - s.from <= most && s.top > s.bottom);
+  const edges = open.flatMap((o) => [o.from, o.to]);
+  if (free('to')) edges.unshift(0);
+  else edges.shift();
+  if (free('from')) edges.push(wall.runs[run]?.length ?? 0);
+  else edges.pop();
+  // Wall and opening by turns: from a free end, else from the far jamb of the first opening.
+  const spans: Span[] = [];
+  for (let i = 0; i + 1 < edges.length; i += 2) spans.push({ from: edges[i] ?? 0, to: edges[i + 1] ?? 0 });
+  return spans.filter((s) => s.to - s.from <= PIER * wall.thickness);
 }
 
 /** A unit of a course and its open cells, left to right. */
@@ -79,7 +73,7 @@ export function websBedded(leaf: Leaf, run: BondedRun, grouted: GroutedRun | und
   const { shells } = wall.unit;
   if (shells === null || wall.profile.bedding(wall.unit) !== 'face-shell') return 0;
   const inside = insideWidth(wall);
-  const piers = piersOf(wall, run.index);
+  const opened = wall.openings.some((o) => o.run === run.index);
   const steps = wall.steps.filter((s) => s.run === run.index);
   const behind = leaf.behind[run.index];
   const cells = (grouted?.cells ?? []).map((c) => {
@@ -87,13 +81,9 @@ export function websBedded(leaf: Leaf, run: BondedRun, grouted: GroutedRun | und
     return { ...c, at: behind ? fromFace(behind, middle) : middle };
   });
   cells.sort((a, b) => a.at - b.at);
-  const whole = (p: Piece, course: Course, i: number): boolean => {
-    const middle = (p.from + p.to) / 2;
-    const within = (s: { from: number; to: number }): boolean => middle > s.from && middle < s.to;
-    return (
-      steps.some((s) => s.up === i && within(s)) ||
-      piers.some((s) => within(s) && course.bottom >= s.bottom - 1 && course.top <= s.top + 1)
-    );
+  const wholeIn = (course: Course, i: number): ((p: Piece) => boolean) => {
+    const spans = [...steps.filter((s) => s.up === i), ...piersAt(wall, run.index, course)];
+    return (p) => spans.some((s) => (p.from + p.to) / 2 > s.from && (p.from + p.to) / 2 < s.to);
   };
   const changes = [...new Set(cells.flatMap((c) => [c.low, c.high + 1]))];
   // Most rows come again, most of them with the same cells filled.
@@ -108,8 +98,9 @@ export function websBedded(leaf: Leaf, run: BondedRun, grouted: GroutedRun | und
         .map((piece) => ({ piece, cells: cellsOfPiece(wall, piece, row.perps) }));
     celled.set(row, own);
     const all = i === 0 || grouted?.solid.has(i) === true;
-    const some = piers.length > 0 || steps.length > 0;
-    const full = all || !some ? null : own.map(({ piece }) => whole(piece, course, i));
+    const some = opened || steps.length > 0;
+    const isWhole = all || !some ? null : wholeIn(course, i);
+    const full = isWhole && own.map(({ piece }) => isWhole(piece));
     // Between two courses in which no cell begins or ends the same are filled.
     const word = all
       ? 'all'

@@ -47,9 +47,9 @@ export function mortarOf(f: Facts): number | null {
   return sum / 1e9;
 }
 
-/** Pieces of a course between two openings, or one and a free end, no more than six thicknesses apart, and as high as both. */
+/** Pieces of a course between two openings that it stops at, or one and a free end, no more than six thicknesses apart. */
 function inPier(f: Facts, run: number, middle: number, bottom: number, top: number): boolean {
-  const open = f.openings.filter((o) => o.run === run);
+  const open = f.openings.filter((o) => o.run === run && bottom >= o.sill - 1 && top <= o.head + 1);
   const left = open.filter((o) => o.to < middle).sort((a, b) => b.to - a.to)[0];
   const right = open.filter((o) => o.from > middle).sort((a, b) => a.from - b.from)[0];
   const own = f.runs[run];
@@ -57,8 +57,7 @@ function inPier(f: Facts, run: number, middle: number, bottom: number, top: numb
   const endsFree = own?.turnAfter === null;
   if ((!left && !startsFree) || (!right && !endsFree) || (!left && !right)) return false;
   const long = (right?.from ?? own?.length ?? 0) - (left?.to ?? 0);
-  const beside = [left, right].filter((o) => o !== undefined);
-  return long <= 6 * f.unit.width && beside.every((o) => bottom >= o.sill - 1 && top <= o.head + 1);
+  return long <= 6 * f.unit.width;
 }
 
 /**
