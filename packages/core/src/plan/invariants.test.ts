@@ -271,7 +271,9 @@ test('a wall parted at a control joint tallies as the two walls it is, and no pe
         const length = toMillimetres(stated((w.line[0] as { run: number }).run));
         const at = Math.round(part * length);
         const [from, to] = [at - width / 2, at + width / 2];
-        const bare = { ...w, openings: [], wall: {} };
+        // With a cavity there is a dpc, and under it no joint.
+        const { cavity: _, ...build } = w.build ?? {};
+        const bare = { ...w, build, openings: [], wall: {} };
         const asked = { ...bare, wall: { joints: [{ id: 'J', run: 0, at, width }] } };
         if (!checkJob(documentOf(asked)).ok) return true;
         const one = planOf(asked);
@@ -301,6 +303,34 @@ test('a wall parted at a control joint tallies as the two walls it is, and no pe
     { numRuns: 150 },
   );
   expect(parted).toBeGreaterThan(50);
+});
+
+test('under its dpc a wall with a cavity is laid as if no joint parted it, both leaves', () => {
+  let under = 0;
+  fc.assert(
+    fc.property(anySoundWall, fc.double({ min: 0.2, max: 0.8, noNaN: true }), (any, part) => {
+      // Where the start is free a joint may be a reason to choose another.
+      const w = { ...any, build: { ...any.build, start: 'whole' as const, corners: 'in-turn' as const } };
+      const length = planOf(w).wall.runs[0]?.length ?? 0;
+      const asked = {
+        ...w,
+        wall: { ...w.wall, joints: [{ id: 'J', run: 0, at: Math.round(part * length) }] },
+      };
+      if (!w.build?.cavity || !checkJob(documentOf(asked)).ok) return true;
+      const [one, plain] = [planOf(asked), planOf({ ...w, wall: { ...w.wall, joints: [] } })];
+      const low = (p: WallPlan): unknown =>
+        [p.runs, behindCavity(p)?.runs ?? []].map((runs, k) => {
+          const courses = (k === 0 ? p.gauge : behindCavity(p)?.gauge)?.courses ?? [];
+          const dpc = courses.findIndex((c) => c.top >= 149);
+          return runs.map((r) => r.rows.slice(0, dpc + 1).map((row) => [row.pieces, row.perps, row.bedded]));
+        });
+      under++;
+      expect(low(one)).toEqual(low(plain));
+      return true;
+    }),
+    { numRuns: 40 },
+  );
+  expect(under).toBeGreaterThan(3);
 });
 
 test('an inner leaf fills its own courses, and none of it stands in an opening or past the outer leaf', () => {

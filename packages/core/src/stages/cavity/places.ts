@@ -2,8 +2,8 @@ import type { Mm } from '../../measure/length.js';
 import { fromFace } from '../../walling/units/leaves/behind.js';
 import { behindCavity, type Leaf, type Leaved } from '../../walling/units/leaves/leaf.js';
 import { gaugeSlack, type Course } from '../gauge/courses.js';
-import type { SiteLevels } from '../set-out/site.js';
 import type { SetOpening } from '../set-out/wall.js';
+import { dpcBed } from '../../walling/units/laying/belowDpc.js';
 import { wallTies, type Tie } from './ties.js';
 
 /** A tray goes past each jamb as far as its lintel bears, mm: 150 (PD 6697, from memory). */
@@ -11,13 +11,9 @@ export const PAST_JAMB = 150;
 /** Weeps over an opening no further apart than this, and at least two (M096: 450 mm common practice; 2 from PD 6697, from memory). */
 export const WEEP_EVERY = 450;
 const WEEPS_LEAST = 2;
-/** The damp-proof course lies at least so far above the ground, mm: 150 (6 in), PD 6697, from memory. */
-export const DPC_UP = 150;
 
-/** A wall with its leaves, and the levels of the site it stands on: where the ground is. */
-export interface CavityWall extends Leaved, Pick<Leaf, 'gauge' | 'runs'> {
-  site: SiteLevels;
-}
+/** A wall with its leaves. */
+export interface CavityWall extends Leaved, Pick<Leaf, 'gauge' | 'runs'> {}
 
 /** Lengths mm along a run's outside face and above the wall's base. */
 export interface CavityPlaces {
@@ -43,11 +39,6 @@ function weepPlaces(o: SetOpening, perps: readonly number[]): number[] {
     free.delete(nearest);
     return nearest;
   });
-}
-
-/** The bed the dpc lies in: the first that stands far enough above the highest ground stated, or the base. */
-function dpcBed(courses: readonly Course[], ground: number): number | null {
-  return courses.find((c) => c.top >= ground + DPC_UP - 1)?.top ?? null;
 }
 
 /** Air bricks and vents in the outer leaf, and how many pieces of the inner leaf are cut round their sleeves. */
@@ -79,7 +70,7 @@ function sleevesOf({ runs, gauge, leaves }: CavityWall): CavityPlaces['sleeves']
 
 /** Where everything stands that goes across a cavity or into it: what is counted and drawn comes from here. */
 export function cavityPlaces(work: CavityWall): CavityPlaces | null {
-  const { wall, gauge, runs, site } = work;
+  const { wall, gauge, runs } = work;
   const inner = behindCavity(work);
   const { cavity } = wall;
   if (!cavity || !inner) return null;
@@ -102,7 +93,6 @@ export function cavityPlaces(work: CavityWall): CavityPlaces | null {
       for (const at of weepPlaces(o, perps)) places.weeps.push({ run, at, level: o.head });
     }
   });
-  const grounds = site.points.flatMap((p) => (p.is === 'ground' ? [p.level - wall.base] : []));
-  places.dpc = dpcBed(outer, Math.max(0, ...grounds));
+  places.dpc = dpcBed(wall, outer);
   return places;
 }

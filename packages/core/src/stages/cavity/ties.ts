@@ -1,6 +1,7 @@
 import type { Mm } from '../../measure/length.js';
 import type { Show } from '../../measure/format.js';
 import { SQUARE_FOOT, tieRule, type TieRule } from '../../tables/ties.js';
+import { jointFoot } from '../../walling/units/laying/belowDpc.js';
 import { behindCavity, type Leaf, type Leaved } from '../../walling/units/leaves/leaf.js';
 import type { SetOpening, SetWall } from '../set-out/wall.js';
 import { levelBeds, tieLevels, type TieLevels } from './levels.js';
@@ -87,7 +88,12 @@ export function edgeBeds(beds: readonly number[], from: number, to: number, pitc
 }
 
 /** The edges of a run that want ties of their own: where, and how high. */
-function edgesOf(wall: SetWall, run: number, top: number): { at: number; low: number; high: number }[] {
+function edgesOf(
+  wall: SetWall,
+  run: number,
+  top: number,
+  foot: number,
+): { at: number; low: number; high: number }[] {
   const length = wall.runs[run]?.length ?? 0;
   const corner = (start: boolean): boolean => wall.line.corners.some((c) => (start ? c.to : c.from) === run);
   const both = (
@@ -105,7 +111,7 @@ function edgesOf(wall: SetWall, run: number, top: number): { at: number; low: nu
       .flatMap((o) => both(o.from, o.to, o.sill, Math.min(o.head, top))),
     ...wall.joints
       .filter((j) => j.run === run && j.refused === null)
-      .flatMap((j) => both(j.from, j.to, 0, top)),
+      .flatMap((j) => both(j.from, j.to, foot, top)),
     ...(corner(true) ? [] : [{ at: EDGE_TIE_IN, low: 0, high: top }]),
     ...(corner(false) ? [] : [{ at: length - EDGE_TIE_IN, low: 0, high: top }]),
   ];
@@ -170,7 +176,7 @@ export function wallTies(work: Leaved & Pick<Leaf, 'gauge'>): TiesPlaced | null 
     }
   const beds = levelBeds(outer, behind);
   const edges = wall.runs.flatMap((_, run) =>
-    edgesOf(wall, run, top).flatMap((e) =>
+    edgesOf(wall, run, top, jointFoot(wall, outer)).flatMap((e) =>
       edgeBeds(beds, e.low, e.high, rule.edge.up).map((level) => ({ run, at: e.at, level, edge: true })),
     ),
   );

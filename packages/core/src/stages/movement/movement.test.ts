@@ -13,6 +13,7 @@ import {
   sayFor,
   type OneWall,
 } from '../../test/jobs.js';
+import { jointAmounts } from './amounts.js';
 import { lawfulSpans, perpPlaces, proposedJoints } from './proposing.js';
 import { isDue, panelsOfRun } from './spacing.js';
 
@@ -368,5 +369,52 @@ describe('joints no mason would put', () => {
     });
     const step = due?.fixes[0]?.edit[0];
     expect(step?.op === 'add' ? step.value : null).toHaveLength(2);
+  });
+});
+
+describe('a joint begins at the dpc: under it the wall is laid through (PD 6697, from memory)', () => {
+  const wall = (at: number, more: object = {}) =>
+    planOf({
+      line: straight(4490),
+      height: 900,
+      unit: 'brick-215x102.5x65',
+      profile: 'uk',
+      show: 'mm',
+      build: { cavity: { inner: 'block-440x215x100', width: 100 } },
+      wall: { jointEvery: 40_000, joints: [{ id: 'J1', run: 0, at, width: 10, ...more }] },
+    });
+  // Perps of course 1 of 20 bricks: 225 k − 5; those of course 2 a half, 112.5, on.
+  const onPerp = 225 * 8 - 5;
+
+  test('two courses to the dpc are whole: 20 bricks in the odd, 19 and two halves in the even', () => {
+    const p = wall(onPerp);
+    expect(p.runs[0]?.rows.slice(0, 2).map((r) => r.pieces.length)).toEqual([20, 21]);
+    expect(kinds(p, 2).filter((k) => k === 'half')).toHaveLength(2);
+    // Over it the joint parts the even course in two halves more.
+    expect(p.runs[0]?.rows[3]?.pieces).toHaveLength(22);
+    expect(kinds(p, 4).filter((k) => k === 'half')).toHaveLength(4);
+    const across = (course: number): boolean =>
+      p.runs[0]?.rows[course - 1]?.pieces.some((x) => x.from < onPerp && x.to > onPerp) ?? false;
+    expect([1, 2, 3, 4].map(across)).toEqual([false, true, false, false]);
+    // The bed runs through: one length of it, from end to end.
+    expect(p.runs[0]?.rows.slice(0, 4).map((r) => r.bedded.length)).toEqual([1, 1, 2, 2]);
+  });
+
+  test('sealant, filler and slip ties are of what stands over the dpc: 750 of 900', () => {
+    expect(jointAmounts(wall(onPerp).wall, wall(onPerp).gauge.courses, 12)).toEqual({
+      count: 1,
+      sealant: 1.5,
+      filler: expect.closeTo((750 * (102.5 + 100)) / 1e6, 9),
+      ties: 3,
+    });
+  });
+
+  test('what was sawn beside a joint that stands in a brick is whole again', () => {
+    const sawn = (course: number): number =>
+      wall(onPerp + 60).runs[0]?.rows[course - 1]?.pieces.filter(
+        (x) => x.cutFrom !== null && x.kind === 'cut',
+      ).length ?? -1;
+    expect(sawn(1)).toBe(0);
+    expect(sawn(3)).toBeGreaterThan(0);
   });
 });

@@ -3,11 +3,12 @@ import type { BondWork } from '../bond/stage.js';
 import { figuresNamed } from '../figure.js';
 import type { GaugeWork } from '../gauge/stage.js';
 import type { SetOutWork } from '../set-out/stage.js';
+import { jointFoot } from '../../walling/units/laying/belowDpc.js';
 import { stage } from '../stage.js';
 import { movementIssues } from './issues.js';
 import { MOVEMENT_WORKINGS } from './workings.js';
 
-/** How far a joint is drawn past the wall below and above, mm. */
+/** How far a joint is drawn past the wall below and above, mm; it ends at the dpc where there is one. */
 const PAST = 60;
 
 /** Movement joints. They are hung on the wall where it is set out: here they are judged, counted and drawn. */
@@ -23,13 +24,15 @@ export const movement = stage<'movement', SetOutWork & GaugeWork & BondWork, obj
       : [],
   working: (work, figure) => MOVEMENT_WORKINGS[figure]?.(work) ?? null,
   shapes: ({ wall, gauge }, run) => {
+    const foot = jointFoot(wall, gauge.courses);
+    const low = foot > 0 ? foot : -PAST;
     const top = (gauge.courses[gauge.count - 1]?.top ?? 0) + PAST;
     return wall.joints
       .filter((j) => j.run === run)
       .flatMap((j) => {
         const x = (j.from + j.to) / 2;
         const role = j.refused === null ? 'movement-joint' : 'joint-refused';
-        return [line(role, x, -PAST, x, top, j.id), mark('joint-head', x, top)];
+        return [line(role, x, low, x, top, j.id), mark('joint-head', x, top)];
       });
   },
 });

@@ -51,3 +51,15 @@ export function cavityOf(job: JobDocument, wall: Wall, outer: number): SetCavity
     overall: outer + width + toMillimetres(unit.width),
   };
 }
+
+/** The damp-proof course lies at least so far above the ground, mm: 150 (6 in), PD 6697, from memory. */
+const DPC_UP = 150;
+
+/** So high the damp-proof course of a cavity lies at least, mm above the wall's base: over the highest ground stated. */
+export function dpcOver(job: JobDocument, { build, base }: Wall): Mm | null {
+  if (!build.cavity) return null;
+  const grounds = (job.site?.points ?? [])
+    .filter((p) => p.is === 'ground')
+    .map((p) => toMillimetres(stated(p.level)) - toMillimetres(stated(base ?? 0)));
+  return Math.max(0, ...grounds) + DPC_UP;
+}

@@ -24,7 +24,7 @@ import { lostPlaces } from '../../job/places.js';
 import { runPart } from '../../places/address.js';
 import { isTangent, walkLine, type PlanLine } from './line.js';
 import type { Strip } from './footing.js';
-import { cavityOf, tiesOf, tiesStated, type SetCavity, type SetTies } from './cavity.js';
+import { cavityOf, dpcOver, tiesOf, tiesStated, type SetCavity, type SetTies } from './cavity.js';
 import { carriesOf } from './carries.js';
 import { hangingsOf, type Hangings } from './hangings.js';
 import {
@@ -117,6 +117,8 @@ export interface SetWall extends Hangings {
   heightsStated: { path: string; height: Mm }[];
   /** Level of the base above the job's datum, mm. */
   base: Mm;
+  /** The least height of its damp-proof course above its base, mm; null where nobody places one: walls with a cavity have it. */
+  dpcOver: Mm | null;
   footing: Strip | null;
   /** How far the footing of the wall this one meets stands out from its face, mm; null where it meets none. */
   footingMet: number | null;
@@ -233,6 +235,7 @@ export function setOutWall(filed: JobDocument, index: number): SetWall {
     lost: filed.walls[index] && filed.walls[index] !== wall ? lostPlaces(filed.walls[index]) : [],
     heightsStated: heightsIn(wall, WALL).map((h) => ({ path: h.path, height: length(h.value) })),
     base: length(wall.base ?? 0),
+    dpcOver: dpcOver(job, wall),
     footing: wall.footing
       ? {
           width: length(wall.footing.width),

@@ -4,6 +4,7 @@ import type { SquareMetres, CubicMetres } from '../../../measure/length.js';
 import { KINDS, type Kind } from '../laying/kinds.js';
 import type { Leaf } from '../leaves/leaf.js';
 import type { Piece, Row, Special } from '../laying/row.js';
+import { jointFoot } from '../laying/belowDpc.js';
 import { builtJoints } from '../lines/sections.js';
 import type { Course } from '../../../stages/gauge/courses.js';
 import type { GaugeSolution } from '../../../stages/gauge/solve.js';
@@ -57,8 +58,8 @@ const footingArea = (wall: SetWall, run: number, courses: readonly Course[]): nu
     .reduce((sum, s) => sum + (s.to - s.from) * (courses[s.up - 1]?.top ?? 0), 0);
 
 /** Face that movement joints leave open, mm². */
-const jointArea = (wall: SetWall, run: number, top: number): number =>
-  builtJoints(wall, run).reduce((sum, j) => sum + (j.to - j.from) * top, 0);
+const jointArea = (wall: SetWall, run: number, courses: readonly Course[], top: number): number =>
+  builtJoints(wall, run).reduce((sum, j) => sum + (j.to - j.from) * (top - jointFoot(wall, courses)), 0);
 
 function faceArea(wall: SetWall, run: number, gauge: GaugeSolution): number {
   const top = gauge.courses[gauge.count - 1]?.top ?? 0;
@@ -67,7 +68,7 @@ function faceArea(wall: SetWall, run: number, gauge: GaugeSolution): number {
     (wall.runs[run]?.length ?? 0) * top +
     topArea(tops, top) -
     footingArea(wall, run, gauge.courses) -
-    jointArea(wall, run, top);
+    jointArea(wall, run, gauge.courses, top);
   const out = wall.openings
     .filter((o) => o.run === run)
     .reduce((sum, o) => sum + (o.to - o.from) * Math.max(0, Math.min(o.head, top) - o.sill), 0);

@@ -18,6 +18,7 @@ import { courseOutline } from './outline.js';
 import { lineOf, type Parity, type PerpLine, type RunLines } from '../lines/lines.js';
 import { perpLines, ringLines } from '../lines/perpLine.js';
 import { jointGap, builtJoints } from '../lines/sections.js';
+import { jointFoot } from './belowDpc.js';
 import { soldiersOver } from '../let-in/soldiers.js';
 import { coverOf, openingsInLine } from './cover.js';
 import { layRow, type CourseLines } from './layRow.js';
@@ -57,12 +58,18 @@ function bondRun(
 ): BondedRun {
   const length = wall.runs[index]?.length ?? 0;
   const run = { from: -ends.start.past, to: length + ends.end.past };
-  const lines = ring ? ringLines(wall, index) : perpLines(wall, index, ends, courses.length);
+  const linesOf = (of: SetWall): RunLines =>
+    ring ? ringLines(of, index) : perpLines(of, index, ends, courses.length);
+  const lines = linesOf(wall);
   const openings = wall.openings.filter((o) => o.run === index).flatMap((o) => withSoldiers(wall, o));
   const slack = gaugeSlack(wall);
   const inLine = openingsInLine(openings);
   const features = runFeatures(wall, index, lines);
-  const gaps = builtJoints(wall, index).map(jointGap);
+  const joints = builtJoints(wall, index);
+  const gaps = joints.map(jointGap);
+  // Under the dpc nothing is parted: its courses are laid as if no joint stood over them.
+  const foot = joints.length > 0 ? jointFoot(wall, courses) : 0;
+  const through = foot > 0 ? linesOf({ ...wall, joints: [] }) : lines;
   // A corner's own unit is whole, and course 1 begins as it was asked to.
   const keepsFirst = [ends.start.odd !== 'return', ends.start.even === 'own'] as const;
   const keepsLast = [ends.end.odd === 'own', ends.end.even === 'own'] as const;
@@ -79,12 +86,13 @@ function bondRun(
     );
     const outline = courseOutline(wall, index, course, level, slack);
     const [aloneStart, aloneEnd] = aloneIn(wall, ends, course, level, slack);
+    const under = course.top <= foot + SAME_PLACE;
     // A slope cuts every course in another place; a plumb step serves all the courses it stops alike.
     const shaped =
       outline === null
         ? ''
         : `${outline.missing.map((m) => `${m.from}-${m.to}`).join(',')}|${outline.cut.length > 0 || outline.otherwise === 0 ? course.number : ''}`;
-    const key = `${(course.number - 1) % lines.length}|${signature(cover.through)}|${strips.join(',')}|${signature(cover.over)}|${shaped}|${aloneStart ? 's' : ''}${aloneEnd ? 'e' : ''}`;
+    const key = `${(course.number - 1) % lines.length}|${signature(cover.through)}|${strips.join(',')}|${signature(cover.over)}|${shaped}|${aloneStart ? 's' : ''}${aloneEnd ? 'e' : ''}${under ? 'u' : ''}`;
     const own = featuresOf(wall, features, course);
     let row = made.get(key + own.key);
     if (!row) {
@@ -99,17 +107,22 @@ function bondRun(
         specialAtEnd: special(ends.end, aloneEnd),
         shownWidths: [shownWidth(wall, ends.start), shownWidth(wall, ends.end)] as const,
       };
-      const line = endedAlone(lineOf(lines, course.number), aloneStart, aloneEnd);
+      const laidTo = under ? through : lines;
+      const line = endedAlone(lineOf(laidTo, course.number), aloneStart, aloneEnd);
       const span = ring ? { from: line.u[0] ?? 0, to: (line.u.at(-1) ?? 0) - line.joint } : run;
-      const missing = [...(outline?.missing ?? []), ...own.branches.map((b) => socket(wall, b)), ...gaps];
+      const missing = [
+        ...(outline?.missing ?? []),
+        ...own.branches.map((b) => socket(wall, b)),
+        ...(under ? [] : gaps),
+      ];
       const courseLines: CourseLines = {
         own: line,
         both:
           wall.bond.family === 'header'
             ? [line, line]
             : [
-                endedAlone(lineOf(lines, 1), aloneStart, aloneEnd),
-                endedAlone(lineOf(lines, 2), aloneStart, aloneEnd),
+                endedAlone(lineOf(laidTo, 1), aloneStart, aloneEnd),
+                endedAlone(lineOf(laidTo, 2), aloneStart, aloneEnd),
               ],
         parity: parity === 'odd' ? 0 : 1,
         keepsFirst,

@@ -53,6 +53,7 @@ export function cavityWall(
     // A wall bonded in from inside ends in this leaf: it does not bridge the cavity.
     branches,
     goesIn: null,
+    dpcOver: outer.dpcOver,
   };
   return { wall, behind, offset };
 }
