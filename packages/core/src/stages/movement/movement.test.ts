@@ -404,7 +404,7 @@ describe('a joint begins at the dpc: under it the wall is laid through (PD 6697,
     expect(jointAmounts(wall(onPerp).wall, wall(onPerp).gauge.courses, 12)).toEqual({
       count: 1,
       sealant: 1.5,
-      filler: expect.closeTo((750 * (102.5 + 100)) / 1e6, 9),
+      filler: expect.closeTo((750 * (102.5 + 100)) / 1e6, 9) as number,
       ties: 3,
     });
   });
