@@ -1,4 +1,4 @@
-import { type Say, THEME, unitInk, type Ink, type Look, type Role, type SceneShape } from '@even-tally/core';
+import { type Say, THEME, fillOf, type Ink, type Look, type Role, type SceneShape } from '@even-tally/core';
 import { memo, type ReactNode } from 'react';
 import { useInks } from '../state/scheme';
 import { useTell } from '../state/words';
@@ -48,11 +48,11 @@ function drawn(s: SceneShape, at: Placed, inks: Inks, say: Say): ReactNode {
           y={at.y(s.y + s.h)}
           width={s.w * at.scale}
           height={s.h * at.scale}
-          {...paintOf(look, inks, s.role === 'unit-plan' ? unitInk(s.id) : look.fill)}
+          {...paintOf(look, inks, fillOf(s))}
         />
       );
     case 'shape':
-      return <polygon points={points(s.points)} {...paintOf(look, inks)} />;
+      return <polygon points={points(s.points)} {...paintOf(look, inks, fillOf(s))} />;
     case 'path':
       return <polyline points={points(s.points)} {...paintOf(look, inks)} fill="none" />;
     case 'line':

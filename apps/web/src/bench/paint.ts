@@ -1,5 +1,6 @@
 import {
   cornersOf,
+  fillOf,
   KINDS,
   SHOWN,
   THEME,
@@ -282,7 +283,7 @@ export function paintCourse(canvas: HTMLCanvasElement, scene: Scene, at: Placing
     if (s.type !== 'rect' || !look) continue;
     g.lineWidth = look.weight ?? 1;
     g.strokeStyle = inks[look.ink ?? 'mortar-line'];
-    g.fillStyle = inks[s.role === 'unit-plan' ? unitInk(s.id) : (look.fill ?? 'unit')];
+    g.fillStyle = inks[fillOf(s) ?? 'unit'];
     const y = at.base - (s.y + s.h) * at.scale;
     g.fillRect(at.left + s.x * at.scale, y, s.w * at.scale, s.h * at.scale);
     g.strokeRect(at.left + s.x * at.scale, y, s.w * at.scale, s.h * at.scale);

@@ -3,6 +3,7 @@ import {
   SCHEMES,
   THEME,
   UNDER_UNITS,
+  fillOf,
   unitInk,
   type Ink,
   type Look,
@@ -82,9 +83,9 @@ function shapeSvg(brush: Brush, s: SceneShape<string>): string {
   if (!look) return '';
   switch (s.type) {
     case 'rect':
-      return `<rect x="${n(brush.x(s.x))}" y="${n(brush.y(s.y + s.h))}" width="${n(s.w * brush.scale)}" height="${n(s.h * brush.scale)}" ${paint(brush, s.role === 'unit-plan' ? { ...look, fill: unitInk(s.id) } : look)}/>`;
+      return `<rect x="${n(brush.x(s.x))}" y="${n(brush.y(s.y + s.h))}" width="${n(s.w * brush.scale)}" height="${n(s.h * brush.scale)}" ${paint(brush, { ...look, fill: fillOf(s) })}/>`;
     case 'shape':
-      return `<polygon points="${points(brush, s.points)}" ${paint(brush, look)}/>`;
+      return `<polygon points="${points(brush, s.points)}" ${paint(brush, { ...look, fill: fillOf(s) })}/>`;
     case 'path':
       return `<polyline points="${points(brush, s.points)}" ${paint(brush, { ...look, fill: undefined })}/>`;
     case 'line':

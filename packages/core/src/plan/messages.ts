@@ -1,6 +1,7 @@
 import { EDITS_ROOM } from '../job/edits/messages.js';
 import type { Room } from '../messages/message.js';
 import { RECORD_ROOM } from '../record/messages.js';
+import { LIST_ROOM } from '../stages/listMessages.js';
 import { SHEETS_ROOM } from '../stages/paperMessages.js';
 import { TABLES_ROOM } from '../tables/messages.js';
 import { WORKINGS_ROOM } from '../stages/workingMessages.js';
@@ -37,6 +38,7 @@ export const ROOMS = {
   tables: TABLES_ROOM,
   record: RECORD_ROOM,
   sheets: SHEETS_ROOM,
+  lists: LIST_ROOM,
   workings: WORKINGS_ROOM,
 } as const satisfies Record<string, Room>;
 

@@ -60,6 +60,14 @@ export const shapesOver = (
     .flatMap((s) => s.shapes?.(work, run) ?? [])
     .sort((a, b) => Number(UNDER.includes(b.role)) - Number(UNDER.includes(a.role)));
 
+/** What stages put into one course of a run, seen from above. `course` counts from 1. */
+export const shapesAbove = (
+  work: Worked,
+  run: number,
+  course: number,
+  stages: readonly AnyStage[] = STAGES,
+): SceneShape[] => asked(stages, work).flatMap((s) => s.above?.(work, run, course) ?? []);
+
 /** Every point of a wall that may not be passed until somebody signs, in the order of the work. */
 export const holdsOf = (work: Worked, stages: readonly AnyStage[] = STAGES): Hold[] =>
   asked(stages, work).flatMap((s) => s.holds?.(work) ?? []);

@@ -267,6 +267,14 @@ export const THEME: Partial<Record<Role, Look>> = {
   'tape-number': { fill: 'ink', size: 12, figures: true, drop: 4 },
   'course-name': { fill: 'ink', size: 13, bold: true, drop: 4 },
   'unit-plan': { fill: 'unit', ink: 'mortar-line', weight: 0.8 },
+  'saw-plan': { ink: 'saw', weight: 1.2 },
+  'cut-length': { fill: 'ink', size: 12, figures: true, drop: 4, halo: 'paper' },
+  'not-as-below': { ink: 'chalk', weight: 2.5 },
+  'bar-plan': { fill: 'rust', ink: 'sheet', weight: 1, glyph: ring(5) },
+  'tie-plan': { ink: 'ink', weight: 2 },
+  'joint-plan': { ink: 'ink', weight: 3 },
+  'lay-way': { ink: 'live', weight: 3 },
+  'lay-from': { fill: 'ink', size: 13, bold: true, drop: 4 },
   cell: { fill: 'sheet', ink: 'mortar-line', weight: 0.8 },
   board: { fill: 'board', ink: 'mortar-line', weight: 0.8 },
   'wall-plan': { fill: 'unit', ink: 'ink', weight: 1.6 },
@@ -322,3 +330,7 @@ export const UNIT_INKS: Partial<Record<Kind | 'shown', Ink>> = {
 };
 
 export const unitInk = (kind: string | undefined): Ink => UNIT_INKS[kind as Kind] ?? 'unit';
+
+/** What a shape is filled with: a unit seen from above by its kind, everything else by its role. */
+export const fillOf = ({ role, id }: { role: Role; id?: string }): Ink | undefined =>
+  role === 'unit-plan' ? unitInk(id) : THEME[role]?.fill;

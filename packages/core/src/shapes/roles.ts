@@ -63,6 +63,14 @@ export const ROLES = [
   // A course from above
   'course-name',
   'unit-plan',
+  'saw-plan',
+  'cut-length',
+  'not-as-below',
+  'bar-plan',
+  'tie-plan',
+  'joint-plan',
+  'lay-way',
+  'lay-from',
   'cell',
   'board',
   // The plan and the section

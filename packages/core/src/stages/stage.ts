@@ -8,6 +8,7 @@ import type { FaceLaid } from '../walling/units/leaves/leavesOf.js';
 import type { Walling } from '../walling/walling.js';
 import type { Figure, Made, MaterialRow } from './figure.js';
 import type { Hold } from './hold.js';
+import type { WorkList } from './list.js';
 import type { PaperSheet } from './paper.js';
 import type { SetWall } from './set-out/wall.js';
 
@@ -59,7 +60,11 @@ export interface Stage<Id extends string, Needs extends object, Own extends obje
   materials?(work: Needs & Own): MaterialRow[];
   /** What it draws on the elevation of a run, over the units. */
   shapes?(work: Needs & Own, run: number): SceneShape[];
+  /** What it puts into one course seen from above: along the run on its outside face, and in from it. */
+  above?(work: Needs & Own, run: number, course: number): SceneShape[];
   holds?(work: Needs & Own): Hold[];
+  /** Its lists, line by line, each line with its places on the wall. */
+  lists?(work: Needs & Own): WorkList[];
   papers?: readonly Paper<Needs & Own>[];
 }
 

@@ -7,6 +7,7 @@ import {
   SHOWN,
   THEME,
   UNDER_UNITS,
+  fillOf,
   unitInk,
   type CourseColumns,
   type Ink,
@@ -75,10 +76,10 @@ function shapeIn(pen: Pen, s: SceneShape<string>): void {
   switch (s.type) {
     case 'rect':
       doc.rect(x(s.x), y(s.y + s.h), s.w * scale, s.h * scale);
-      return paint(doc, look, s.role === 'unit-plan' ? unitInk(s.id) : look.fill);
+      return paint(doc, look, fillOf(s));
     case 'shape':
       polygon(doc, at(s.points), true);
-      return paint(doc, look);
+      return paint(doc, look, fillOf(s));
     case 'path':
       polygon(doc, at(s.points), false);
       return paint(doc, { ...look, fill: undefined });

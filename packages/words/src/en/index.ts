@@ -7,6 +7,7 @@ import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { lintels } from './lintels.js';
 import { cavity, grout, movement, retain, standing } from './rest.js';
+import { lists } from './lists.js';
 import { scene } from './scene.js';
 import { record } from './record.js';
 import { sheets } from './sheets.js';
@@ -29,6 +30,7 @@ export const en: Texts = {
   retain,
   holds,
   scene,
+  lists,
   edits,
   tables,
   record,

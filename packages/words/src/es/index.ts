@@ -7,6 +7,7 @@ import { holds } from './holds.js';
 import { lintels } from './lintels.js';
 import { cavity, grout, movement, retain, standing } from './rest.js';
 import { screens } from './screens/index.js';
+import { lists } from './lists.js';
 import { scene } from './scene.js';
 import { record } from './record.js';
 import { sheets } from './sheets.js';
@@ -30,6 +31,7 @@ export const es: Texts = {
   retain,
   holds,
   scene,
+  lists,
   edits,
   tables,
   workings,

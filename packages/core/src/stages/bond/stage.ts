@@ -3,6 +3,7 @@ import type { Laid } from '../../walling/walling.js';
 import type { GaugeWork } from '../gauge/stage.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import { stage } from '../stage.js';
+import { courseList, cutList } from './lists.js';
 
 /** The wall laid: its runs as the face has them, its leaves, and how course 1 begins where the file left that open. */
 export type BondWork = Pick<Laid, 'wall' | 'runs' | 'ways' | 'leaves'>;
@@ -15,5 +16,6 @@ export const bond = stage<'bond', SetOutWork & GaugeWork, BondWork>({
     const laid = walling.lay(job, wall, gauge, weigh, before);
     return { wall: laid.wall, runs: laid.runs, ways: laid.ways, leaves: laid.leaves };
   },
+  lists: (work) => [courseList(work), cutList(work)],
   issues: (job, work) => wallingOf(work.wall).issues(job, work),
 });

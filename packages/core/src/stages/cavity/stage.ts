@@ -4,6 +4,7 @@ import { figuresNamed } from '../figure.js';
 import type { GaugeWork } from '../gauge/stage.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import { stage } from '../stage.js';
+import { tiesAbove } from './above.js';
 import { cavityIssues } from './issues.js';
 import { wallTies } from './ties.js';
 import { cavityShapes } from './shapes.js';
@@ -22,4 +23,5 @@ export const cavity = stage<'cavity', SetOutWork & GaugeWork & BondWork, object>
       : [],
   working: (work, figure) => CAVITY_WORKINGS[figure]?.(work) ?? null,
   shapes: cavityShapes,
+  above: tiesAbove,
 });

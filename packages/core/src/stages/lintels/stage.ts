@@ -5,6 +5,7 @@ import type { GaugeWork } from '../gauge/stage.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import { stage } from '../stage.js';
 import { lintelIssues } from './issues.js';
+import { openingList } from './list.js';
 import { lintelsPlaced, openingsUnderWall, type Laid } from './lintels.js';
 import { SAYS } from './messages.js';
 import { lintelsSheet } from './sheet.js';
@@ -35,5 +36,6 @@ export const lintels = stage<'lintels', SetOutWork & GaugeWork & BondWork, objec
         ? [rect('lintel', l.from, l.opening.head, l.to - l.from, l.height, l.opening.id)]
         : [],
     ),
+  lists: (work) => [openingList(work)],
   papers: [{ kind: 'lintels', name: SAYS['lintels-name'](), over: 'wall', sheet: lintelsSheet }],
 });

@@ -3,6 +3,7 @@ import type { BondWork } from '../bond/stage.js';
 import { figuresNamed } from '../figure.js';
 import type { GaugeWork } from '../gauge/stage.js';
 import type { SetOutWork } from '../set-out/stage.js';
+import { builtJoints } from '../../walling/units/lines/sections.js';
 import { jointFoot } from '../../walling/units/laying/belowDpc.js';
 import { stage } from '../stage.js';
 import { movementIssues } from './issues.js';
@@ -23,6 +24,14 @@ export const movement = stage<'movement', SetOutWork & GaugeWork & BondWork, obj
       ? figuresNamed(MOVEMENT_WORKINGS, Object.keys(MOVEMENT_WORKINGS), work)
       : [],
   working: (work, figure) => MOVEMENT_WORKINGS[figure]?.(work) ?? null,
+  above: ({ wall, gauge, leaves }, run, course) => {
+    const deep = Math.max(...leaves.map((l) => l.offset + l.thickness));
+    return (gauge.courses[course - 1]?.top ?? 0) <= jointFoot(wall, gauge.courses) + 1
+      ? []
+      : builtJoints(wall, run).map(({ from, to }) =>
+          line('joint-plan', (from + to) / 2, 0, (from + to) / 2, deep),
+        );
+  },
   shapes: ({ wall, gauge }, run) => {
     const foot = jointFoot(wall, gauge.courses);
     const low = foot > 0 ? foot : -PAST;

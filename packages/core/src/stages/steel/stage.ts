@@ -3,9 +3,11 @@ import { carried, carryingLeaf, leafOnFace } from '../../walling/units/leaves/le
 import type { FaceLaid } from '../../walling/units/leaves/leavesOf.js';
 import { figuresNamed } from '../figure.js';
 import { stage } from '../stage.js';
+import { steelAbove } from './above.js';
 import { barsSheet } from './barsSheet.js';
 import { carriesIssue } from './carriesIssue.js';
 import { steelCost } from './cost.js';
+import { barList } from './list.js';
 import { concreteHold } from './holds.js';
 import { steelIssues } from './issues.js';
 import { steelShapes } from './shapes.js';
@@ -56,7 +58,9 @@ export const steel = stage<'steel', BeforeSteel, Steeled>({
   figures: (work, run) => (run === null ? figuresNamed(STEEL_WORKINGS, asked(work), work) : []),
   working: (work, figure) => STEEL_WORKINGS[figure]?.(work) ?? null,
   shapes: (work, run) => steelShapes(carried(work), run),
+  above: steelAbove,
   holds: (work) => concreteHold(carried(work)),
+  lists: (work) => [barList(work)],
   papers: [
     { kind: 'starters', name: SHEET['starters-name'](), over: 'run', sheet: startersSheet },
     {

@@ -1,0 +1,76 @@
+import type { Folded } from '../record/fold.js';
+import type { AnyStage } from '../stages/stage.js';
+import { spotOf } from '../stages/bond/lists.js';
+import { LIST } from '../stages/listMessages.js';
+import type { Spot, WorkList } from '../stages/list.js';
+import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
+import { holdStates, type HoldState } from './holds.js';
+import type { WallPlan } from './plan.js';
+import { STAGES } from './registry.js';
+import { figuresOf, holdsOf } from './says.js';
+import type { Worked } from './work.js';
+
+/** Units of the face by kind, where they stand: a line of the tally is pressed and they are lit. */
+function spotsByKind(work: WallPlan): Map<Kind, Spot[]> {
+  const spots = new Map<Kind, Spot[]>(KINDS.map((k) => [k, []]));
+  for (const run of work.runs)
+    run.rows.forEach((row, i) => {
+      for (const p of row.pieces) spots.get(p.kind)?.push(spotOf(work, run.index, i + 1, p));
+    });
+  return spots;
+}
+
+/** Everything the wall takes, as it is counted: each line opens into its working, by its key. */
+function tallyList(work: WallPlan): WorkList {
+  const spots = spotsByKind(work);
+  const kindOf = (key: string): Kind | undefined =>
+    KINDS.find((k) => key === `pieces.${k}` || key === `buy.${k}`);
+  return {
+    kind: 'tally',
+    name: LIST.tally(),
+    empty: LIST['tally-empty'](),
+    columns: [
+      { key: 'what', name: LIST.what(), is: 'text' },
+      { key: 'amount', name: LIST.amount(), is: 'count' },
+    ],
+    rows: figuresOf(work, null).map(({ key, name, value, quantity }) => {
+      const kind = kindOf(key);
+      return {
+        id: `${work.wall.id}/wall/${key}`,
+        cells: [name, { value, is: quantity }],
+        spots: kind ? (spots.get(kind) ?? []) : [],
+      };
+    }),
+  };
+}
+
+const stateOf = ({ signed, done, waits }: HoldState): 'open' | 'waits' | 'signed' | 'done' =>
+  done ? 'done' : signed ? 'signed' : waits.length > 0 ? 'waits' : 'open';
+
+/** Points that may not be passed until somebody signs, and how far each is. */
+function holdList(work: WallPlan, record: Folded): WorkList {
+  return {
+    kind: 'holds',
+    name: LIST.holds(),
+    empty: LIST['holds-empty'](),
+    columns: [
+      { key: 'hold', name: LIST.hold(), is: 'text' },
+      { key: 'before', name: LIST.before(), is: 'text' },
+      { key: 'checks', name: LIST.checks(), is: 'count' },
+      { key: 'state', name: LIST.state(), is: 'text' },
+    ],
+    rows: holdStates(holdsOf(work), record, work.wall.id).map((s) => ({
+      id: s.hold.id,
+      cells: [s.hold.title, s.hold.stepSays, s.hold.checks.length, LIST['state-is']({ state: stateOf(s) })],
+      spots: [],
+    })),
+  };
+}
+
+/** The lists of a wall, in the order of the work: those of its stages, what is signed, what it takes. */
+export function listsOf(work: WallPlan, record: Folded, stages: readonly AnyStage[] = STAGES): WorkList[] {
+  const own = stages
+    .filter((s) => (work as Worked).worked.includes(s.id))
+    .flatMap((s) => s.lists?.(work) ?? []);
+  return [...own, holdList(work, record), tallyList(work)];
+}
