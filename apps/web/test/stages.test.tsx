@@ -20,7 +20,7 @@ test('a stage that does not exist yet hangs on the line, has a key and opens its
   expect(link.getAttribute('href')).toBe('/jobs/j/w/0/mud');
   const went: string[] = [];
   const key = stageKeys(stages).at(-1);
-  key?.act({ stem: '/s', go: (to: string) => went.push(to) } as never);
+  key?.act({ stem: '/s', go: (to: string) => went.push(to) } as never, {} as never);
   expect([key?.keys, createWords('en-uk', 'mm').say(key?.says ?? ''), went]).toEqual([
     String(stages.length),
     'stage: Scaffold',

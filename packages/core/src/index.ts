@@ -119,6 +119,7 @@ export * from './walling/units/leaves/leaf.js';
 export { mortarOfWall, type LeafTally } from './walling/units/counting/ofWall.js';
 export * from './scene/planLine.js';
 export * from './scene/courseAbove.js';
+export * from './scene/unfold.js';
 export * from './stages/list.js';
 export { LIST } from './stages/listMessages.js';
 export * from './plan/lists.js';

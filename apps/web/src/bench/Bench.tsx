@@ -15,9 +15,11 @@ import { ClashDialog } from './ClashDialog';
 import { KeysDialog } from './Dialogs';
 import { Drawing } from './Drawing';
 import { FootBar } from './FootBar';
+import { Drawer } from './drawer/Drawer';
 import { PrintSheet } from './PrintSheet';
 import { RecordDialog } from './RecordDialog';
 import { Says } from './Says';
+import { SlipFrame } from './SlipFrame';
 import { Top } from './Top';
 import { VersionsDialog } from './VersionsDialog';
 import { WorkingCard } from './WorkingCard';
@@ -29,6 +31,7 @@ const Slip = memo(Says);
 const Paper = memo(PrintSheet);
 const Foot = memo(FootBar);
 const Head = memo(Top);
+const Tables = memo(Drawer);
 
 /** The job of the address, open for as long as the page is of it. */
 export function Bench(): ReactNode {
@@ -68,9 +71,12 @@ function Sheet(): ReactNode {
   // The slip is many fields: it is drawn after the wall, and gives way to whatever the hand does next.
   const slip = useDeferredValue(useMemo(() => ({ job, view }), [job, view]));
   useEffect(
-    () => look({ course: 1, letter: null, opening: null, figure: null, piece: null, cell: null }),
+    () => look({ letter: null, opening: null, figure: null, piece: null, cell: null }),
     [wallId, run],
   );
+  useEffect(() => look({ course: 1, row: null, paper: null }), [wallId]);
+  // A stage brings its own drawing forward.
+  useEffect(() => look({ paper: null }), [stage]);
   const base = `/jobs/${jobId}/${encodeURIComponent(wallId)}`;
   const stem = `${base}/${run}`;
   const runs = view?.runs.length ?? 1;
@@ -110,19 +116,33 @@ function Sheet(): ReactNode {
   const panel: PanelProps = { job: slip.job, view: slip.view, show, stem, planner };
   return (
     <>
-      <div className="no-print flex h-full min-h-[640px] min-w-[1000px] flex-col">
+      <div className="no-print flex h-full flex-col">
         <Head title={job.name} sub={view.wall.name} stem={stem} show={show} />
-        <div className="grid min-h-0 grow grid-cols-[192px_minmax(0,1fr)_322px]">
-          <Drawing wallId={wallId} jobName={job.name} show={show} stage={at.key} />
-          <aside
-            className="relative overflow-y-auto border-l border-rule bg-sheet pb-6"
-            aria-label={tell(BENCH.slip)}
-            tabIndex={0}
-          >
+        <div className="relative flex min-h-0 grow max-[699px]:pb-11">
+          <div className="flex min-h-0 min-w-0 grow flex-col">
+            <Drawing
+              wallId={wallId}
+              job={slip.job}
+              show={show}
+              stage={at.key}
+              stem={stem}
+              planner={planner}
+            />
+            <Tables
+              job={slip.job}
+              wall={view.wall.index}
+              run={view.run}
+              show={show}
+              planner={planner}
+              base={base}
+              stage={at.key}
+            />
+          </div>
+          <SlipFrame summary={tell(BENCH.theWallSays)}>
             <Slip view={slip.view} stage={at.key} stem={stem} show={show} />
             <at.Panel {...panel} />
             <p className="px-4 pt-4 text-small text-soft">{tell(CAUTION)}</p>
-          </aside>
+          </SlipFrame>
         </div>
         <Foot view={slip.view} show={show} />
       </div>

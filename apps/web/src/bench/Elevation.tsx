@@ -1,5 +1,12 @@
-import type { BenchView, Role, SceneShape, Show, StageName } from '@even-tally/core';
-import { BENCH } from '@even-tally/words';
+import {
+  showMm,
+  type BenchView,
+  type Role,
+  type SceneShape,
+  type Show,
+  type StageName,
+} from '@even-tally/core';
+import { BENCH, PAPER } from '@even-tally/words';
 import { memo, useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { useInks } from '../state/scheme';
 import { look, useViewing } from '../state/view';
@@ -9,6 +16,7 @@ import { LevelLines } from './LevelLines';
 import { OpeningMark } from './OpeningMark';
 import { Shapes } from './Shapes';
 import { MovementJoints, SteelLayer } from './SteelLayer';
+import { ChosenRow } from './ChosenRow';
 import { AirBricks, ChosenUnit } from './UnitMarks';
 import { pieceIn } from './chosenPiece';
 import type { Layout } from './layout';
@@ -35,15 +43,22 @@ function Of({ roles, view, layout }: Pick<Props, 'view' | 'layout'> & { roles: r
 /** The face of the wall: units on canvas, everything that can be touched over it. */
 export const Elevation = memo(DrawnElevation);
 
+/** A length as a canvas can write it: its fonts draw no fraction from two figures and a slash. */
+const plainLength = (mm: number, show: Show): string => showMm(mm, show).replace('\u2044', '/');
+
 function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): ReactNode {
-  const { view, layout } = props;
+  const { view, layout, show } = props;
   const tell = useTell();
   const canvas = useRef<HTMLCanvasElement>(null);
   const live = useViewing((s) => s.course);
   const inks = useInks();
   useEffect(() => {
-    if (canvas.current) paintElevation(canvas.current, view.elevation, layout, { inks });
-  }, [view, layout, inks]);
+    if (canvas.current)
+      paintElevation(canvas.current, view.elevation, layout, {
+        inks,
+        lengths: (mm) => plainLength(mm, show),
+      });
+  }, [view, layout, inks, show]);
   const y = (mm: number): number => layout.base - mm * layout.scale;
   const course = view.courses[live - 1];
   const summary = tell(
@@ -67,7 +82,7 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
         className="absolute inset-0"
         width={layout.width}
         height={layout.height}
-        onPointerDown={(e) => {
+        onClick={(e) => {
           // A press on an opening or a letter is meant for it, not for the course behind.
           if ((e.target as Element).closest('[role="button"], [data-part]')) return;
           const box = e.currentTarget.getBoundingClientRect();
@@ -86,33 +101,44 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
           .map((o) => (
             <OpeningMark key={o.id} {...props} o={o} />
           ))}
-        {course && (
-          <g pointerEvents="none">
-            <line
-              x1="0"
-              x2={layout.width}
-              y1={y(course.top)}
-              y2={y(course.top)}
-              stroke={inks.live}
-              strokeWidth="2"
-            />
-            <rect x={layout.width - 30} y={y(course.top) - 11} width="30" height="22" fill={inks.live} />
-            <text
-              x={layout.width - 15}
-              y={y(course.top) + 5}
-              textAnchor="middle"
-              className="figures fill-on-live text-small font-semibold"
-            >
-              {course.number}
-            </text>
-          </g>
-        )}
+        {course && <LiveCourse number={course.number} y={y(course.top)} width={layout.width} />}
         {stage === 'set-out' && <LevelLines view={view} layout={layout} />}
         <AirBricks {...props} />
+        <ChosenRow {...props} />
         {stage !== 'steel' && <ChosenUnit {...props} />}
         <Of {...props} roles={WRONG} />
         <Letters {...props} />
       </svg>
+    </>
+  );
+}
+
+/** The line of the live course, and its number at the right edge: pressed, the course is seen from above. */
+function LiveCourse({ number, y, width }: { number: number; y: number; width: number }): ReactNode {
+  const tell = useTell();
+  const inks = useInks();
+  const above = (): void => look({ course: number, paper: 'course' });
+  return (
+    <>
+      <line x1="0" x2={width} y1={y} y2={y} stroke={inks.live} strokeWidth="2" pointerEvents="none" />
+      <g
+        role="button"
+        tabIndex={0}
+        aria-label={tell(PAPER.courseFromAbove({ course: number }))}
+        className="cursor-pointer"
+        onClick={above}
+        onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && above()}
+      >
+        <rect x={width - 32} y={y - 12} width="32" height="24" fill={inks.live} />
+        <text
+          x={width - 16}
+          y={y + 5}
+          textAnchor="middle"
+          className="figures fill-on-live text-small font-semibold"
+        >
+          {number}
+        </text>
+      </g>
     </>
   );
 }

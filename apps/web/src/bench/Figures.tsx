@@ -1,19 +1,8 @@
-import { sayMass, sayMm, showArea, showVolume, type Figure, type Show } from '@even-tally/core';
+import { sayQuantity, type Figure, type Show } from '@even-tally/core';
 import type { ReactNode } from 'react';
 import { look } from '../state/view';
 import { useTell } from '../state/words';
 import { Typeset } from '../ui/Typeset';
-
-export const sayFigure = (f: Pick<Figure, 'value' | 'quantity'>, show: Show): string =>
-  f.quantity === 'volume'
-    ? showVolume(f.value, show)
-    : f.quantity === 'area'
-      ? showArea(f.value, show)
-      : f.quantity === 'mass'
-        ? sayMass(f.value, show)
-        : f.quantity === 'length'
-          ? sayMm(f.value, show)
-          : String(f.value);
 
 /** Figures, each of which opens into how it came about. */
 export function Figures({
@@ -46,7 +35,7 @@ export function Figures({
             >
               <span className="underline decoration-dotted underline-offset-4">{tell(f.name)}</span>
               <span className="figures font-semibold">
-                <Typeset words={sayFigure(f, show)} />
+                <Typeset words={sayQuantity(f.value, f.quantity, show)} />
               </span>
             </button>
           </li>

@@ -1,9 +1,8 @@
-import { CAUTION, type Job, type BenchView, type Show } from '@even-tally/core';
+import { CAUTION, sayQuantity, type Job, type BenchView, type Show } from '@even-tally/core';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useTell, useLanguage } from '../state/words';
 import { Typeset } from '../ui/Typeset';
 import type { Planner } from '../workers/planner';
-import { sayFigure } from './Figures';
 
 /** What comes out of the printer: the drawing as a picture, the tally, what the wall says and the caution. */
 export function PrintSheet({
@@ -45,7 +44,7 @@ export function PrintSheet({
             <tr key={f.key}>
               <td style={{ borderTop: '1px solid #000' }}>{tell(f.name)}</td>
               <td style={{ borderTop: '1px solid #000', textAlign: 'right' }} className="figures">
-                <Typeset words={sayFigure(f, show)} />
+                <Typeset words={sayQuantity(f.value, f.quantity, show)} />
               </td>
             </tr>
           ))}

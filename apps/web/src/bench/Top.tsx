@@ -23,7 +23,10 @@ const WORDS = {
 export function Line({ stem, stages = STAGES }: { stem: string; stages?: readonly BenchStage[] }): ReactNode {
   const tell = useTell();
   return (
-    <nav aria-label={tell(BENCH.stages)} className="relative mx-2 flex items-end">
+    <nav
+      aria-label={tell(BENCH.stages)}
+      className="relative mx-2 flex items-end max-[699px]:mx-0 max-[699px]:order-last max-[699px]:w-full max-[699px]:overflow-x-auto"
+    >
       <span className="absolute top-[14px] right-0 left-0 h-[2px] bg-live" aria-hidden="true" />
       <span className="absolute top-[7px] -left-2 h-[16px] w-[12px] bg-peg" aria-hidden="true" />
       <span className="absolute top-[7px] -right-2 h-[16px] w-[12px] bg-peg" aria-hidden="true" />
@@ -31,7 +34,7 @@ export function Line({ stem, stages = STAGES }: { stem: string; stages?: readonl
         <NavLink
           key={s.key}
           to={`${stem}/${s.key}`}
-          className="group relative flex w-[104px] flex-col items-center"
+          className="group relative flex w-[104px] shrink-0 flex-col max-[1180px]:w-[84px] items-center"
         >
           {({ isActive }) => (
             <>
@@ -73,8 +76,8 @@ export function Top({
   const press =
     'inline-flex h-[30px] w-[30px] items-center justify-center hover:bg-slate-high disabled:text-slate-edge';
   return (
-    <header className="on-slate no-print flex min-h-[84px] flex-wrap items-center justify-between gap-x-4 bg-slate px-4 text-white">
-      <div className="w-[300px] min-w-0">
+    <header className="on-slate no-print flex min-h-[84px] shrink-0 items-center justify-between gap-x-4 max-[699px]:flex-wrap bg-slate px-4 text-white">
+      <div className="w-[300px] min-w-0 max-[1180px]:w-[200px] max-[699px]:w-auto max-[699px]:max-w-[60%]">
         <Link to="/yard" aria-label={tell(BENCH.evenTallyBackTo)}>
           <Mark />
         </Link>
@@ -83,7 +86,7 @@ export function Top({
         </p>
       </div>
       <Line stem={stem} />
-      <div className="flex w-[270px] flex-wrap items-center justify-end gap-x-2">
+      <div className="flex w-[270px] flex-wrap items-center justify-end gap-x-2 max-[1180px]:w-[190px] max-[699px]:w-auto">
         <p
           role="status"
           className={`w-full text-right text-small ${keeping === 'kept' || keeping === 'keeping' ? 'text-mist' : 'font-semibold text-caution-slate'}`}

@@ -1,8 +1,9 @@
 import type { Message, Show } from '@even-tally/core';
-import { BENCH } from '@even-tally/words';
+import { BENCH, PAPER } from '@even-tally/words';
 import { STAGES } from '../stages/registry';
 import type { BenchStage } from '../stages/stage';
-import { chooseShow, look, viewing } from '../state/view';
+import { chooseShow, look, viewing, type PaperKind } from '../state/view';
+import { paperHold } from './lens';
 
 export interface KeyPlace {
   stem: string;
@@ -21,8 +22,23 @@ interface Key {
   keys: string;
   says: Message;
   on: (e: KeyboardEvent) => boolean;
-  act: (p: KeyPlace) => void;
+  act: (p: KeyPlace, e: KeyboardEvent) => void;
 }
+
+const letter =
+  (key: string) =>
+  (e: KeyboardEvent): boolean =>
+    e.key.toLowerCase() === key && !e.ctrlKey && !e.metaKey && !e.shiftKey;
+
+const PANS: Record<string, readonly [number, number]> = {
+  ArrowLeft: [1, 0],
+  ArrowRight: [-1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+
+/** Another drawing on the paper, or the stage's own again. */
+const turnTo = (paper: PaperKind): void => look({ paper: viewing.getState().paper === paper ? null : paper });
 
 /** A figure for each stage, in the order they hang on the line. */
 export const stageKeys = (stages: readonly BenchStage[]): Key[] =>
@@ -59,6 +75,41 @@ export const KEYS: Key[] = [
     says: BENCH.runBefore,
     on: (e) => e.key === '[',
     act: (p) => p.go(`${p.base}/${(p.run + p.runs - 1) % p.runs}/${p.stage}`),
+  },
+  {
+    keys: 'C',
+    says: PAPER.courseKey,
+    on: letter('c'),
+    act: () => turnTo('course'),
+  },
+  {
+    keys: 'O',
+    says: PAPER.unfoldKey,
+    on: letter('o'),
+    act: () => turnTo('unfolded'),
+  },
+  {
+    keys: 'D',
+    says: PAPER.drawerKey,
+    on: letter('d'),
+    act: () => look({ drawer: viewing.getState().drawer === null ? 'courses' : null, row: null }),
+  },
+  {
+    keys: '+ −',
+    says: PAPER.nearerKey,
+    on: (e) => e.key === '+' || e.key === '=' || e.key === '-' || e.key === '−',
+    act: (_, e) => (e.key === '+' || e.key === '=' ? paperHold()?.nearer() : paperHold()?.farther()),
+  },
+  { keys: 'F', says: PAPER.fit, on: letter('f'), act: () => paperHold()?.fit() },
+  { keys: 'A', says: PAPER.actual, on: letter('a'), act: () => paperHold()?.actual() },
+  {
+    keys: 'Shift ← → ↑ ↓',
+    says: PAPER.panKey,
+    on: (e) => e.shiftKey && e.key in PANS,
+    act: (_, e) => {
+      const [x, y] = PANS[e.key] ?? [0, 0];
+      paperHold()?.pan(x, y);
+    },
   },
   {
     keys: 'Tab, ← →',
@@ -104,5 +155,5 @@ export function onKey(event: KeyboardEvent, place: KeyPlace): void {
   const found = KEYS.find((k) => k.on(event));
   if (!found) return;
   event.preventDefault();
-  found.act(place);
+  found.act(place, event);
 }

@@ -12,7 +12,7 @@ export interface Layout {
   planHigh: number;
 }
 
-const ABOVE = 52;
+const ABOVE = 66;
 const BESIDE = 46;
 const FOOTING = 46;
 const TAPE = 40;

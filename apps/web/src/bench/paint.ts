@@ -25,6 +25,8 @@ interface How {
   inks: Inks;
   /** Small drawings leave out cuts' strokes and fine lines. */
   lite?: boolean;
+  /** How a length is said on a unit that is near enough to be read; left out, none is. */
+  lengths?: (mm: number) => string;
 }
 
 /** Sets a canvas to device pixels and clears it. Null where there is no drawing (tests without a canvas). */
@@ -49,6 +51,49 @@ function polygon(path: Path2D, corners: Float64Array, at: Placing): void {
   path.closePath();
 }
 
+/** Courses lower than this on the screen are drawn as tone, px. */
+const FINEST = 2.6;
+
+/** What of the wall the canvas shows, mm. */
+const seenOf = (at: Placing): { from: number; to: number; bottom: number; top: number } => ({
+  from: -at.left / at.scale,
+  to: (at.width - at.left) / at.scale,
+  bottom: (at.base - at.height) / at.scale,
+  top: at.base / at.scale,
+});
+
+/** Units so wide and high on the screen bear their length, px. */
+const READ_WIDE = 58;
+const READ_HIGH = 20;
+
+/** Held near, every unit that can be read says how long it is. */
+function paintLengths(
+  g: CanvasRenderingContext2D,
+  courses: readonly CourseColumns[],
+  at: Placing,
+  how: How,
+): void {
+  const { inks, lengths } = how;
+  if (!lengths) return;
+  const seen = seenOf(at);
+  g.fillStyle = inks.ink;
+  g.textAlign = 'center';
+  g.textBaseline = 'middle';
+  g.font = "12px 'IBM Plex Mono', monospace";
+  for (const c of courses) {
+    if ((c.bottom[0] ?? 0) > seen.top || (c.top[0] ?? 0) < seen.bottom) continue;
+    for (let i = 0; i < c.count; i++) {
+      const [from, to] = [c.from[i] ?? 0, c.to[i] ?? 0];
+      const [bottom, top] = [c.bottom[i] ?? 0, c.top[i] ?? 0];
+      if (to < seen.from || from > seen.to || c.kind[i] === SHOWN) continue;
+      if ((top - bottom) * at.scale < READ_HIGH) continue;
+      const says = lengths(to - from);
+      if ((to - from) * at.scale < Math.max(READ_WIDE, says.length * 8)) continue;
+      g.fillText(says, at.left + ((from + to) / 2) * at.scale, at.base - ((bottom + top) / 2) * at.scale);
+    }
+  }
+}
+
 /** The pieces of courses, grouped by how they are filled: one path a colour, so that thousands cost little. */
 function paintPieces(
   g: CanvasRenderingContext2D,
@@ -57,13 +102,19 @@ function paintPieces(
   inks: Inks,
   lite: boolean,
   within: { from: number; to: number } = { from: -Infinity, to: Infinity },
+  seen: { from: number; to: number; bottom: number; top: number } = seenOf(at),
 ): void {
   const paths = new Map<string, Path2D>();
   const strokes = new Path2D();
   const gap = at.scale * 9 > 1.5 ? 0 : 0.35;
+  const high = (courses[0]?.top[0] ?? 0) - (courses[0]?.bottom[0] ?? 0);
+  // Seen from afar courses are tone: their joints would be finer than a pixel.
+  const tone = high * at.scale < FINEST;
   for (const c of courses) {
+    if ((c.bottom[0] ?? 0) > seen.top + high || (c.top[0] ?? 0) < seen.bottom - high) continue;
     for (let i = 0; i < c.count; i++) {
       if ((c.to[i] ?? 0) < within.from - 40 || (c.from[i] ?? 0) > within.to + 40) continue;
+      if ((c.to[i] ?? 0) < seen.from || (c.from[i] ?? 0) > seen.to) continue;
       const kind = c.kind[i] ?? 0;
       const fill = inks[unitInk(kind === SHOWN ? 'shown' : KINDS[kind])];
       let path = paths.get(fill);
@@ -86,7 +137,7 @@ function paintPieces(
   for (const [fill, path] of paths) {
     g.fillStyle = fill;
     g.fill(path);
-    if (!lite || at.scale > 0.03) g.stroke(path);
+    if (!tone && (!lite || at.scale > 0.03)) g.stroke(path);
   }
   g.lineWidth = 1;
   g.strokeStyle = inks.saw;
@@ -172,8 +223,9 @@ function repaintStrips(
   now: readonly CourseColumns[],
   scene: Scene,
   at: Placing,
-  { inks, lite = false }: How,
+  how: How,
 ): boolean {
+  const { inks, lite = false } = how;
   const strips = changedStrips(was, now);
   if (!strips) return false;
   if (strips.reduce((sum, s) => sum + s.high - s.low + 3, 0) > now.length * 0.6) return false;
@@ -188,8 +240,10 @@ function repaintStrips(
     g.rect(left, top - 1, right - left, foot - top + 2);
     g.clip();
     g.clearRect(left, top - 1, right - left, foot - top + 2);
-    paintPieces(g, now.slice(Math.max(0, s.low - 1), s.high + 2), at, inks, lite, s);
+    const part = now.slice(Math.max(0, s.low - 1), s.high + 2);
+    paintPieces(g, part, at, inks, lite, s);
     paintOutline(g, scene, at, inks);
+    paintLengths(g, part, at, how);
     g.restore();
   }
   return true;
@@ -216,6 +270,7 @@ export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Plac
   if (!courses) return;
   paintPieces(g, courses, at, inks, lite);
   paintOutline(g, scene, at, inks);
+  paintLengths(g, courses, at, how);
   painted.set(canvas, { courses, placing, outline });
 }
 

@@ -1,6 +1,9 @@
-import type { Show } from '@even-tally/core';
+import type { Show, Spot } from '@even-tally/core';
 import { createStore } from 'zustand/vanilla';
 import { useStore } from 'zustand';
+
+/** The drawings there are: a run's face, a course from above, every run side by side. */
+export type PaperKind = 'wall' | 'course' | 'unfolded';
 
 /** What this viewer looks at and how: never part of the job. */
 interface Viewing {
@@ -13,6 +16,12 @@ interface Viewing {
   piece: number | null;
   /** The middle of the continuous cell that was pressed, mm along the run, and its foot. */
   cell: { at: number; bottom: number } | null;
+  /** The drawing on the paper, where another than the stage's own was asked for. */
+  paper: PaperKind | null;
+  /** The list in the drawer; null while it is shut. */
+  drawer: string | null;
+  /** The line of a list that was pressed, and everything on the wall it speaks of. */
+  row: { list: string; id: string; spots: readonly Spot[] } | null;
   asList: boolean;
   keysOpen: boolean;
   recordOpen: boolean;
@@ -34,6 +43,9 @@ export const viewing = createStore<Viewing>(() => ({
   opening: null,
   piece: null,
   cell: null,
+  paper: null,
+  drawer: null,
+  row: null,
   asList: false,
   keysOpen: false,
   recordOpen: false,

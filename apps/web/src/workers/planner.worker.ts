@@ -1,7 +1,12 @@
 import {
   advised,
   carry,
+  courseAbove,
+  Folded,
+  listRows,
+  listsOf,
   plan,
+  unfolded,
   benchView,
   working,
   type Job,
@@ -9,7 +14,7 @@ import {
   type Steps,
   type WallPlan,
 } from '@even-tally/core';
-import { exportLines, exportNamed } from '@even-tally/exports';
+import { exportLines, exportNamed, toCsv } from '@even-tally/exports';
 import { createWords, KEEPING } from '@even-tally/words';
 import { Failure, saidBy } from '../state/failure';
 import { cardOf } from './card';
@@ -27,6 +32,8 @@ let latest: BenchAsk | null = null;
 let awake = false;
 /** What was planned last: the next edit leaves most of it standing. */
 let before: Plan | null = null;
+/** The job it is a plan of. */
+let plannedOf: Job | null = null;
 
 const answer = (message: Answer, transfer: ArrayBufferLike[] = []): void =>
   (self as unknown as { postMessage(m: unknown, t: unknown[]): void }).postMessage(message, transfer);
@@ -44,6 +51,20 @@ const BETWEEN = 200;
 /** So long advice goes on before it gives way to what has come in, ms. */
 const SLICE = 16;
 
+/** A wall of a job as it stands. What was planned last is taken over where it serves. */
+function planned(of: Job, wall: number): WallPlan | undefined {
+  if (plannedOf !== of || before?.walls[0]?.wall.index !== wall)
+    before = plan(of, [], { advise: false, only: [wall], before });
+  plannedOf = of;
+  return before.walls[0];
+}
+
+function wallTold(wall: number): WallPlan {
+  const p = planned(jobTold(), wall);
+  if (!p) throw new Failure(KEEPING.noWall);
+  return p;
+}
+
 /** Latest wins: pieces first, so that the drawing moves; advice after, left off as soon as something newer comes. */
 function work(): void {
   awake = false;
@@ -53,8 +74,7 @@ function work(): void {
   const now = job;
   guarded(ask.seq, () => {
     if (!now) throw new Error('No job was told.');
-    before = plan(now, [], { advise: false, only: [ask.wall], before });
-    const p = before.walls[0];
+    const p = planned(now, ask.wall);
     if (!p) throw new Failure(KEEPING.noWall);
     show(ask, now, p, false);
     const steps = advised(now, p);
@@ -106,6 +126,14 @@ const ANSWERS: {
   [Q in Question]: (asks: Questions[Q]['asks'], part: (done: number) => void) => Questions[Q]['answers'];
 } = {
   working: ({ key }) => working(jobTold(), [], key),
+  course: ({ wall, course, show: shown, px }) => courseAbove(wallTold(wall), course, shown, px),
+  unfolded: ({ wall, show: shown }) => unfolded(wallTold(wall), shown),
+  lists: ({ wall, record }) => listsOf(wallTold(wall), new Folded(record)),
+  listCsv: ({ wall, record, kind, words, show: shown }) => {
+    const list = listsOf(wallTold(wall), new Folded(record)).find((l) => l.kind === kind);
+    if (!list) throw new Error(`There is no such list here: ${kind}.`);
+    return toCsv(listRows(list, createWords(words, shown).say));
+  },
   card: ({ document, wall }) => cardOf(document, wall),
   exports: exportLines,
   export: ({ kind, words, ...asks }, done) => {

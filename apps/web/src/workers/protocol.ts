@@ -1,4 +1,15 @@
-import type { Edit, Job, JobDocument, RecordEntry, Show, Working, Said } from '@even-tally/core';
+import type {
+  CourseAbove,
+  Edit,
+  Job,
+  JobDocument,
+  RecordEntry,
+  Said,
+  Show,
+  Unfolded,
+  Working,
+  WorkList,
+} from '@even-tally/core';
 import type { ExportLine } from '@even-tally/exports';
 import type { Language } from '@even-tally/words';
 import type { CardView } from './card';
@@ -10,6 +21,17 @@ export type Told = { kind: 'job'; job: Job } | { kind: 'edit'; edit: Edit };
 /** Every question with one answer: what it asks and what it answers. The planner's side and the asker's follow from it. */
 export interface Questions {
   working: { asks: { key: string }; answers: Working | null };
+  /** A course round the whole wall, seen from above; `px` is millimetres to a pixel. */
+  course: { asks: { wall: number; course: number; show: Show; px: number }; answers: CourseAbove };
+  /** Every run of a wall side by side. */
+  unfolded: { asks: { wall: number; show: Show }; answers: Unfolded };
+  /** What a wall comes to, line by line. */
+  lists: { asks: { wall: number; record: readonly RecordEntry[] }; answers: WorkList[] };
+  /** One of them as the text of a spreadsheet. */
+  listCsv: {
+    asks: { wall: number; record: readonly RecordEntry[]; kind: string; words: Language; show: Show };
+    answers: string;
+  };
   /** A wall as the yard shows it; null where the document is not sound. */
   card: { asks: { document: JobDocument; wall: number }; answers: CardView | null };
   /** What there is to take away. */

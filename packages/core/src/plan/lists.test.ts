@@ -35,7 +35,15 @@ const sum = (list: WorkList, key: string): number =>
 
 test('the lists come in the order of the work, every row with a cell for each column and a name of its own', () => {
   const lists = listsOf(planOf(SHED), NONE);
-  expect(lists.map((l) => l.kind)).toEqual(['courses', 'cuts', 'openings', 'bars', 'holds', 'tally']);
+  expect(lists.map((l) => l.kind)).toEqual([
+    'courses',
+    'cuts',
+    'openings',
+    'bars',
+    'holds',
+    'tally',
+    'record',
+  ]);
   for (const l of lists) {
     expect(l.rows.every((r) => r.cells.length === l.columns.length)).toBe(true);
     expect(new Set(l.rows.map((r) => r.id)).size).toBe(l.rows.length);
@@ -85,5 +93,5 @@ test('a hold is to sign until it is signed', () => {
 });
 
 test('courses in a row are said as one: 2–4, 7 and 9', () => {
-  expect(sayFor('mm')(coursesSaid([4, 2, 3, 9, 7, 7]))).toBe('2–4; 7; 9');
+  expect(sayFor('mm')(coursesSaid([4, 2, 3, 9, 7, 7]))).toBe('2–4, 7, and 9');
 });

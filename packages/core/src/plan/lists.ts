@@ -1,4 +1,5 @@
 import type { Folded } from '../record/fold.js';
+import { recordRows } from '../record/rows.js';
 import type { AnyStage } from '../stages/stage.js';
 import { spotOf } from '../stages/bond/lists.js';
 import { LIST } from '../stages/listMessages.js';
@@ -67,10 +68,39 @@ function holdList(work: WallPlan, record: Folded): WorkList {
   };
 }
 
+/** What happened at this wall, as it is on record: what a later row corrected is left to the record itself. */
+function recordList(work: WallPlan, record: Folded): WorkList {
+  return {
+    kind: 'record',
+    name: LIST.record(),
+    empty: LIST['record-empty'](),
+    columns: [
+      { key: 'when', name: LIST.when(), is: 'text' },
+      { key: 'what', name: LIST.what(), is: 'text' },
+      { key: 'where', name: LIST.where(), is: 'text' },
+      { key: 'said', name: LIST.said(), is: 'text' },
+      { key: 'by', name: LIST.by(), is: 'text' },
+    ],
+    rows: recordRows(record.rows())
+      .filter((r) => (r.wall === null || r.wall === work.wall.id) && !r.corrected)
+      .map((r) => ({
+        id: r.id,
+        cells: [
+          r.happened.slice(0, 16).replace('T', ' '),
+          r.kind,
+          r.where,
+          LIST.parts({ parts: r.what }),
+          r.by,
+        ],
+        spots: [],
+      })),
+  };
+}
+
 /** The lists of a wall, in the order of the work: those of its stages, what is signed, what it takes. */
 export function listsOf(work: WallPlan, record: Folded, stages: readonly AnyStage[] = STAGES): WorkList[] {
   const own = stages
     .filter((s) => (work as Worked).worked.includes(s.id))
     .flatMap((s) => s.lists?.(work) ?? []);
-  return [...own, holdList(work, record), tallyList(work)];
+  return [...own, holdList(work, record), tallyList(work), recordList(work, record)];
 }

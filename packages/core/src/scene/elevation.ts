@@ -93,7 +93,7 @@ export function elevationScene(work: WallWork, run: number, letters: readonly Le
     const middle = (o.from + o.to) / 2;
     shapes.push(
       rect('opening', o.from, o.sill, o.to - o.from, o.head - o.sill, o.id),
-      words('opening-name', middle, (o.sill + o.head) / 2, o.name, 'middle'),
+      words('opening-name', middle, (o.sill + o.head) / 2, o.name, 'middle', o.id),
       words(
         'opening-size',
         middle,

@@ -37,9 +37,13 @@ export function tapeShapes(
   { show, high, px }: { show: Show; high: number; px: number },
 ): SceneShape[] {
   const shapes: SceneShape[] = [rect('tape', 0, 0, length, high)];
+  let last = -Infinity;
   for (const mark of marks) {
-    shapes.push(line('tape-mark', mark.at, high, mark.at, high * (mark.figure ? 0.6 : 0.8)));
-    if (mark.figure && mark.at + FIGURE_WIDE * px < length)
+    // A figure that would run into the last is left out; its mark stays.
+    const figured = mark.figure && mark.at - last >= FIGURE_WIDE * px;
+    if (figured) last = mark.at;
+    shapes.push(line('tape-mark', mark.at, high, mark.at, high * (figured ? 0.6 : 0.8)));
+    if (figured && mark.at + FIGURE_WIDE * px < length)
       shapes.push(words('tape-number', mark.at + FIGURE_AT * px, high * 0.33, showMm(mark.at, show)));
   }
   return shapes;

@@ -1,3 +1,4 @@
+import { sayMass, sayMm, showArea, showVolume, type Show } from '../measure/format.js';
 import type { Said } from '../messages/message.js';
 
 /** What a figure is measured in: counts, or mm, m², m³, kg; a factor has no measure, and text is said as it stands. */
@@ -71,3 +72,19 @@ export const MEASURES: Record<Figure['quantity'], string> = {
   mass: 'kg',
   count: 'pieces',
 };
+
+/** A value as it is said in its measure: counts as they are, lengths and amounts as they are shown. */
+export function sayQuantity(value: number, is: Quantity, show: Show): string {
+  switch (is) {
+    case 'volume':
+      return showVolume(value, show);
+    case 'area':
+      return showArea(value, show);
+    case 'mass':
+      return sayMass(value, show);
+    case 'length':
+      return sayMm(value, show);
+    default:
+      return String(value);
+  }
+}

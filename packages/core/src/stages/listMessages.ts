@@ -25,7 +25,7 @@ export const LIST_ROOM = {
   'in-run': { run: 'name' },
   span: { from: 'count', to: 'count' },
   one: { course: 'count' },
-  'these-courses': { courses: 'series' },
+  'these-courses': { courses: 'list' },
   openings: {},
   'openings-empty': {},
   opening: {},
@@ -56,6 +56,12 @@ export const LIST_ROOM = {
   before: {},
   checks: {},
   state: {},
+  record: {},
+  'record-empty': {},
+  when: {},
+  said: {},
+  by: {},
+  parts: { parts: 'series' },
   'state-is': { state: ['open', 'waits', 'signed', 'done'] },
 } as const;
 

@@ -54,6 +54,12 @@ export const lists: Catalogue['lists'] = {
   before: 'antes de',
   checks: 'por comprobar',
   state: 'estado',
+  record: 'Registro',
+  'record-empty': 'Aún no hay nada registrado de este muro.',
+  when: 'cuándo',
+  said: 'dicho',
+  by: 'por',
+  parts: '{parts}',
   'state-is':
     '{state, select, open {por firmar} waits {espera trabajo anterior} signed {firmado} other {hecho}}',
 };

@@ -7,6 +7,7 @@ import { DOOR_SAYS } from './door.js';
 import { YARD_SAYS } from './yard.js';
 import { UI_SAYS } from './ui.js';
 import { BENCH_SAYS } from './bench.js';
+import { PAPER_SAYS } from './paper.js';
 import { KEEPING_SAYS } from './keeping.js';
 import { SERVER_SAYS } from './server.js';
 import { PLAN_TEXT_SAYS } from './plan-text.js';
@@ -24,6 +25,7 @@ export { UI } from './ui.js';
 export { SERVER } from './server.js';
 export { PLAN_TEXT } from './plan-text.js';
 export { BENCH } from './bench.js';
+export { PAPER } from './paper.js';
 export { KEEPING } from './keeping.js';
 
 /** What every screen says, by room. */
@@ -39,6 +41,7 @@ export const SCREENS = {
   server: SERVER_SAYS,
   'plan-text': PLAN_TEXT_SAYS,
   bench: BENCH_SAYS,
+  paper: PAPER_SAYS,
   keeping: KEEPING_SAYS,
 } as const satisfies Record<string, Screen>;
 

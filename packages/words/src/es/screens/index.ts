@@ -6,6 +6,7 @@ import { planText } from './plan-text.js';
 import { ui } from './ui.js';
 import { keeping } from './keeping.js';
 import { bench } from './bench.js';
+import { paper } from './paper.js';
 import { atSetOut } from './at-set-out.js';
 import { atGauge } from './at-gauge.js';
 import { atBond } from './at-bond.js';
@@ -21,6 +22,7 @@ export const screens: ScreenTexts = {
   'plan-text': planText,
   keeping,
   bench,
+  paper,
   'at-set-out': atSetOut,
   'at-gauge': atGauge,
   'at-bond': atBond,

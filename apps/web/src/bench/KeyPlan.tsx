@@ -1,0 +1,109 @@
+import { placedWalls, siteShapes, type BenchView, type Job, type StageName } from '@even-tally/core';
+import { PAPER } from '@even-tally/words';
+import { useMemo, type ReactNode } from 'react';
+import { useNavigate } from 'react-router';
+import { look } from '../state/view';
+import { useTell } from '../state/words';
+import { Fitted } from './Fitted';
+
+interface Props {
+  job: Job;
+  view: BenchView;
+  stage: StageName;
+  stem: string;
+}
+
+const [WIDE, HIGH] = [132, 96];
+
+/** The job's walls from above in the paper's corner: press a wall, or a run of the one that is up, to stand before it. */
+export function KeyPlan({ job, view, stage, stem }: Props): ReactNode {
+  const tell = useTell();
+  const navigate = useNavigate();
+  const base = stem.slice(0, stem.lastIndexOf('/'));
+  const jobStem = base.slice(0, base.lastIndexOf('/'));
+  const walls = useMemo(() => placedWalls(job), [job]);
+  const here = walls.find((w) => w.index === view.wall.index);
+  // A stroke for each run; round a curve there are more strokes than runs, and none can be pressed.
+  const points = here?.points ?? [];
+  const strokes =
+    points.length - 1 === view.runs.length
+      ? points.slice(1).map((b, i) => [points[i] as typeof b, b] as const)
+      : [];
+  const go = (to: string): void => {
+    look({ paper: null });
+    void navigate(to);
+  };
+  const press = (label: string, to: string, isHere: boolean) => ({
+    role: 'button',
+    tabIndex: 0,
+    'aria-label': label,
+    'aria-current': isHere ? ('true' as const) : undefined,
+    className: 'cursor-pointer',
+    onClick: () => go(to),
+    onKeyDown: (k: { key: string }) => void ((k.key === 'Enter' || k.key === ' ') && go(to)),
+  });
+  return (
+    <nav
+      aria-label={tell(PAPER.keyPlan)}
+      className="no-print absolute bottom-2 left-2 z-10 border border-rule bg-sheet max-[699px]:hidden"
+    >
+      <Fitted
+        draws={(px) => siteShapes(walls, view.wall.index, px).filter((s) => s.type !== 'text')}
+        wide={WIDE}
+        high={HIGH}
+        room={12}
+        label={tell(PAPER.keyPlan)}
+      >
+        {({ left, base: foot, scale }) => (
+          <>
+            {walls
+              .filter((w) => w !== here)
+              .map((w) => (
+                <polyline
+                  key={w.id}
+                  {...press(
+                    tell(PAPER.goToWall({ wall: w.name })),
+                    `${jobStem}/${encodeURIComponent(w.id)}/0/${stage}`,
+                    false,
+                  )}
+                  points={w.points.map((p) => `${left + p.x * scale},${foot - p.y * scale}`).join(' ')}
+                  fill="none"
+                  stroke="transparent"
+                  strokeWidth="24"
+                />
+              ))}
+            {strokes.map(([a, b], i) => {
+              const run = view.runs[i];
+              return (
+                run && (
+                  <line
+                    key={run.id}
+                    {...press(
+                      tell(PAPER.goToRun({ run: run.name })),
+                      `${base}/${i}/${stage}`,
+                      i === view.run,
+                    )}
+                    x1={left + a.x * scale}
+                    y1={foot - a.y * scale}
+                    x2={left + b.x * scale}
+                    y2={foot - b.y * scale}
+                    stroke={i === view.run ? 'var(--color-live)' : 'transparent'}
+                    strokeWidth={i === view.run ? 5 : 16}
+                  />
+                )
+              );
+            })}
+          </>
+        )}
+      </Fitted>
+      {view.runs.length > 1 && (
+        <button
+          className="block min-h-6 w-full px-2 py-[2px] text-center text-small font-semibold text-chalk hover:bg-chalk-pale"
+          onClick={() => look({ paper: 'unfolded' })}
+        >
+          {tell(PAPER.unfold)}
+        </button>
+      )}
+    </nav>
+  );
+}

@@ -1,0 +1,86 @@
+import type { BenchView } from '@even-tally/core';
+import { BENCH, PAPER } from '@even-tally/words';
+import { useMemo, useState, type ReactNode } from 'react';
+import { look, useViewing } from '../../state/view';
+import { useTell } from '../../state/words';
+import { Measure } from '../../ui/Measure';
+import { AsList } from '../AsList';
+import { Elevation } from '../Elevation';
+import { Pole } from '../Pole';
+import { Tape } from '../Tape';
+import { layOut, sameLayout, type Layout } from '../layout';
+import { FIT, through, useLens } from '../lens';
+import { Near } from '../Near';
+import { PaperHead } from './PaperHead';
+import type { PaperProps } from './paper';
+import { useSize } from './useSize';
+
+function useLayout(view: BenchView, size: { width: number; height: number }): Layout | null {
+  const [layout, setLayout] = useState<Layout | null>(null);
+  const now = useMemo(() => (size.width > 0 ? layOut(view, size.width, size.height) : null), [view, size]);
+  const shared = now && sameLayout(layout, now);
+  if (shared !== layout) setLayout(shared);
+  return shared;
+}
+
+const NO_SIZE = { width: 0, height: 0, scale: 1 };
+
+/** The face of a run, the pole beside it on the same scale, the tape and two courses under it. */
+export function WallPaper({ job, view, show, stage }: PaperProps): ReactNode {
+  const tell = useTell();
+  const [node, ref, size] = useSize();
+  const asList = useViewing((s) => s.asList);
+  const fitted = useLayout(view, size);
+  const { lens, inner } = useLens(node, fitted ?? NO_SIZE);
+  const layout = useMemo(() => fitted && through(fitted, lens), [fitted, lens]);
+  const near = lens !== FIT && lens.k > 1.001;
+  const run = view.runs[view.run];
+  const { bondName, start, family, corners } = view.wall;
+  const how = view.wall.freeStart
+    ? BENCH.beginsOn({ bond: bondName, start, family })
+    : BENCH.cornersBy({ bond: bondName, how: corners });
+  return (
+    <>
+      <aside
+        className="shrink-0 overflow-hidden border-r border-rule bg-shade max-[699px]:hidden"
+        aria-label={tell(BENCH.storyPole)}
+      >
+        {layout && <Pole view={view} layout={layout} show={show} />}
+      </aside>
+      <main
+        ref={ref}
+        className="relative min-h-0 min-w-0 grow touch-none overflow-hidden"
+        data-job={job.name}
+      >
+        {layout && (
+          <>
+            <div ref={inner} className="absolute inset-0 origin-top-left">
+              <Elevation view={view} layout={layout} show={show} stage={stage} />
+            </div>
+            {near && (
+              <div
+                className="absolute right-0 bottom-0 left-0 border-t border-rule bg-paper"
+                style={{ top: layout.tapeTop - 8 }}
+              />
+            )}
+            <Tape view={view} layout={layout} show={show} />
+          </>
+        )}
+        <PaperHead
+          title={tell(BENCH.runSeen({ run: run?.name ?? '' }))}
+          aside={
+            <>
+              {tell(how)}; <Measure mm={run?.length ?? 0} show={show} said />
+            </>
+          }
+        >
+          <button className="press-plain" onClick={() => look({ paper: 'course' })}>
+            {tell(PAPER.fromAbove)}
+          </button>
+          <Near />
+        </PaperHead>
+        {asList && <AsList view={view} show={show} />}
+      </main>
+    </>
+  );
+}
