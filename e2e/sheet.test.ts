@@ -176,7 +176,7 @@ test('all of it by keyboard: stages, courses, an opening nudged, units, undo, th
   await page.waitForFunction(() => location.pathname.includes('/boat-store/1/'));
   await page.waitForFunction(() => document.querySelector('h1')?.textContent?.includes('West'));
   await page.keyboard.press('u');
-  await page.waitForFunction(() => document.querySelector('footer')?.textContent?.includes('top 203'));
+  await page.waitForFunction(() => document.querySelector('footer')?.textContent?.includes('top 406'));
   await page.keyboard.press('?');
   await page.waitForSelector('[role="dialog"]');
   expect(await textOf(page, '[role="dialog"]')).toContain('next course up');

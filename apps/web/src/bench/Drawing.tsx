@@ -1,9 +1,7 @@
 import type { BenchView, Job, Show, StageName } from '@even-tally/core';
-import { BENCH } from '@even-tally/words';
 import { memo, type ReactNode } from 'react';
 import { useShown } from '../state/shown';
 import { useViewing, type PaperKind } from '../state/view';
-import { useTell } from '../state/words';
 import type { Planner } from '../workers/planner';
 import { KeyPlan } from './KeyPlan';
 import { CoursePaper } from './papers/CoursePaper';
@@ -36,11 +34,10 @@ function DrawnSheet({ wallId, ...rest }: Asked): ReactNode {
 }
 
 function Sheet(props: Omit<Asked, 'wallId'> & { view: BenchView }): ReactNode {
-  const tell = useTell();
   const kind = useViewing((s) => s.paper) ?? 'wall';
   const Paper = PAPERS[kind];
   return (
-    <div className="relative flex min-h-0 min-w-0 grow" aria-label={tell(BENCH.drawing)} role="group">
+    <div className="relative flex min-h-0 min-w-0 grow">
       <Paper key={kind} {...props} />
       <KeyPlan {...props} />
     </div>

@@ -2,7 +2,7 @@ import { PAPER } from '@even-tally/words';
 import { Maximize, Minus, Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useTell } from '../state/words';
-import { paperHold } from './lens';
+import { paperHold } from './paperHold';
 
 const press =
   'inline-flex h-7 min-w-7 items-center justify-center border border-rule bg-sheet px-1 hover:bg-chalk-pale';

@@ -3,7 +3,7 @@ import { BENCH, PAPER } from '@even-tally/words';
 import { STAGES } from '../stages/registry';
 import type { BenchStage } from '../stages/stage';
 import { chooseShow, look, viewing, type PaperKind } from '../state/view';
-import { paperHold } from './lens';
+import { paperHold } from './paperHold';
 
 export interface KeyPlace {
   stem: string;

@@ -1,5 +1,6 @@
 import { select } from 'd3-selection';
 import { zoom as d3zoom, zoomIdentity, type D3ZoomEvent, type ZoomTransform } from 'd3-zoom';
+import { letGo, takeHold, type PaperHold } from './paperHold';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type RefObject } from 'react';
 
 /** How near the paper is held: what was at (px, py) when all of it fits stands at (k·px + x, k·py + y). */
@@ -29,21 +30,6 @@ const REST = 110;
 const STEP = 1.5;
 /** How far an arrow pans, px. */
 const PAN = 80;
-
-/** What the keys and buttons do to the paper that is up. */
-export interface PaperHold {
-  nearer: () => void;
-  farther: () => void;
-  fit: () => void;
-  actual: () => void;
-  pan: (x: number, y: number) => void;
-  /** Brings a place of the drawing as it fits, px, to the middle, near enough to be read. */
-  show: (box: { x: number; y: number; w: number; h: number }) => void;
-}
-
-let held: PaperHold | null = null;
-/** The paper that is up, for keys, buttons and what is found by name. */
-export const paperHold = (): PaperHold | null => held;
 
 const touched = (target: EventTarget | null): boolean =>
   target instanceof Element &&
@@ -122,11 +108,11 @@ export function useLens(
         );
       },
     };
-    held = hold;
+    takeHold(hold);
     return () => {
       clearTimeout(timer);
       select(paper).on('.zoom', null);
-      if (held === hold) held = null;
+      letGo(hold);
     };
   }, [paper, behaviour]);
   useLayoutEffect(() => {

@@ -13,7 +13,6 @@ export const BENCH_SAYS = {
   thereIsNoSuch: 'There is no such wall in this job.',
   settingOutTheWall: 'Setting out the wall',
   slip: 'Slip',
-  drawing: 'Drawing',
   everythingElseIsCarried:
     'Everything else is carried together. Nothing is thrown away until you say which is to stand here.',
   what: 'What',

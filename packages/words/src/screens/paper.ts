@@ -6,7 +6,7 @@ export const PAPER_SAYS = {
   nearer: 'Nearer',
   farther: 'Farther',
   fit: 'All of it (F)',
-  actual: 'As large as it is (A)',
+  actual: '1:1, as large as it is (A)',
   keyPlan: 'Key plan',
   unfold: 'unfold',
   fold: 'Fold it again',

@@ -12,7 +12,6 @@ export const bench: ScreenTexts['bench'] = {
   thereIsNoSuch: 'No hay tal muro en esta obra.',
   settingOutTheWall: 'Trazando el muro',
   slip: 'Papeleta',
-  drawing: 'Dibujo',
   everythingElseIsCarried: 'Todo lo demás va junto. No se tira nada hasta que diga cuál queda aquí.',
   what: 'Qué',
   itWas: 'Era',

@@ -5,7 +5,7 @@ export const paper: ScreenTexts['paper'] = {
   nearer: 'Más cerca',
   farther: 'Más lejos',
   fit: 'Todo (F)',
-  actual: 'A tamaño real (A)',
+  actual: '1:1, a tamaño real (A)',
   keyPlan: 'Plano guía',
   unfold: 'desplegar',
   fold: 'Volver a plegar',
