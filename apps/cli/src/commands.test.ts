@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { check, plan } from './commands.js';
+import { say } from './say.js';
 
 const DEMO = join(__dirname, '../../server/demo/1-sandpiper-boat-club.json');
 
@@ -150,4 +151,15 @@ test('plan with a record that is none says so on stderr and prints nothing', () 
     code: 2,
     err: 'Wanted a file after --record, got nothing.\n',
   });
+});
+
+test('say: a sentence comes to a sound job file; what is not understood is named; a wrong call is 2', () => {
+  const said = run(say, `24' by 8'8" of 8 inch block, door 3'4" at 4'`);
+  expect(said.code).toBe(0);
+  expect(run(check, file(said.out))).toEqual({ code: 0, out: '', err: '' });
+  expect(JSON.parse(said.out)).toMatchObject({ profile: 'us', walls: [{ openings: [{ id: 'D1' }] }] });
+  expect(run(say, '6 by 2.4 half brick', '--profile', 'uk').out).toContain('"run": "6 m"');
+  expect(run(say, `24' by 8' of cheese`)).toEqual({ code: 1, out: '', err: 'Not understood: of cheese\n' });
+  expect(run(say, 'a', 'b').code).toBe(2);
+  expect(run(say, 'a', '--profile', 'moon').err).toContain('Wanted --profile us, uk or earth');
 });

@@ -1,11 +1,13 @@
 import { bench } from './bench.js';
 import { check, plan } from './commands.js';
 import { exportFile } from './exportFile.js';
+import { say } from './say.js';
 
 const COMMANDS: Record<string, (args: string[]) => number | Promise<number>> = {
   check,
   plan,
   bench,
+  say,
   export: exportFile,
 };
 
@@ -18,7 +20,7 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
 const [name = '', ...args] = process.argv.slice(2);
 const command = COMMANDS[name];
 if (!command) {
-  process.stderr.write(`Wanted check, plan, export or bench, got "${name}".\n`);
+  process.stderr.write(`Wanted check, plan, say, export or bench, got "${name}".\n`);
   process.exitCode = 2;
 } else {
   process.exitCode = await command(args);

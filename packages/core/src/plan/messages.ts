@@ -1,6 +1,7 @@
 import { EDITS_ROOM } from '../job/edits/messages.js';
 import type { Room } from '../messages/message.js';
 import { RECORD_ROOM } from '../record/messages.js';
+import { SAYING_ROOM } from '../say/messages.js';
 import { LIST_ROOM } from '../stages/listMessages.js';
 import { SHEETS_ROOM } from '../stages/paperMessages.js';
 import { TABLES_ROOM } from '../tables/messages.js';
@@ -39,6 +40,7 @@ export const ROOMS = {
   record: RECORD_ROOM,
   sheets: SHEETS_ROOM,
   lists: LIST_ROOM,
+  saying: SAYING_ROOM,
   workings: WORKINGS_ROOM,
 } as const satisfies Record<string, Room>;
 

@@ -8,6 +8,7 @@ import { holds } from './holds.js';
 import { lintels } from './lintels.js';
 import { cavity, grout, movement, retain, standing } from './rest.js';
 import { lists } from './lists.js';
+import { saying } from './saying.js';
 import { scene } from './scene.js';
 import { record } from './record.js';
 import { sheets } from './sheets.js';
@@ -31,6 +32,7 @@ export const en: Texts = {
   holds,
   scene,
   lists,
+  saying,
   edits,
   tables,
   record,

@@ -8,6 +8,7 @@ import { lintels } from './lintels.js';
 import { cavity, grout, movement, retain, standing } from './rest.js';
 import { screens } from './screens/index.js';
 import { lists } from './lists.js';
+import { saying } from './saying.js';
 import { scene } from './scene.js';
 import { record } from './record.js';
 import { sheets } from './sheets.js';
@@ -32,6 +33,7 @@ export const es: Texts = {
   holds,
   scene,
   lists,
+  saying,
   edits,
   tables,
   workings,
