@@ -23,7 +23,8 @@ import { SlipFrame } from './SlipFrame';
 import { Top } from './Top';
 import { VersionsDialog } from './VersionsDialog';
 import { WorkingCard } from './WorkingCard';
-import { onKey } from './keys';
+import { onKey, type KeyPlace } from './keys';
+import { LineOverDrawer } from './line/LineOverDrawer';
 import { useCalm } from './useCalm';
 import { usePlan } from './usePlan';
 
@@ -81,23 +82,26 @@ function Sheet(): ReactNode {
   const stem = `${base}/${run}`;
   const runs = view?.runs.length ?? 1;
   const courses = view?.courses.length ?? 1;
+  const keyPlace = useMemo(
+    (): KeyPlace => ({
+      stem,
+      base,
+      run,
+      runs,
+      stage: stage ?? 'bond',
+      courses,
+      show,
+      go: (to) => void navigate(to),
+      undo,
+      redo,
+    }),
+    [stem, base, run, runs, stage, courses, show, navigate, undo, redo],
+  );
   useEffect(() => {
-    const listen = (event: KeyboardEvent): void =>
-      onKey(event, {
-        stem,
-        base,
-        run,
-        runs,
-        stage: stage ?? 'bond',
-        courses,
-        show,
-        go: (to) => void navigate(to),
-        undo,
-        redo,
-      });
+    const listen = (event: KeyboardEvent): void => onKey(event, keyPlace);
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
-  }, [stem, base, run, runs, stage, courses, show, navigate, undo, redo]);
+  }, [keyPlace]);
   useEffect(() => {
     if (view)
       document.title = tell(
@@ -127,6 +131,17 @@ function Sheet(): ReactNode {
               stage={at.key}
               stem={stem}
               planner={planner}
+            />
+            <LineOverDrawer
+              job={slip.job}
+              wall={view.wall.index}
+              run={view.run}
+              show={show}
+              planner={planner}
+              base={base}
+              stage={at.key}
+              view={slip.view}
+              keyPlace={keyPlace}
             />
             <Tables
               job={slip.job}

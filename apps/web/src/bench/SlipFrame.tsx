@@ -16,9 +16,10 @@ export function SlipFrame({ summary, children }: { summary: ReactNode; children:
   const [wide, setWide] = useState(() => keptNumber('slip', USUAL));
   const [up, setUp] = useState(false);
   return (
-    <div
+    <aside
       style={{ '--slip': `${wide}px` } as CSSProperties}
       className={`flex min-h-0 shrink-0 border-rule bg-sheet max-[699px]:absolute max-[699px]:inset-x-0 max-[699px]:bottom-0 max-[699px]:z-30 max-[699px]:flex-col max-[699px]:border-t-2 min-[700px]:border-l ${up ? 'max-[699px]:top-16' : ''}`}
+      aria-label={tell(BENCH.slip)}
     >
       <Edge
         className="max-[699px]:hidden"
@@ -33,20 +34,19 @@ export function SlipFrame({ summary, children }: { summary: ReactNode; children:
         }}
       />
       <button
-        className="flex min-h-11 w-full items-center justify-between px-4 text-left min-[700px]:hidden"
+        className="flex min-h-11 w-full shrink-0 items-center justify-between px-4 text-left min-[700px]:hidden"
         aria-expanded={up}
         onClick={() => setUp(!up)}
       >
         <span className="heading">{summary}</span>
         {up ? <ChevronDown aria-hidden="true" /> : <ChevronUp aria-hidden="true" />}
       </button>
-      <aside
+      <div
         className={`relative overflow-y-auto pb-6 max-[699px]:min-h-0 max-[699px]:grow min-[700px]:w-(--slip) ${up ? '' : 'max-[699px]:hidden'}`}
-        aria-label={tell(BENCH.slip)}
         tabIndex={0}
       >
         {children}
-      </aside>
-    </div>
+      </div>
+    </aside>
   );
 }

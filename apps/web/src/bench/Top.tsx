@@ -1,5 +1,5 @@
 import type { Show } from '@even-tally/core';
-import { BENCH } from '@even-tally/words';
+import { BENCH, PAPER } from '@even-tally/words';
 import { Redo2, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
@@ -7,7 +7,7 @@ import { STAGES } from '../stages/registry';
 import type { BenchStage } from '../stages/stage';
 import { useDates } from '../state/dates';
 import { useJob, useOpenJob } from '../state/job';
-import { chooseShow } from '../state/view';
+import { chooseShow, look } from '../state/view';
 import { useTell } from '../state/words';
 import { Mark } from '../ui/Mark';
 
@@ -78,7 +78,7 @@ export function Top({
   return (
     <header className="on-slate no-print flex min-h-[84px] shrink-0 items-center justify-between gap-x-4 max-[699px]:flex-wrap bg-slate px-4 text-white">
       <div className="w-[300px] min-w-0 max-[1180px]:w-[200px] max-[699px]:w-auto max-[699px]:max-w-[60%]">
-        <Link to="/yard" aria-label={tell(BENCH.evenTallyBackTo)}>
+        <Link to="/yard" className="inline-flex items-center" aria-label={tell(BENCH.evenTallyBackTo)}>
           <Mark />
         </Link>
         <p className="truncate text-small text-mist" title={`${title} · ${sub}`}>
@@ -97,6 +97,12 @@ export function Top({
               : WORDS[keeping],
           )}
         </p>
+        <button
+          className="mr-1 min-h-[30px] px-2 text-small hover:bg-slate-high"
+          onClick={() => look({ finding: true, saying: false })}
+        >
+          {tell(PAPER.findSlash)}
+        </button>
         <button
           className={press}
           onClick={undo}

@@ -18,7 +18,7 @@ export interface KeyPlace {
   redo: () => void;
 }
 
-interface Key {
+export interface Key {
   keys: string;
   says: Message;
   on: (e: KeyboardEvent) => boolean;
@@ -76,6 +76,13 @@ export const KEYS: Key[] = [
     on: (e) => e.key === '[',
     act: (p) => p.go(`${p.base}/${(p.run + p.runs - 1) % p.runs}/${p.stage}`),
   },
+  {
+    keys: '/',
+    says: PAPER.findKey,
+    on: (e) => e.key === '/',
+    act: () => look({ finding: true, saying: false }),
+  },
+  { keys: 'S', says: PAPER.sayKey, on: letter('s'), act: () => look({ saying: true, finding: false }) },
   {
     keys: 'C',
     says: PAPER.courseKey,

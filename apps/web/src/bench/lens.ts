@@ -41,9 +41,14 @@ const touched = (target: EventTarget | null): boolean =>
  */
 export function useLens(
   paper: HTMLElement | null,
-  { width, height, scale }: { width: number; height: number; scale: number },
+  fitted: { width: number; height: number; scale: number; left?: number; base?: number },
 ): { lens: Lens; inner: RefObject<HTMLDivElement | null> } {
+  const { width, height, scale } = fitted;
   const inner = useRef<HTMLDivElement>(null);
+  const all = useRef(fitted);
+  useEffect(() => {
+    all.current = fitted;
+  });
   const [lens, setLens] = useState<Lens>(FIT);
   const drawn = useRef<Lens>(FIT);
   const most = Math.max(1, NEAREST / Math.max(scale, 1e-6));
@@ -92,8 +97,11 @@ export function useLens(
       fit: () => to(zoomIdentity),
       actual: () => behaviour.scaleTo(on, actualK.current),
       pan: (x, y) => behaviour.translateBy(on, x * PAN, y * PAN),
-      show: ({ x, y, w, h }) => {
+      show: (mm) => {
         const { clientWidth, clientHeight } = paper;
+        const at = all.current;
+        const [x, y] = [(at.left ?? 0) + mm.x * at.scale, (at.base ?? 0) - (mm.y + mm.h) * at.scale];
+        const [w, h] = [mm.w * at.scale, mm.h * at.scale];
         const k = Math.min(
           mostK.current,
           Math.max(

@@ -5,7 +5,7 @@ export interface PaperHold {
   fit: () => void;
   actual: () => void;
   pan: (x: number, y: number) => void;
-  /** Brings a place of the drawing as it fits, px, to the middle, near enough to be read. */
+  /** Brings a place of the drawing, mm, to the middle, near enough to be read. */
   show: (box: { x: number; y: number; w: number; h: number }) => void;
 }
 

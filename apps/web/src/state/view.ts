@@ -21,7 +21,10 @@ interface Viewing {
   /** The list in the drawer; null while it is shut. */
   drawer: string | null;
   /** The line of a list that was pressed, and everything on the wall it speaks of. */
-  row: { list: string; id: string; spots: readonly Spot[] } | null;
+  row: { list: string; id: string; spots: readonly Spot[]; near?: true } | null;
+  /** A line is being said; something is being looked for. */
+  saying: boolean;
+  finding: boolean;
   asList: boolean;
   keysOpen: boolean;
   recordOpen: boolean;
@@ -46,6 +49,8 @@ export const viewing = createStore<Viewing>(() => ({
   paper: null,
   drawer: null,
   row: null,
+  saying: false,
+  finding: false,
   asList: false,
   keysOpen: false,
   recordOpen: false,

@@ -92,7 +92,7 @@ function FoldedRun({
         className="absolute top-0"
         style={{ left: x - 1, width, height: at.height }}
       />
-      <svg className="absolute inset-0" width={at.width} height={at.height}>
+      <svg className="pointer-events-none absolute inset-0" width={at.width} height={at.height}>
         <Shapes shapes={over} layout={{ ...at, left: x }} />
         <line x1={x} x2={x + w} y1={at.base} y2={at.base} stroke={inks.ink} strokeWidth="2" />
         {run.turn !== null && (
@@ -110,7 +110,7 @@ function FoldedRun({
           tabIndex={0}
           aria-label={tell(PAPER.goToRun({ run: run.name }))}
           aria-current={here ? 'true' : undefined}
-          className="cursor-pointer"
+          className="pointer-events-auto cursor-pointer"
           onClick={() => go(run.index)}
           onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && go(run.index)}
         >

@@ -1,6 +1,6 @@
 import type { BenchView } from '@even-tally/core';
 import { BENCH, PAPER } from '@even-tally/words';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { look, useViewing } from '../../state/view';
 import { useTell } from '../../state/words';
 import { Measure } from '../../ui/Measure';
@@ -11,6 +11,7 @@ import { Tape } from '../Tape';
 import { layOut, sameLayout, type Layout } from '../layout';
 import { FIT, through, useLens } from '../lens';
 import { Near } from '../Near';
+import { paperHold } from '../paperHold';
 import { PaperHead } from './PaperHead';
 import type { PaperProps } from './paper';
 import { useSize } from './useSize';
@@ -33,6 +34,7 @@ export function WallPaper({ job, view, show, stage }: PaperProps): ReactNode {
   const fitted = useLayout(view, size);
   const { lens, inner } = useLens(node, fitted ?? NO_SIZE);
   const layout = useMemo(() => fitted && through(fitted, lens), [fitted, lens]);
+  useNearRow(view);
   const near = lens !== FIT && lens.k > 1.001;
   const run = view.runs[view.run];
   const { bondName, start, family, corners } = view.wall;
@@ -74,6 +76,9 @@ export function WallPaper({ job, view, show, stage }: PaperProps): ReactNode {
             </>
           }
         >
+          <button className="press-plain" onClick={() => look({ saying: true, finding: false })}>
+            {tell(PAPER.sayIt)}
+          </button>
           <button className="press-plain" onClick={() => look({ paper: 'course' })}>
             {tell(PAPER.fromAbove)}
           </button>
@@ -83,4 +88,14 @@ export function WallPaper({ job, view, show, stage }: PaperProps): ReactNode {
       </main>
     </>
   );
+}
+
+/** What was found by its name is brought near once its run is up. */
+function useNearRow(view: BenchView): void {
+  const row = useViewing((s) => s.row);
+  const { run } = view;
+  useEffect(() => {
+    const [spot] = row?.near ? row.spots.filter((s) => s.run === run) : [];
+    if (spot) paperHold()?.show(spot);
+  }, [row, run]);
 }
