@@ -1,5 +1,5 @@
 import { type Page } from 'puppeteer-core';
-import { journeys, openBoatStore, picture, press, settled, textOf, violations } from './support';
+import { dragBy, journeys, openBoatStore, picture, press, settled, textOf, violations } from './support';
 
 let page: Page;
 journeys((_, fresh) => {
@@ -179,4 +179,42 @@ test('on a phone the paper fills the screen, the slip comes up from below, and n
   await press(page, 'Move Window 3″ left');
   await settled(page);
   expect(await violations(page)).toEqual([]);
+});
+
+test('a building is set out where it stands: a corner by hand and by the arrows, a length typed, and it closes still', async () => {
+  await openBoatStore(page, 'set-out');
+  const run = (i: number): Promise<string> => page.$eval(`input[name="run-${i}"]`, (f) => f.value);
+  const is = (i: number, text: string): Promise<unknown> =>
+    page.waitForFunction(
+      (n, wanted) => document.querySelector<HTMLInputElement>(`input[name="run-${n}"]`)?.value === wanted,
+      {},
+      i,
+      text,
+    );
+  expect(await run(0)).toBe('28′-8″');
+  expect(await violations(page)).toEqual([]);
+  await page.$eval('[data-corner="1"]', (e) => (e as SVGElement).focus());
+  await page.keyboard.down('Shift');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.up('Shift');
+  await is(0, '29′-4″');
+  await is(2, '29′-4″');
+  await settled(page);
+  await dragBy(page, '[data-corner="1"] circle', 0, 60, { x: 0.5, y: 0.5 });
+  await page.waitForFunction(
+    () => document.querySelector<HTMLInputElement>('input[name="run-1"]')?.value !== '20′-8″',
+  );
+  await page.mouse.up();
+  await settled(page);
+  const side = await run(1);
+  expect(side).toMatch(/^2[1-9]′/);
+  expect(await run(3)).toBe(side);
+  await page.click('input[name="run-1"]');
+  await page.keyboard.type("24'");
+  await page.keyboard.press('Enter');
+  await is(3, '24′');
+  await settled(page);
+  expect(await textOf(page, 'main')).not.toContain('across and');
+  await press(page, 'The face');
+  await page.waitForSelector('[data-opening="W1"]');
 });

@@ -62,7 +62,7 @@ test('no screen has an accessibility violation', async () => {
   for (const stage of ['bond', 'gauge', 'set-out', 'tally']) {
     if (stage !== 'bond') await page.goto(page.url().replace(/[^/]+$/, stage));
     else await openBoatStore(page);
-    await page.waitForSelector('[data-opening="W1"]');
+    await page.waitForSelector('[data-opening="W1"], [data-plan]');
     await settled(page);
     await look(stage);
   }

@@ -63,7 +63,7 @@ export async function enterDemo(site: Site, page: Page): Promise<void> {
 export async function openBoatStore(page: Page, stage = 'bond'): Promise<void> {
   const href = await page.$eval('a[href*="/boat-store/"]', (a) => a.href);
   await page.goto(href.replace(/[^/]+$/, stage));
-  await page.waitForSelector('[data-opening="W1"]');
+  await page.waitForSelector('[data-opening="W1"], [data-plan]');
   await settled(page);
 }
 

@@ -123,6 +123,8 @@ export * from './say/hear.js';
 export * from './say/sayWall.js';
 export { SAYING } from './say/messages.js';
 export * from './scene/unfold.js';
+export * from './scene/setOutPlan.js';
+export * from './stages/set-out/carriedCorner.js';
 export * from './stages/list.js';
 export { LIST } from './stages/listMessages.js';
 export * from './plan/lists.js';

@@ -13,7 +13,7 @@ export function AsList({ view, show }: { view: BenchView; show: Show }): ReactNo
   const { say } = useWords(show);
   return (
     <div
-      className="absolute inset-0 overflow-auto bg-sheet p-6"
+      className="absolute inset-0 z-20 overflow-auto bg-sheet p-6"
       tabIndex={0}
       role="region"
       aria-label={tell(BENCH.theSheetAsA)}

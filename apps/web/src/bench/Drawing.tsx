@@ -1,10 +1,12 @@
 import type { BenchView, Job, Show, StageName } from '@even-tally/core';
 import { memo, type ReactNode } from 'react';
+import { stageNamed } from '../stages/registry';
 import { useShown } from '../state/shown';
 import { useViewing, type PaperKind } from '../state/view';
 import type { Planner } from '../workers/planner';
 import { KeyPlan } from './KeyPlan';
 import { CoursePaper } from './papers/CoursePaper';
+import { PlanPaper } from './papers/PlanPaper';
 import { UnfoldedPaper } from './papers/UnfoldedPaper';
 import { WallPaper } from './papers/WallPaper';
 import type { PaperProps } from './papers/paper';
@@ -12,6 +14,7 @@ import type { PaperProps } from './papers/paper';
 /** The drawings the paper can show. */
 const PAPERS: Record<PaperKind, (props: PaperProps) => ReactNode> = {
   wall: WallPaper,
+  plan: PlanPaper,
   course: CoursePaper,
   unfolded: UnfoldedPaper,
 };
@@ -34,7 +37,7 @@ function DrawnSheet({ wallId, ...rest }: Asked): ReactNode {
 }
 
 function Sheet(props: Omit<Asked, 'wallId'> & { view: BenchView }): ReactNode {
-  const kind = useViewing((s) => s.paper) ?? 'wall';
+  const kind = useViewing((s) => s.paper) ?? stageNamed(props.stage)?.paper ?? 'wall';
   const Paper = PAPERS[kind];
   return (
     <div className="relative flex min-h-0 min-w-0 grow">

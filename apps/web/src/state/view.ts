@@ -2,8 +2,8 @@ import type { Show, Spot } from '@even-tally/core';
 import { createStore } from 'zustand/vanilla';
 import { useStore } from 'zustand';
 
-/** The drawings there are: a run's face, a course from above, every run side by side. */
-export type PaperKind = 'wall' | 'course' | 'unfolded';
+/** The drawings there are: a run's face, the plan, a course from above, every run side by side. */
+export type PaperKind = 'wall' | 'plan' | 'course' | 'unfolded';
 
 /** What this viewer looks at and how: never part of the job. */
 interface Viewing {

@@ -31,6 +31,8 @@ interface Props {
   signed?: boolean;
   /** What may be counted here and is kept as it was said: "5 bricks" along the wall, "12 courses" up it. */
   counts?: Counted['of'];
+  /** It stands on a drawing: its name is read out and not shown, and what it means only while it is typed. */
+  bare?: boolean;
 }
 
 /** Reads a level: the sign first, then the length. */
@@ -52,6 +54,7 @@ export function LengthField({
   name,
   signed = false,
   counts,
+  bare = false,
 }: Props): ReactNode {
   const tell = useTell();
   const id = useId();
@@ -106,13 +109,13 @@ export function LengthField({
           : '';
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-small text-soft">
+      <label htmlFor={id} className={bare ? 'sr-only' : 'block text-small text-soft'}>
         {label}
       </label>
       <input
         id={id}
         name={name}
-        className="entry"
+        className={bare ? 'entry text-center' : 'entry'}
         value={text ?? shown}
         aria-invalid={bad}
         aria-describedby={`${id}-m`}
@@ -131,7 +134,10 @@ export function LengthField({
         onBlur={keep}
         onKeyDown={onKey}
       />
-      <p id={`${id}-m`} className={`text-xs ${bad ? 'text-fault' : 'text-soft'}`}>
+      <p
+        id={`${id}-m`}
+        className={`text-xs ${bad ? 'text-fault' : 'text-soft'} ${bare ? 'bg-sheet px-1 empty:hidden' : ''}`}
+      >
         {meaning}
       </p>
     </div>

@@ -6,6 +6,7 @@ import {
   listRows,
   listsOf,
   plan,
+  setOutPlan,
   unfolded,
   benchView,
   working,
@@ -128,6 +129,7 @@ const ANSWERS: {
   working: ({ key }) => working(jobTold(), [], key),
   course: ({ wall, course, show: shown, px }) => courseAbove(wallTold(wall), course, shown, px),
   unfolded: ({ wall, show: shown }) => unfolded(wallTold(wall), shown),
+  setOut: ({ wall, show: shown }) => setOutPlan(jobTold(), wallTold(wall), shown),
   lists: ({ wall, record }) => listsOf(wallTold(wall), new Folded(record)),
   listCsv: ({ wall, record, kind, words, show: shown }) => {
     const list = listsOf(wallTold(wall), new Folded(record)).find((l) => l.kind === kind);

@@ -5,6 +5,7 @@ import type {
   JobDocument,
   RecordEntry,
   Said,
+  SetOutPlan,
   Show,
   Unfolded,
   Working,
@@ -25,6 +26,8 @@ export interface Questions {
   course: { asks: { wall: number; course: number; show: Show; px: number }; answers: CourseAbove };
   /** Every run of a wall side by side. */
   unfolded: { asks: { wall: number; show: Show }; answers: Unfolded };
+  /** A wall as it is set out, with what of it can be taken hold of. */
+  setOut: { asks: { wall: number; show: Show }; answers: SetOutPlan };
   /** What a wall comes to, line by line. */
   lists: { asks: { wall: number; record: readonly RecordEntry[] }; answers: WorkList[] };
   /** One of them as the text of a spreadsheet. */

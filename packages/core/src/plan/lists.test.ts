@@ -93,5 +93,5 @@ test('a hold is to sign until it is signed', () => {
 });
 
 test('courses in a row are said as one: 2–4, 7 and 9', () => {
-  expect(sayFor('mm')(coursesSaid([4, 2, 3, 9, 7, 7]))).toBe('2–4, 7, and 9');
+  expect(sayFor('mm')(coursesSaid([4, 2, 3, 9, 7, 7]))).toBe('2–4, 7 and 9');
 });

@@ -61,7 +61,7 @@ export const SAYING_ROOM = {
   'wants-side': {},
   'only-on-a-wall': {},
   'said-twice': { what: ['size', 'unit', 'bond'] },
-  'not-by-saying': { what: ['brick-and-a-half'] },
+  'brick-and-a-half': {},
   'does-not-stand': { why: 'said' },
 } as const;
 

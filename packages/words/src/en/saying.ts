@@ -60,6 +60,6 @@ export const saying: Catalogue['saying'] = {
   'only-on-a-wall': 'That changes a wall that stands; here one is being made.',
   'said-twice':
     '{what, select, size {How long and high} unit {What it is built of} other {The bond}} was said twice.',
-  'not-by-saying': 'A wall a brick and a half thick is not laid out here yet.',
+  'brick-and-a-half': 'A wall a brick and a half thick is not laid out here yet.',
   'does-not-stand': 'Said so it does not stand: {why}',
 };

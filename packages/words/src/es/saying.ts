@@ -59,6 +59,6 @@ export const saying: Catalogue['saying'] = {
   'wants-side': '¿Hacia dónde?',
   'only-on-a-wall': 'Eso cambia un muro que ya está; aquí se hace uno.',
   'said-twice': '{what, select, size {El tamaño} unit {El material} other {El aparejo}} se dijo dos veces.',
-  'not-by-saying': 'Un muro de pie y medio aún no se traza aquí.',
+  'brick-and-a-half': 'Un muro de pie y medio aún no se traza aquí.',
   'does-not-stand': 'Dicho así no se sostiene: {why}',
 };

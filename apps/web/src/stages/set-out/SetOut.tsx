@@ -39,7 +39,6 @@ import { Square } from './Square';
 import { Steps } from './Steps';
 import { Turns } from './Turns';
 import { lineFor, shapeOf, type LineShape } from './shapes';
-import { RunLengths } from './RunLengths';
 
 const SHAPES: readonly (readonly [LineShape, Message])[] = [
   ['straight', AT_SET_OUT.aStraightRun],
@@ -153,10 +152,8 @@ export function SetOut(props: PanelProps): ReactNode {
             {tell(lost.says)}
           </p>
         )}
-        {shape === 'other' ? (
+        {shape === 'other' && (
           <Turns {...props} takeOut={(item) => change(withoutItem(job, view.wall.index, item))} />
-        ) : (
-          <RunLengths {...props} />
         )}
         <Pick
           label={tell(AT_SET_OUT.lengthsAre)}

@@ -74,7 +74,7 @@ function byThickness(r: Reader): UnitSaid | null {
 function byName(r: Reader): UnitSaid | null {
   return r.attempt(() => {
     if (r.words('brick', 'and', 'a', 'half') || r.words('one-and-a-half', 'brick'))
-      throw new Wants(SAYING['not-by-saying']({ what: 'brick-and-a-half' }), r.from);
+      throw new Wants(SAYING['brick-and-a-half'](), r.from);
     const wythes =
       r.words('double-wythe|two-wythe|double-skin') ||
       r.words('double', 'wythe') ||
