@@ -155,6 +155,24 @@ test('a wall is changed by saying so: drawn while it is said, kept by Enter, let
   );
   await settled(page);
   await page.waitForSelector('button[aria-label^="Undo: "]');
+  // Said twice more, and all of it taken back from the list of what was done.
+  await page.keyboard.press('s');
+  await page.waitForSelector('#say-line');
+  for (const said of ['window 1 inch left', 'raise the sill a course']) {
+    await page.keyboard.type(said);
+    await page.waitForSelector('[data-understood="true"]');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => document.querySelector<HTMLInputElement>('#say-line')?.value === '');
+  }
+  await page.keyboard.press('Escape');
+  await page.click('button[aria-label="Back to before a step"]');
+  await page.waitForSelector('[role="menuitem"]');
+  expect(await page.$$eval('[role="menuitem"]', (all) => all.length)).toBe(3);
+  expect(await violations(page)).toEqual([]);
+  await page.click('[role="menuitem"]:last-child');
+  await page.waitForFunction(
+    () => document.querySelector<HTMLInputElement>('input[name="W1-at"]')?.value === '18′-3″',
+  );
 });
 
 test('on a phone the paper fills the screen, the slip comes up from below, and nothing is too small for a thumb', async () => {
@@ -174,7 +192,7 @@ test('on a phone the paper fills the screen, the slip comes up from below, and n
   expect(paper).toBeGreaterThan(380);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   expect(await page.$('[data-says]').then((e) => e?.isVisible())).toBe(false);
-  await page.click('button[aria-expanded="false"]');
+  await page.click('aside[aria-label="Slip"] > button');
   await until('CHOICE', 'aside[aria-label="Slip"]');
   await press(page, 'Move Window 3″ left');
   await settled(page);
@@ -212,7 +230,7 @@ test('a building is set out where it stands: a corner by hand and by the arrows,
   await page.click('input[name="run-1"]');
   await page.keyboard.type("24'");
   await page.keyboard.press('Enter');
-  await is(3, '24′');
+  await is(3, '24′-0″');
   await settled(page);
   expect(await textOf(page, 'main')).not.toContain('across and');
   await press(page, 'The face');

@@ -100,7 +100,7 @@ test('by night and in the sun every stage can be read as well, and the light cho
     await page.select('select[aria-label="The light you read this in"]', light);
     for (const stage of ['set-out', 'steel']) {
       await page.goto(page.url().replace(/[^/]+$/, stage));
-      await page.waitForSelector('[data-opening="W1"]');
+      await page.waitForSelector('[data-opening="W1"], [data-plan]');
       await settled(page);
       expect(await page.evaluate(() => document.documentElement.dataset.scheme)).toBe(light);
       found[`${stage}, ${light}`] = await violations(page);
@@ -208,7 +208,7 @@ test('a new wall in an empty yard is changed into a closed building', async () =
   await press(page, 'New wall');
   await page.waitForSelector('a[href*="/wall-1/"]');
   await page.click('a[href*="/wall-1/"]');
-  await page.waitForSelector('canvas[role="img"]');
+  await page.waitForSelector('canvas[role="img"], [data-plan]');
   await press(page, 'Layout');
   await page.waitForFunction(() => location.pathname.endsWith('/set-out'));
   await page.waitForSelector('select');

@@ -62,14 +62,11 @@ function More({ children }: { children: ReactNode }): ReactNode {
   const narrow = useNarrow(1180);
   if (!narrow) return <span className="ml-auto flex shrink-0">{children}</span>;
   return (
-    <Popover className="ml-auto">
+    <Popover className="relative ml-auto">
       <PopoverButton className="inline-flex min-h-[30px] items-center gap-2 px-2 hover:bg-slate-high">
         {tell(PAPER.more)} <MoreHorizontal size={18} aria-hidden="true" />
       </PopoverButton>
-      <PopoverPanel
-        anchor="top end"
-        className="on-slate z-50 flex min-w-52 flex-col items-start gap-1 border border-slate-edge bg-slate p-3 text-white"
-      >
+      <PopoverPanel className="on-slate absolute right-0 bottom-full z-50 flex min-w-52 flex-col items-start gap-1 border border-slate-edge bg-slate p-3 text-white">
         {children}
       </PopoverPanel>
     </Popover>

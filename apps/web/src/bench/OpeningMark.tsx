@@ -26,15 +26,18 @@ function Handle({
   o,
   ...rest
 }: Props & { part: Part; x: number; y: number; o: BenchOpening }): ReactNode {
+  // Of a small opening the middle stays free, to take it by.
+  const across = part === 'left' || part === 'right' ? o.to - o.from : o.head - o.sill;
+  const inner = Math.min(12, (across * rest.layout.scale) / 4);
   const ref = useRef<SVGRectElement>(null);
   useOpeningGrip(ref, part, o, rest);
   return (
     <rect
       ref={ref}
-      x={x - 12}
-      y={y - 12}
-      width="24"
-      height="24"
+      x={x - (part === 'right' ? inner : 12)}
+      y={y - (part === 'sill' ? inner : 12)}
+      width={12 + (part === 'left' || part === 'right' ? inner : 12)}
+      height={12 + (part === 'head' || part === 'sill' ? inner : 12)}
       fill="transparent"
       className={part === 'left' || part === 'right' ? 'cursor-ew-resize' : 'cursor-ns-resize'}
       data-part={part}

@@ -10,6 +10,7 @@ import { useJob, useOpenJob } from '../state/job';
 import { chooseShow, look } from '../state/view';
 import { useTell } from '../state/words';
 import { Mark } from '../ui/Mark';
+import { StepsBack } from './StepsBack';
 
 const WORDS = {
   kept: BENCH.kept,
@@ -121,6 +122,7 @@ export function Top({
         >
           <Redo2 size={18} aria-hidden="true" />
         </button>
+        <StepsBack className={press} />
         <div role="group" aria-label={tell(BENCH.unitsShown)} className="ml-2 flex">
           {(['ft-in', 'mm'] as const).map((s) => (
             <button

@@ -36,6 +36,7 @@ export const PAPER_SAYS = {
   fromAbove: 'From above',
   backToTheWall: 'Back to the wall',
   more: 'More',
+  stepsBack: 'Back to before a step',
   planOf: ['Plan of {wall}', { wall: 'name' }],
   planHint: 'pull a corner, type on a length',
   planSays: [

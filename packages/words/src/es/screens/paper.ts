@@ -26,6 +26,7 @@ export const paper: ScreenTexts['paper'] = {
   fromAbove: 'Desde arriba',
   backToTheWall: 'Volver al muro',
   more: 'Más',
+  stepsBack: 'Volver a antes de un paso',
   planOf: 'Planta de {wall}',
   planHint: 'tire de una esquina, escriba en una medida',
   planSays:
