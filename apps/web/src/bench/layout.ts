@@ -12,7 +12,10 @@ export interface Layout {
   planHigh: number;
 }
 
+/** What stands over the paper takes one row, or two on a phone. */
 const ABOVE = 66;
+const ABOVE_NARROW = 124;
+const NARROW = 640;
 const BESIDE = 46;
 const FOOTING = 46;
 const TAPE = 40;
@@ -25,6 +28,7 @@ export const sameLayout = (was: Layout | null, now: Layout): Layout =>
 export function layOut(view: BenchView, width: number, height: number): Layout {
   const { x, w, h } = view.elevation.box;
   const thick = view.odd.box.h;
+  const above = width < NARROW ? ABOVE_NARROW : ABOVE;
   const across = Math.max(50, width - 2 * BESIDE) / w;
   const planAt = (scale: number): number =>
     Math.min(
@@ -33,9 +37,9 @@ export function layOut(view: BenchView, width: number, height: number): Layout {
     );
   const under = (scale: number): number => FOOTING + TAPE + 2 * (planAt(scale) + 12) + 14;
   let scale = across;
-  for (let i = 0; i < 3; i++) scale = Math.min(across, Math.max(20, height - ABOVE - under(scale)) / h);
-  const spare = Math.max(0, height - ABOVE - under(scale) - h * scale);
-  const base = ABOVE + h * scale + spare * 0.5;
+  for (let i = 0; i < 3; i++) scale = Math.min(across, Math.max(20, height - above - under(scale)) / h);
+  const spare = Math.max(0, height - above - under(scale) - h * scale);
+  const base = above + h * scale + spare * 0.5;
   const tapeTop = base + FOOTING;
   return {
     width,
