@@ -293,7 +293,7 @@ export const THEME: Partial<Record<Role, Look>> = {
   'line-here-loose': { ink: 'ink', weight: 6, dash: [7, 4] },
   'line-other': { ink: 'quiet', weight: 3 },
   'line-loose': { ink: 'quiet', weight: 3, dash: [7, 4] },
-  'line-name': { fill: 'soft', size: 12, drop: 4 },
+  'line-name': { fill: 'soft', size: 12, drop: 4, halo: 'paper' },
   'line-name-here': { fill: 'ink', size: 12, bold: true, drop: 4 },
   'wall-number': { fill: 'ink', size: 12, bold: true },
   stroke: { ink: 'ink', weight: 5 },

@@ -121,8 +121,8 @@ function Typed({
         top: at.base - l.y * at.scale - FIELD.high / 2,
       }}
     >
-      <span className="block text-center text-small font-bold" aria-hidden="true">
-        {names[l.run]}
+      <span className="flex justify-center text-small font-bold whitespace-nowrap" aria-hidden="true">
+        <span className="bg-paper px-1">{names[l.run]}</span>
       </span>
       {children(l)}
     </div>
