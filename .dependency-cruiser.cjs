@@ -10,11 +10,13 @@ const IN_ORDER = [
   'stages/ground',
   'stages/standing',
   'stages/movement',
+  'stages/pairing',
   'stages/cavity',
   'stages/steel',
   'stages/grout',
   'stages/retain',
   'stages/tally',
+  'stages/mud',
 ];
 // A stage that is not in the order is held by no rule: there is none such.
 for (const { name } of readdirSync('packages/core/src/stages', { withFileTypes: true }).filter((d) =>

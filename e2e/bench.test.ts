@@ -1,5 +1,17 @@
 import { type Page } from 'puppeteer-core';
-import { dragBy, journeys, openBoatStore, picture, press, settled, textOf, violations } from './support';
+import {
+  dragBy,
+  journeys,
+  kept,
+  openBoatStore,
+  picture,
+  press,
+  printedText,
+  settled,
+  textOf,
+  violations,
+  wallsOf,
+} from './support';
 
 let page: Page;
 journeys((_, fresh) => {
@@ -175,30 +187,6 @@ test('a wall is changed by saying so: drawn while it is said, kept by Enter, let
   );
 });
 
-test('on a phone the paper fills the screen, the slip comes up from below, and nothing is too small for a thumb', async () => {
-  await page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
-  await page.waitForSelector('a[href*="/boat-store/"]');
-  await openBoatStore(page);
-  const small = (): Promise<string[]> =>
-    page.evaluate(() =>
-      [...document.querySelectorAll<HTMLElement>('button, select, a[href]')]
-        .filter((e) => e.offsetParent !== null)
-        .map((e) => ({ e, box: e.getBoundingClientRect() }))
-        .filter(({ box }) => box.width > 0 && (box.height < 43.5 || box.width < 43.5))
-        .map(({ e, box }) => `${e.outerHTML.slice(0, 80)} ${box.width}x${box.height}`),
-    );
-  expect(await small()).toEqual([]);
-  const paper = await page.$eval('main', (m) => m.getBoundingClientRect().width);
-  expect(paper).toBeGreaterThan(380);
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  expect(await page.$('[data-says]').then((e) => e?.isVisible())).toBe(false);
-  await page.click('aside[aria-label="Slip"] > button');
-  await until('CHOICE', 'aside[aria-label="Slip"]');
-  await press(page, 'Move Window 3″ left');
-  await settled(page);
-  expect(await violations(page)).toEqual([]);
-});
-
 test('a building is set out where it stands: a corner by hand and by the arrows, a length typed, and it closes still', async () => {
   await openBoatStore(page, 'set-out');
   const run = (i: number): Promise<string> => page.$eval(`input[name="run-${i}"]`, (f) => f.value);
@@ -235,4 +223,112 @@ test('a building is set out where it stands: a corner by hand and by the arrows,
   expect(await textOf(page, 'main')).not.toContain('across and');
   await press(page, 'The face');
   await page.waitForSelector('[data-opening="W1"]');
+});
+
+test('on the plan: an opening is pulled along its run, another wall drawn where it stands, and a run pulled out of its end', async () => {
+  await openBoatStore(page, 'set-out');
+  const at = async (): Promise<unknown> => {
+    const store = (await wallsOf(page)).find((w) => w.id === 'boat-store');
+    return (store?.openings as { id: string; at: unknown }[]).find((o) => o.id === 'W1')?.at;
+  };
+  const before = await at();
+  await dragBy(page, '[data-plan-opening="W1"] rect', -60, 0, { x: 0.5, y: 0.5 });
+  await page.mouse.up();
+  await settled(page);
+  await kept(page);
+  expect(await at()).not.toBe(before);
+  await press(page, 'Draw another wall');
+  const board = await page.waitForSelector('[data-board]');
+  expect(await violations(page)).toEqual([]);
+  const box = await board?.boundingBox();
+  if (!box) throw new Error('no board');
+  const corner = async (x: number, y: number, runs: number): Promise<void> => {
+    await page.mouse.move(box.x + box.width * x, box.y + box.height * y, { steps: 3 });
+    await page.mouse.down();
+    await page.mouse.up();
+    await page.waitForFunction(
+      (n) => document.querySelector('[data-board]')?.getAttribute('aria-label')?.startsWith(`${n} `),
+      {},
+      runs,
+    );
+  };
+  await corner(0.85, 0.6, 0);
+  await corner(0.85, 0.35, 1);
+  await press(page, 'Build on this line');
+  await page.waitForFunction(() => !document.querySelector('[data-board]'));
+  await settled(page);
+  await kept(page);
+  const drawn = (await wallsOf(page)).at(-1);
+  // It goes up the plan from where it was begun, and what it was drawn beside has its place too.
+  expect(drawn?.place).toMatchObject({ heading: 90 });
+  expect((await wallsOf(page)).find((w) => w.id === 'boat-store')?.place).toBeDefined();
+  expect(drawn?.line).toHaveLength(1);
+  // The plan lies as it was drawn: the wall goes up it, and to the left of that is a left turn.
+  await dragBy(page, '[data-next-run] circle', -160, 30, { x: 0.5, y: 0.5 });
+  await page.mouse.up();
+  await settled(page);
+  await kept(page);
+  const line = (await wallsOf(page)).at(-1)?.line ?? [];
+  expect(line).toHaveLength(3);
+  expect(line[1]).toEqual({ turn: 90 });
+  await page.click('header button[title^="Undo"]');
+  await page.waitForFunction(() => document.querySelectorAll('[data-corner]').length === 2);
+});
+
+test('the set is printed and read back: every sheet counted, the pole and the cards in it; a pack of cards from the course', async () => {
+  await openBoatStore(page, 'tally');
+  await page.select('[aria-label="Sheet set"] select', 'a4');
+  const set = await printedText(page, 'Sheet set as PDF');
+  const sheets = [...set.matchAll(/sheet (\d+) of (\d+)/g)].map((m) => [Number(m[1]), Number(m[2])]);
+  expect(sheets.length).toBeGreaterThan(12);
+  expect(sheets.map(([n]) => n)).toEqual(sheets.map((_, i) => i + 1));
+  expect(new Set(sheets.map(([, all]) => all))).toEqual(new Set([sheets.length]));
+  for (const what of [
+    'Boat store unfolded',
+    'Section through',
+    'Story pole',
+    'Course cards',
+    'Tally, Boat store',
+  ])
+    expect(set).toContain(what);
+  await page.keyboard.press('c');
+  await course(1);
+  const cards = await printedText(page, 'Cards');
+  expect(cards).toContain('Course cards, Boat store');
+  expect(cards).toMatch(/16 stretchers|stretchers/);
+});
+
+test('at Gauge the pole is large: a fixed height is typed where it stands and pulled; a section goes large by its key', async () => {
+  await openBoatStore(page, 'gauge');
+  await page.waitForSelector('[data-pole="13"]');
+  expect(await violations(page)).toEqual([]);
+  await page.click('main input[name="height"]');
+  await page.keyboard.type('9\' 4"');
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('[data-pole="14"]');
+  await settled(page);
+  await dragBy(page, 'main [data-height="top"] path', 0, 40, { x: 0.7, y: 0.5 });
+  await page.waitForSelector('[data-pole="13"]');
+  await page.mouse.up();
+  await settled(page);
+  expect(await page.$eval('main input[name="height"]', (f) => f.value)).toBe('8′-8″');
+  await page.keyboard.press('Escape');
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await page.keyboard.press('x');
+  await page.waitForSelector('[data-section]');
+  expect(await violations(page)).toEqual([]);
+  expect(await title()).toBe('Section');
+  await page.keyboard.press('x');
+  await page.waitForSelector('[data-pole="13"]');
+});
+
+test('a unit pressed in the tally shows the line it is counted in', async () => {
+  await openBoatStore(page, 'tally');
+  const face = await (await page.waitForSelector('main canvas'))?.boundingBox();
+  if (!face) throw new Error('no face');
+  await page.mouse.click(face.x + face.width * 0.5, face.y + face.height * 0.45);
+  await page.waitForSelector(
+    '[aria-label="Drawer"] tr[aria-selected="true"], [aria-label="Drawer"] tr[data-chosen]',
+  );
+  await page.waitForSelector('[data-lit]');
 });

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { journeys, press, settled, type Site, violations } from './support';
+import { journeys, press, settled, type Site, violations, beginJob } from './support';
 
 let site: Site;
 let page: Page;
@@ -49,7 +49,7 @@ async function joinBy(link: string, email: string): Promise<Page> {
 
 test('somebody is asked in by a link, may read and not change, and is put out of their browser at once', async () => {
   await openYard('Link yard', 'links@example.test');
-  await press(page, 'New wall');
+  await beginJob(page);
   await page.waitForSelector('[aria-label="The wall says"]');
   await settled(page);
   const wall = page.url();
@@ -60,7 +60,7 @@ test('somebody is asked in by a link, may read and not change, and is put out of
   await reads(other, 'Link yard');
   // They see the wall, and are offered nothing they may not do.
   await other.waitForSelector('section a canvas');
-  expect(await other.evaluate(() => document.body.innerText.includes('New wall'))).toBe(false);
+  expect(await other.evaluate(() => document.body.innerText.includes('Begin a job'))).toBe(false);
   expect(await other.evaluate(() => document.body.innerText.includes('Put away'))).toBe(false);
   await other.goto(wall);
   await other.waitForSelector('[aria-label="The wall says"]');
@@ -106,7 +106,7 @@ test('another browser is signed out from the list, and a job put away comes back
   await other.goto(`${site.address}/yard`);
   await at(other, '/');
   await page.goto(`${site.address}/yard`);
-  await press(page, 'New wall');
+  await beginJob(page);
   await page.waitForSelector('[aria-label="The wall says"]');
   await settled(page);
   await page.goto(`${site.address}/yard`);
@@ -117,7 +117,7 @@ test('another browser is signed out from the list, and a job put away comes back
 
 test('a version another member left behind is taken back, as a step that can be undone', async () => {
   await openYard('Versions yard', 'versions@example.test');
-  await press(page, 'New wall');
+  await beginJob(page);
   await page.waitForSelector('[aria-label="The wall says"]');
   await settled(page);
   const wall = page.url();

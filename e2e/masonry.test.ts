@@ -1,3 +1,4 @@
+import { framesOf, type Frames } from './frames';
 import { type Page } from 'puppeteer-core';
 import {
   type Site,
@@ -9,9 +10,11 @@ import {
   press,
   printedText,
   settled,
+  typeIn,
   textOf,
   violations,
   wallsOf,
+  beginJob,
 } from './support';
 
 let site: Site;
@@ -22,7 +25,7 @@ journeys((at, fresh) => {
 
 /** New wall from the yard, and the board on which its line is drawn. */
 async function openBoard(): Promise<void> {
-  await press(page, 'New wall');
+  await beginJob(page);
   await page.waitForSelector('[aria-label="The wall says"]');
   await settled(page);
   await press(page, 'Draw the line');
@@ -220,17 +223,10 @@ test('levels, a footing and tapes are entered, and the wall says what is wrong w
     'w',
     'set-out',
   );
-  await press(page, 'Square');
   await press(page, 'Enter what the tape reads');
   await settled(page);
   expect(await textOf(page, '[aria-label="The wall says"]')).not.toContain('moves');
-  const diagonal = await page.evaluateHandle(() => {
-    const label = [...document.querySelectorAll('label')].find((l) => l.textContent === 'Diagonal AC');
-    return document.getElementById(label?.htmlFor ?? '') as HTMLInputElement;
-  });
-  await diagonal.click();
-  await page.keyboard.type('4890');
-  await page.keyboard.press('Enter');
+  await typeIn(page, 'tape-AC', '4890');
   await page.waitForFunction(() =>
     /C moves .* along AB/.test(document.querySelector('[aria-label="The wall says"]')?.textContent ?? ''),
   );
@@ -254,65 +250,29 @@ test('dragging an opening with ten thousand units showing: the intervals, printe
     'w',
     'bond',
   );
-  await page.tracing.start({ categories: ['devtools.timeline'] });
-  await dragBy(page, '[data-opening="W1"] rect', 80, 0, { x: 0.5, y: 0.5 });
-  // Three seconds to and fro, as a hand looks for a place; pressing and letting go are among the frames.
-  for (let i = 0; i < 180; i++) {
-    await page.mouse.move(500 + 60 * Math.sin(i / 9), 400);
-    await new Promise((r) => setTimeout(r, 16));
-  }
-  await page.mouse.up();
-  const trace = JSON.parse(new TextDecoder().decode(await page.tracing.stop())) as {
-    traceEvents: {
-      name: string;
-      ph: string;
-      ts: number;
-      dur?: number;
-      tdur?: number;
-      pid: number;
-      tid: number;
-      args?: { name?: string };
-    }[];
-  };
-  const events = trace.traceEvents;
-  // Several renderers may be traced: the page's is the one whose main thread drew the frames.
-  const drawn = (m: { pid: number; tid: number }): number =>
-    events.filter((e) => e.pid === m.pid && e.tid === m.tid && e.name === 'AnimationFrame').length;
-  const main = events
-    .filter((e) => e.name === 'thread_name' && e.args?.name === 'CrRendererMain')
-    .sort((a, b) => drawn(b) - drawn(a))[0];
-  const on = events.filter((e) => e.pid === main?.pid && e.tid === main?.tid);
-  const frames = on
-    .filter((e) => e.name === 'AnimationFrame' && e.ph === 'b')
-    .map((e) => e.ts)
-    .sort((a, b) => a - b);
-  const scripts = on.filter(
-    (e) => e.ph === 'X' && ['FunctionCall', 'EventDispatch', 'TimerFire', 'RunMicrotasks'].includes(e.name),
-  );
-  // Only the outermost: a call inside an event is the same time.
-  const outer = scripts.filter(
-    (s) =>
-      !scripts.some(
-        (o) =>
-          o !== s &&
-          o.ts <= s.ts &&
-          o.ts + (o.dur ?? 0) >= s.ts + (s.dur ?? 0) &&
-          (o.dur ?? 0) > (s.dur ?? 0),
-      ),
-  );
-  // By the clock, and by the processor: two cores are shared with the browser's painting and with this test.
-  const at = (share: number, time: 'dur' | 'tdur'): string => {
-    const spent = frames.map(
-      (from, i) =>
-        outer
-          .filter((s) => s.ts >= from && s.ts < (frames[i + 1] ?? Infinity))
-          .reduce((sum, s) => sum + (s[time] ?? 0), 0) / 1000,
-    );
-    return (spent.sort((a, b) => a - b)[Math.floor(spent.length * share)] ?? NaN).toFixed(2);
-  };
-  process.stdout.write(
-    `drag, 10 080 units showing: ${frames.length} frames, scripting a frame ${at(0.5, 'dur')} ms in the middle, ${at(0.95, 'dur')} ms at the 95th percentile (wanted at most 8; of it on the processor ${at(0.95, 'tdur')} ms)\n`,
-  );
+  const said = (what: string, f: Frames): string =>
+    `${what}, 10 080 units showing: ${f.count} frames, scripting a frame ${f.middle} ms in the middle, ${f.most} ms at the 95th percentile (wanted at most 8; of it on the processor ${f.processor} ms)\n`;
+  const drag = await framesOf(page, async () => {
+    const { x, y } = await dragBy(page, '[data-opening="W1"] rect', 80, 0, { x: 0.5, y: 0.5 });
+    // Three seconds to and fro, as a hand looks for a place, and let go well away from where it was taken.
+    for (let i = 0; i < 180; i++) {
+      await page.mouse.move(x + 60 * Math.sin(i / 9), y);
+      await new Promise((r) => setTimeout(r, 16));
+    }
+    await page.mouse.move(x, y);
+    await page.mouse.up();
+  });
+  process.stdout.write(said('drag', drag));
+  const zoom = await framesOf(page, async () => {
+    await page.mouse.move(500, 400);
+    // In and out by the wheel as a hand does, pausing so long that the drawing is made anew each time.
+    for (let i = 0; i < 120; i++) {
+      await page.mouse.wheel({ deltaY: i % 60 < 30 ? -60 : 60 });
+      await new Promise((r) => setTimeout(r, i % 15 === 14 ? 260 : 16));
+    }
+  });
+  process.stdout.write(said('zoom', zoom));
+  expect(zoom.count).toBeGreaterThan(20);
   // The figures are for reading; what must hold is that the drag moved the window.
   await page.waitForFunction(
     () => document.querySelector<HTMLInputElement>('input[name="W1-at"]')?.value !== '8990',

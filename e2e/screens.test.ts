@@ -13,6 +13,7 @@ import {
   textOf,
   until,
   violations,
+  beginJob,
 } from './support';
 
 let site: Site;
@@ -59,10 +60,16 @@ test('no screen has an accessibility violation', async () => {
   await look('door');
   await enterDemo(site, page);
   await look('yard');
-  for (const stage of ['bond', 'gauge', 'set-out', 'tally']) {
+  const yard = page.url();
+  await page.goto(`${site.address}/yard/new`);
+  await page.waitForSelector('[data-begin="repair"]');
+  await look('begin');
+  await page.goto(yard);
+  await page.waitForSelector('a[href*="/boat-store/"]');
+  for (const stage of ['bond', 'gauge', 'set-out', 'mud', 'tally']) {
     if (stage !== 'bond') await page.goto(page.url().replace(/[^/]+$/, stage));
     else await openBoatStore(page);
-    await page.waitForSelector('[data-opening="W1"], [data-plan]');
+    await page.waitForSelector('[data-opening="W1"], [data-plan], [data-pole], [data-mud]');
     await settled(page);
     await look(stage);
   }
@@ -98,9 +105,9 @@ test('by night and in the sun every stage can be read as well, and the light cho
   await openBoatStore(page);
   for (const light of ['night', 'sun']) {
     await page.select('select[aria-label="The light you read this in"]', light);
-    for (const stage of ['set-out', 'steel']) {
+    for (const stage of ['set-out', 'steel', 'mud']) {
       await page.goto(page.url().replace(/[^/]+$/, stage));
-      await page.waitForSelector('[data-opening="W1"], [data-plan]');
+      await page.waitForSelector('[data-opening="W1"], [data-plan], [data-mud]');
       await settled(page);
       expect(await page.evaluate(() => document.documentElement.dataset.scheme)).toBe(light);
       found[`${stage}, ${light}`] = await violations(page);
@@ -205,9 +212,9 @@ test('a script in a name is shown as text', async () => {
 
 test('a new wall in an empty yard is changed into a closed building', async () => {
   await open('fourth@example.test');
-  await press(page, 'New wall');
-  await page.waitForSelector('a[href*="/wall-1/"]');
-  await page.click('a[href*="/wall-1/"]');
+  await beginJob(page);
+  await page.waitForSelector('a[href*="/wall/"]');
+  await page.click('a[href*="/wall/"]');
   await page.waitForSelector('canvas[role="img"], [data-plan]');
   await press(page, 'Layout');
   await page.waitForFunction(() => location.pathname.endsWith('/set-out'));

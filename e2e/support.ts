@@ -3,7 +3,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser, Page } from 'puppeteer-core';
+import type { BoundingBox, Browser, ElementHandle, Page } from 'puppeteer-core';
 import { ADDRESS, BROWSER } from './site';
 
 const ROOT = join(__dirname, '..');
@@ -35,21 +35,36 @@ async function joinSite(): Promise<Site> {
   };
 }
 
-/** Presses the button or link with these words, or the first whose words contain them. */
+/**
+ * Presses the button or link with these words, or the first whose words contain them. The press is by the pointer, at
+ * the place where the button stands: what grew above it meanwhile moves it from under the pointer, so a press it did
+ * not hear is made again.
+ */
 export async function press(page: Page, text: string): Promise<void> {
-  const handle = await page.waitForFunction(
-    (wanted) => {
-      const all = [...document.querySelectorAll<HTMLElement>('button:not(:disabled), a')];
-      return (
-        all.find((b) => b.textContent?.trim() === wanted) ??
-        all.find((b) => b.textContent?.includes(wanted)) ??
-        false
-      );
-    },
-    {},
-    text,
-  );
-  await (handle.asElement() as { click(): Promise<void> } | null)?.click();
+  for (let tries = 0; tries < 5; tries += 1) {
+    const found = await page.waitForFunction(
+      (wanted) => {
+        const all = [...document.querySelectorAll<HTMLElement>('button:not(:disabled), a')];
+        const button =
+          all.find((b) => b.textContent?.trim() === wanted) ??
+          all.find((b) => b.textContent?.includes(wanted));
+        // The mark goes with the press, and with the page if the press left it.
+        document.documentElement.setAttribute('data-unheard', '');
+        const hear = (): void => document.documentElement.removeAttribute('data-unheard');
+        button?.addEventListener('click', hear, { once: true, capture: true });
+        return button ?? false;
+      },
+      {},
+      text,
+    );
+    // A button drawn anew in that moment is no longer there to be pressed: the next try finds the one in its place.
+    await (found.asElement() as ElementHandle<HTMLElement> | null)?.click().catch(() => undefined);
+    const unheard = await page
+      .evaluate(() => document.documentElement.hasAttribute('data-unheard'))
+      .catch(() => false);
+    if (!unheard) return;
+  }
+  throw new Error(`"${text}" never heard a press`);
 }
 
 export const until = (page: Page, what: () => unknown): Promise<unknown> => page.waitForFunction(what);
@@ -63,24 +78,42 @@ export async function enterDemo(site: Site, page: Page): Promise<void> {
 export async function openBoatStore(page: Page, stage = 'bond'): Promise<void> {
   const href = await page.$eval('a[href*="/boat-store/"]', (a) => a.href);
   await page.goto(href.replace(/[^/]+$/, stage));
-  await page.waitForSelector('[data-opening="W1"], [data-plan]');
+  await page.waitForSelector('[data-opening="W1"], [data-plan], [data-pole], [data-mud]');
   await settled(page);
 }
 
-/** Waits until fixes and choices are there: nothing is still being worked out, and nothing on the slip weighed. */
+/**
+ * Waits until fixes and choices are there: nothing is being worked out or weighed, and the slip has kept its length, for
+ * so long that an edit just made would have begun to be planned.
+ */
 export async function settled(page: Page): Promise<void> {
-  // An edit asks for a plan within a frame or two, and is drawn as soon after it is answered.
-  const aMoment = (): Promise<void> => new Promise((r) => setTimeout(r, 200));
-  await aMoment();
   await page.waitForFunction(
-    () =>
-      !document.body.hasAttribute('data-planning') &&
-      document.querySelector('[data-weighing]') === null &&
-      document.querySelector('[data-says]') !== null,
+    (calm) => {
+      const still =
+        !document.body.hasAttribute('data-planning') &&
+        document.querySelector('[data-weighing]') === null &&
+        document.querySelector('[data-says]') !== null;
+      const long = document.querySelector('[aria-label="Slip"]')?.scrollHeight ?? 0;
+      const at = window as unknown as { since?: number; long?: number };
+      if (!still || long !== at.long) at.since = undefined;
+      at.long = long;
+      at.since ??= performance.now();
+      if (!still || performance.now() - at.since < calm) return false;
+      at.since = undefined;
+      return true;
+    },
     // The last fix of a building with every opening off its bond may be long in coming on a busy machine.
-    { timeout: 45_000 },
+    { timeout: 45_000, polling: 50 },
+    350,
   );
-  await aMoment();
+}
+
+/** Types into the field of that name, and keeps it. */
+export async function typeIn(page: Page, name: string, text: string): Promise<void> {
+  const field = await page.waitForSelector(`input[name="${name}"]`);
+  await field?.focus();
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
 }
 
 /** The words of a part of the page. */
@@ -113,20 +146,34 @@ export async function violations(page: Page): Promise<string[]> {
   });
 }
 
+/** Where an element stands once it stands still: what is drawn beside it may still be coming, and move it. */
+async function standingBox(page: Page, selector: string): Promise<BoundingBox> {
+  let before = '';
+  for (let look = 0; look < 60; look++) {
+    const box = await (await page.waitForSelector(selector))?.boundingBox();
+    const now = JSON.stringify(box);
+    if (box && now === before) return box;
+    before = now;
+    await new Promise((r) => setTimeout(r, 100));
+  }
+  throw new Error(`nothing stands still at ${selector}`);
+}
+
+/** Takes an element and pulls it so far, still held. Gives where the hand is. */
 export async function dragBy(
   page: Page,
   selector: string,
   dx: number,
   dy: number,
   from: { x: number; y: number } = { x: 0.5, y: 0.25 },
-): Promise<void> {
-  const box = await (await page.waitForSelector(selector))?.boundingBox();
-  if (!box) throw new Error(`nothing to drag at ${selector}`);
+): Promise<{ x: number; y: number }> {
+  const box = await standingBox(page, selector);
   const [x, y] = [box.x + box.width * from.x, box.y + box.height * from.y];
   await page.mouse.move(x, y);
   await page.mouse.down();
   await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 6 });
   await page.mouse.move(x + dx, y + dy, { steps: 6 });
+  return { x: x + dx, y: y + dy };
 }
 
 export interface KeptWall {
@@ -149,6 +196,14 @@ export const kept = (page: Page): Promise<unknown> =>
   page.waitForFunction(() =>
     document.querySelector('header [role="status"]')?.textContent?.startsWith('Kept'),
   );
+
+/** Begins a job from the yard as one of the walls there are to begin with. */
+export async function beginJob(page: Page, what = 'garden'): Promise<void> {
+  await press(page, 'Begin a job');
+  const card = await page.waitForSelector(`[data-begin="${what}"]`);
+  await card?.click();
+  await page.waitForSelector('[aria-label="The wall says"]');
+}
 
 /** A job of its own, put in the yard and opened at a stage. */
 export async function openJob(

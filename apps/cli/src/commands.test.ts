@@ -35,7 +35,7 @@ test('check: a sound file is 0 and silent; faults are 1 and a line each', () => 
   );
   expect(bad.code).toBe(1);
   expect(bad.out.trim().split('\n')).toEqual([
-    '/x: wanted one of format, version, name, show, profile, units, site, assumed, rules, weights, walls, got an unknown key',
+    '/x: wanted one of format, version, name, show, profile, units, mixes, mud, crew, weather, site, assumed, rules, weights, walls, got an unknown key',
     '/show: wanted one of ft-in, mm, got "yards"',
   ]);
 });
@@ -71,7 +71,7 @@ test('plan --json prints the plan and nothing else, in the contract’s shape', 
     expect.arrayContaining(['id', 'courses', 'rows', 'units', 'bars', 'cells', 'findings', 'choices']),
   );
   expect(Object.keys(p.tally)).toEqual([
-    ...['units', 'mortar', 'grout', 'concrete', 'steel'],
+    ...['units', 'mortar', 'grout', 'concrete', 'materials', 'steel'],
     ...['ties', 'dpc', 'trays', 'weeps'],
   ]);
   // Uprights have a place along the run, bars along the wall a course instead.

@@ -1,5 +1,5 @@
 import { renameSync, rmSync, writeFileSync } from 'node:fs';
-import { sayFault } from '@even-tally/core';
+import { PAPER_SIZES, sayFault, type PaperSize } from '@even-tally/core';
 import { EXPORTS, exportNamed } from '@even-tally/exports';
 import { createWords, languageOf } from '@even-tally/words';
 import { called, complain, readJobFile, readRecordFile } from './reading.js';
@@ -17,9 +17,11 @@ function write(file: string, bytes: Uint8Array): string | null {
   }
 }
 
-/** `export FILE --as KIND [--wall ID] [--record RECORD] -o OUT`: exit 0 with the file written, 1 for a bad file, 2 for a wrong call. */
+const isPaper = (name: string): name is PaperSize => Object.keys(PAPER_SIZES).includes(name);
+
+/** `export FILE --as KIND [--wall ID] [--record RECORD] [--paper a4|a3|letter|tabloid] -o OUT`: exit 0 with the file written, 1 for a bad file, 2 for a wrong call. */
 export async function exportFile(args: string[]): Promise<number> {
-  const call = called(args, [], ['--as', '--wall', '--record', '-o']);
+  const call = called(args, [], ['--as', '--wall', '--record', '--paper', '-o']);
   if (typeof call === 'string') return (complain([call]), 2);
   const [as, out] = [call.given.get('--as'), call.given.get('-o')];
   if (as === undefined || out === undefined)
@@ -27,6 +29,9 @@ export async function exportFile(args: string[]): Promise<number> {
   const kind = exportNamed(as);
   if (!kind)
     return (complain([`--as: wanted one of ${EXPORTS.map((e) => e.kind).join(', ')}; got "${as}".`]), 2);
+  const paper = call.given.get('--paper');
+  if (paper !== undefined && !isPaper(paper))
+    return (complain([`--paper: wanted one of ${Object.keys(PAPER_SIZES).join(', ')}; got "${paper}".`]), 2);
   const read = readJobFile(call.file);
   if (!read.ok) return (complain(read.faults.map(sayFault)), 1);
   const recordFile = call.given.get('--record');
@@ -45,6 +50,7 @@ export async function exportFile(args: string[]): Promise<number> {
     wall,
     run: null,
     show: job.show,
+    paper: paper ?? null,
     say: createWords(languageOf(job.profile), job.show).say,
     now: new Date().toISOString(),
   });

@@ -1,6 +1,7 @@
 import { bench } from './bench.js';
 import { check, plan } from './commands.js';
 import { exportFile } from './exportFile.js';
+import { mud } from './mud.js';
 import { say } from './say.js';
 
 const COMMANDS: Record<string, (args: string[]) => number | Promise<number>> = {
@@ -8,6 +9,7 @@ const COMMANDS: Record<string, (args: string[]) => number | Promise<number>> = {
   plan,
   bench,
   say,
+  mud,
   export: exportFile,
 };
 
@@ -20,7 +22,7 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
 const [name = '', ...args] = process.argv.slice(2);
 const command = COMMANDS[name];
 if (!command) {
-  process.stderr.write(`Wanted check, plan, say, export or bench, got "${name}".\n`);
+  process.stderr.write(`Wanted check, plan, say, mud, export or bench, got "${name}".\n`);
   process.exitCode = 2;
 } else {
   process.exitCode = await command(args);

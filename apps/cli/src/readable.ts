@@ -1,6 +1,8 @@
 import {
   KINDS,
   kindNamed,
+  materialName,
+  mixName,
   orderOf,
   STAGES,
   carried,
@@ -61,10 +63,36 @@ function wallText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
     `  ${say(PLAN_TEXT.pieces).padEnd(24)}${pad(String(p.tally.total), 8)}`,
     ...order,
     `  ${say(PLAN_TEXT.mortar({ ...mortar, packs: packsOf(mortar.used, pack), pack: pack.name }))}`,
+    ...batchesText(p, say),
     ...steelText(p, show, say),
     ...findings,
   ];
 }
+
+/** A line for each mix of the wall: its batch in whole measures, what it makes and lays, and how many of them. */
+const batchesText = (p: WallPlan, say: Say): string[] =>
+  p.mud.mixes.flatMap(({ mix, batch, lays, full, last }) =>
+    batch
+      ? [
+          `  ${say(
+            PLAN_TEXT.batch({
+              mix: mixName(mix, p.mud.settings.basis),
+              measures: batch.measures.map((m) =>
+                PLAN_TEXT.measure({
+                  count: m.count,
+                  measure: p.mud.settings.measure.name,
+                  of: materialName(m.of),
+                }),
+              ),
+              makes: batch.volume,
+              lays,
+              full: full + (last ? 1 : 0),
+              last: last ? 'yes' : 'no',
+            }),
+          )}`,
+        ]
+      : [],
+  );
 
 const sayFigure = (value: number, quantity: Quantity, show: JobDocument['show']): string =>
   quantity === 'volume'

@@ -34,6 +34,9 @@ function textOf(file: string, what: string, most: number): Read<string> {
   }
 }
 
+/** A day is a page: one of a megabyte is something else. */
+export const readDayText = (file: string): Read<string> => textOf(file, 'a file of a day', 1024 * 1024);
+
 export function readJobFile(file: string): Read<Job> {
   const text = textOf(file, 'a job file', LIMITS.bytes);
   if (!text.ok) return text;

@@ -10,6 +10,7 @@ import { RecordsModule } from './records/records.module.js';
 import { SETTINGS, type Settings } from './settings.js';
 import { ThrottleModule } from './throttle/throttle.service.js';
 import { WorkersModule } from './workers/workers.module.js';
+import { UnitsModule } from './units/units.module.js';
 import { YardsModule } from './yards/yards.module.js';
 
 const watched = ({ logLevel }: Settings): boolean => ['debug', 'trace'].includes(logLevel);
@@ -48,6 +49,7 @@ export class AppModule {
         JobsModule,
         RecordsModule,
         ExportsModule,
+        UnitsModule,
         YardsModule,
         HealthModule,
       ],

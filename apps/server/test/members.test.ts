@@ -92,8 +92,17 @@ const CALLS: [string, string, Role, (id: string) => object | undefined][] = [
   ['get', '/api/jobs/:job/file', 'reads', () => undefined],
   ['get', '/api/jobs/:job/versions', 'reads', () => undefined],
   ['get', '/api/jobs/:job/record', 'reads', () => undefined],
+  ['get', '/api/jobs/:none/record/events', 'reads', () => undefined],
   ['get', '/api/jobs/:job/exports/csv:tape?wall=n', 'reads', () => undefined],
   ['get', '/api/members', 'reads', () => undefined],
+  ['get', '/api/yard/units', 'reads', () => undefined],
+  [
+    'put',
+    '/api/yard/units',
+    'plans',
+    () => ({ id: 'salvaged', actual: { length: 220, height: 70, width: 105 } }),
+  ],
+  ['delete', '/api/yard/units/none', 'plans', () => undefined],
   [
     'post',
     '/api/jobs/:job/record',

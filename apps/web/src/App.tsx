@@ -10,6 +10,7 @@ import { Stumble } from './ui/Stumble';
 import { Waiting } from './ui/Waiting';
 
 const Yard = lazy(() => import('./yard/Yard').then((m) => ({ default: m.Yard })));
+const Begin = lazy(() => import('./yard/Begin').then((m) => ({ default: m.Begin })));
 const Crew = lazy(() => import('./yard/Crew').then((m) => ({ default: m.Crew })));
 const Account = lazy(() => import('./yard/Account').then((m) => ({ default: m.Account })));
 const Join = lazy(() => import('./door/Join').then((m) => ({ default: m.Join })));
@@ -43,6 +44,7 @@ const router = createBrowserRouter([
     errorElement: <Stumble />,
     children: [
       { path: '/yard', element: <Yard /> },
+      { path: '/yard/new', element: <Begin /> },
       { path: '/crew', element: <Crew /> },
       { path: '/account', element: <Account /> },
       { path: '/jobs/:jobId/:wallId/:run/:stage', element: <Bench /> },

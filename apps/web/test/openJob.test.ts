@@ -35,7 +35,7 @@ const server = {
 };
 
 const answer = (status: number, body: unknown): Response =>
-  ({ ok: status < 400, status, json: () => Promise.resolve(body) }) as Response;
+  ({ ok: status < 400, status, headers: new Headers(), json: () => Promise.resolve(body) }) as Response;
 const kept = (): object => ({
   id: 'j',
   revision: server.revision,

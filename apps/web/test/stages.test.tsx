@@ -17,23 +17,23 @@ test('a stage that does not exist yet hangs on the line, has a key and opens its
     </MemoryRouter>,
   );
   const link = screen.getByRole('link', { name: 'Scaffold' });
-  expect(link.getAttribute('href')).toBe('/jobs/j/w/0/mud');
+  expect(link.getAttribute('href')).toBe('/jobs/j/w/0/days');
   const went: string[] = [];
   const key = stageKeys(stages).at(-1);
   key?.act({ stem: '/s', go: (to: string) => went.push(to) } as never, {} as never);
   expect([key?.keys, createWords('en-uk', 'mm').say(key?.says ?? ''), went]).toEqual([
     String(stages.length),
     'stage: Scaffold',
-    ['/s/mud'],
+    ['/s/days'],
   ]);
-  const at = stageNamed('mud', stages);
+  const at = stageNamed('days', stages);
   if (!at) throw new Error('no stage');
   render(<at.Panel {...({} as PanelProps)} />);
   expect(screen.getByText('Boards')).toBeTruthy();
 });
 
 test('without its line in the registry it is not there', () => {
-  expect(stageNamed('mud')).toBeUndefined();
+  expect(stageNamed('days')).toBeUndefined();
 });
 
 test('the stages of the bench are the product’s, in the order of the work', () => {

@@ -1,4 +1,4 @@
-import type { Job, Page, RecordEntry, Said, Say, Show } from '@even-tally/core';
+import type { Job, Page, PaperSize, RecordEntry, Said, Say, Show } from '@even-tally/core';
 
 /** What an export is made from. Walls and runs by their places in the document; null for all there are. */
 export interface ExportAsk {
@@ -7,6 +7,8 @@ export interface ExportAsk {
   wall: number | null;
   run: number | null;
   show: Show;
+  /** What it is printed on; null or left out, as the measure goes. */
+  paper?: PaperSize | null;
   /** What puts findings into words. */
   say: Say;
   /** When it is made, ISO 8601: some formats say it, and nothing here looks at a clock. */

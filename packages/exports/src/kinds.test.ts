@@ -4,13 +4,13 @@ import Papa from 'papaparse';
 import { EXPORTS, exportLines, exportNamed } from './kinds.js';
 import { allotments, asked, boatClub, planned, textOf } from './test/jobs.js';
 
-const SHEETS = ['elevation', 'plan', 'pole', 'tape', 'starters', 'bars', 'lifts', 'holds'];
+const SHEETS = ['elevation', 'plan', 'pole', 'tape', 'starters', 'bars', 'lifts', 'holds', 'mixer'];
 
 test('every kind the format promises is there once', () => {
   const kinds = EXPORTS.map((e) => e.kind);
   expect(new Set(kinds).size).toBe(kinds.length);
   const promised = [
-    ...['job', 'record', 'csv:tally', 'csv:bars', 'csv:holds', 'dxf', 'ifc'],
+    ...['job', 'record', 'csv:tally', 'csv:bars', 'csv:holds', 'dxf', 'ifc', 'ics'],
     ...['svg', 'png', 'pdf'].flatMap((form) => SHEETS.map((s) => `${form}:${s}`)),
   ];
   expect(kinds).toEqual(expect.arrayContaining(promised));

@@ -10,6 +10,7 @@ import {
   SHEET,
   SHEETS,
   tallyRows,
+  titledPages,
   type CsvRow,
   type Page,
   type Said,
@@ -18,6 +19,7 @@ import {
 import type { Export, ExportAsk, ExportLine } from './ask.js';
 import { toCsv } from './csv.js';
 import { jobDxf } from './dxf/jobDxf.js';
+import { alarmsIcs } from './ics/alarms.js';
 import { jobIfc } from './ifc/jobIfc.js';
 
 const json = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`;
@@ -49,7 +51,7 @@ function sheets<T>(sheet: SheetKind, ask: ExportAsk, make: (wall: number, run: n
 }
 
 const pagesOf = (sheet: SheetKind, ask: ExportAsk): Page[] =>
-  sheets(sheet, ask, (wall, run) => sheet.pages({ ...ask, wall, run }));
+  titledPages(sheet, { ...ask, wall: 0, run: 0 }, placesFor(sheet, ask.job, ask.wall, ask.run), ask.done);
 
 /** Rows of one wall after another, an empty one between. */
 const rowsOf = (sheet: SheetKind, ask: ExportAsk): CsvRow[] =>
@@ -117,6 +119,16 @@ export const EXPORTS: readonly Export[] = [
   ...SHEETS.map((s) => drawn(s, 'pdf', 'application/pdf')),
   whole('dxf', SHEET['saved-as']({ sheet: SHEET.drawing(), form: 'DXF' }), 'dxf', 'image/vnd.dxf', jobDxf),
   whole('ifc', SHEET['saved-as']({ sheet: SHEET.model(), form: 'IFC' }), 'ifc', 'application/x-step', jobIfc),
+  {
+    ...whole(
+      'ics',
+      SHEET['saved-as']({ sheet: SHEET.alarms(), form: 'ICS' }),
+      'ics',
+      'text/calendar',
+      alarmsIcs,
+    ),
+    recorded: true,
+  },
 ];
 
 export const exportNamed = (kind: string): Export | undefined => EXPORTS.find((e) => e.kind === kind);

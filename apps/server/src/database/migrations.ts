@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { keeping } from './migrations/0004-keeping.js';
+import { yardUnits } from './migrations/0005-yard-units.js';
 
 interface Migration {
   name: string;
@@ -92,7 +93,7 @@ const recordMembers: Migration = {
 
 /** Migrations in code, so that they run alike from the build and under tests. */
 export const migrations: Knex.MigrationSource<Migration> = {
-  getMigrations: () => Promise.resolve([first, records, recordMembers, keeping]),
+  getMigrations: () => Promise.resolve([first, records, recordMembers, keeping, yardUnits]),
   getMigrationName: (m) => m.name,
   getMigration: (m) => Promise.resolve(m),
 };

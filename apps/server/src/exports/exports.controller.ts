@@ -32,7 +32,7 @@ export class ExportsController {
     @CurrentVisitor() visitor: Visitor,
     @JobId() id: string,
     @Param('kind') kind: string,
-    @Query() { wall, run, show, words }: Exporting,
+    @Query() { wall, run, show, words, paper }: Exporting,
     @Leaves() leaves: AbortSignal,
   ): Promise<StreamableFile> {
     const found = exportNamed(kind);
@@ -47,6 +47,7 @@ export class ExportsController {
       wall: wall ?? null,
       run: run ?? null,
       show: show ?? null,
+      paper: paper ?? null,
       words: words ?? null,
       record,
       now,

@@ -1,6 +1,6 @@
 import { Type } from 'class-transformer';
 import { IsIn, IsInt, IsOptional, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
-import type { Show } from '@even-tally/core';
+import { PAPER_SIZES, type PaperSize, type Show } from '@even-tally/core';
 import { SPOKEN, type Language } from '@even-tally/words';
 
 export class Exporting {
@@ -22,6 +22,11 @@ export class Exporting {
   @IsOptional()
   @IsIn(['ft-in', 'mm'])
   show?: Show;
+
+  /** What it is printed on; left out, Letter with feet and inches, A4 with millimetres. */
+  @IsOptional()
+  @IsIn(Object.keys(PAPER_SIZES))
+  paper?: PaperSize;
 
   /** What findings are said in; left out, as the trade of the job’s profile says them. */
   @IsOptional()

@@ -1,4 +1,4 @@
-import { setOutWall, type Job, type RecordEntry, type Show } from '@even-tally/core';
+import { setOutWall, type Job, type PaperSize, type RecordEntry, type Show } from '@even-tally/core';
 import { exportNamed } from '@even-tally/exports';
 import { exportBytes } from '@even-tally/exports/node';
 import { createWords, languageOf, type Language } from '@even-tally/words';
@@ -11,6 +11,7 @@ export interface Taking {
   wall: string | null;
   run: number | null;
   show: Show | null;
+  paper: PaperSize | null;
   /** Null: as the job’s profile speaks. */
   words: Language | null;
   record: RecordEntry[];
@@ -19,12 +20,12 @@ export interface Taking {
 
 /** An export as the bytes of its file, or null where the job has no such wall or the wall no such run. */
 export async function takeAway(asked: Taking): Promise<Uint8Array | null> {
-  const { document, run, record, now } = asked;
+  const { document, run, record, now, paper } = asked;
   const show = asked.show ?? document.show;
   const { say } = createWords(asked.words ?? languageOf(document.profile), show);
   const kind = exportNamed(asked.kind);
   const wall = asked.wall === null ? null : document.walls.findIndex((w) => w.id === asked.wall);
   if (!kind || wall === -1) return null;
   if (wall !== null && run !== null && !setOutWall(document, wall).runs[run]) return null;
-  return exportBytes(kind, { job: document, record, wall, run, show, say, now });
+  return exportBytes(kind, { job: document, record, wall, run, show, paper, say, now });
 }

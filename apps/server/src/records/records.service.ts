@@ -18,10 +18,13 @@ import { DATABASE } from '../database/database.module.js';
 import { Refusal } from '../errors/refusal.js';
 import { JobsService } from '../jobs/jobs.service.js';
 import { roomForEntry } from '../jobs/quota.js';
+import { noticeOf } from './notices.js';
 import { Workers } from '../workers/workers.module.js';
 
 interface RecordRow {
   id: string;
+  /** In the order rows came in. */
+  place: string;
   job_id: string;
   at: Date;
   member: string | null;
@@ -57,6 +60,16 @@ export class RecordsService {
   async list(yardId: string, jobId: string): Promise<RecordEntry[]> {
     await this.jobs.exists(yardId, jobId);
     return (await this.of(this.db, yardId, jobId)).map(answer);
+  }
+
+  /** How far a job’s record has come: its last row’s place; 0 where it has none. */
+  async place(yardId: string, jobId: string): Promise<number> {
+    await this.jobs.exists(yardId, jobId);
+    const row = await this.db('records')
+      .where({ yard_id: yardId, job_id: jobId })
+      .max<{ last: string | null }>({ last: 'place' })
+      .first();
+    return Number(row?.last ?? 0);
   }
 
   /**
@@ -147,6 +160,7 @@ export class RecordsService {
       .ignore()
       .returning('*');
     if (!row) throw new Refusal(409, { says: SERVER.idInUse });
+    await noticeOf(trx, jobId, Number(row.place));
     return answer(row);
   }
 

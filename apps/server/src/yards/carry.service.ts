@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { RecordEntry } from '@even-tally/core';
+import { checkUnit, sayFault, type OwnUnit, type RecordEntry } from '@even-tally/core';
 import type { Knex } from 'knex';
 import type { Visitor } from '../accounts/session.js';
 import { DATABASE } from '../database/database.module.js';
@@ -8,6 +8,7 @@ import { MOST_BYTES, MOST_ENTRIES, MOST_JOBS } from '../jobs/quota.js';
 import { RecordsService } from '../records/records.service.js';
 import type { Carried } from '../workers/carried.js';
 import { Workers } from '../workers/workers.module.js';
+import { UnitsService } from '../units/units.service.js';
 import { linesOf } from './lines.js';
 
 /** A job of 5 MB with a full record. */
@@ -22,12 +23,15 @@ export class CarryService {
     @Inject(DATABASE) private readonly db: Knex,
     private readonly records: RecordsService,
     private readonly workers: Workers,
+    private readonly units: UnitsService,
   ) {}
 
   /** The file's lines. A job is read with its record as it is met; what is thrown away for good is in none. */
   async *out(yardId: string): AsyncGenerator<string> {
     const yard = await this.db('yards').where({ id: yardId }).first<{ name: string }>('name');
-    yield `${JSON.stringify({ format: 'even-tally/yard', version: 1, name: yard.name })}\n`;
+    const units = await this.units.list(yardId);
+    const own = units.length > 0 ? { units } : {};
+    yield `${JSON.stringify({ format: 'even-tally/yard', version: 1, name: yard.name, ...own })}\n`;
     const ids = await this.db('jobs')
       .where({ yard_id: yardId })
       .whereNull('deleted_at')
@@ -62,7 +66,7 @@ export class CarryService {
         for await (const text of linesOf(stream, MOST_LINE)) {
           line += 1;
           if (line === 1) {
-            refuseHead(text);
+            await this.units.keep(visitor.yardId, unitsOf(text), trx);
             continue;
           }
           if (text.trim() === '') continue;
@@ -86,7 +90,7 @@ export class CarryService {
           });
         throw error;
       }
-      if (line === 0) refuseHead('');
+      if (line === 0) unitsOf('');
       return { jobs, entries };
     });
   }
@@ -125,8 +129,9 @@ export class CarryService {
   }
 }
 
-function refuseHead(text: string): void {
-  let head: { format?: unknown; version?: unknown } = {};
+/** What the first line of a yard's file says: the yard's own units. Refused where it is no such line. */
+function unitsOf(text: string): OwnUnit[] {
+  let head: { format?: unknown; version?: unknown; units?: unknown } = {};
   try {
     head = (JSON.parse(text) ?? {}) as typeof head;
   } catch {
@@ -136,6 +141,15 @@ function refuseHead(text: string): void {
     throw new Refusal(400, {
       says: 'Line 1: wanted a file of a yard, version 1, got something else. Nothing was changed.',
     });
+  const units: unknown[] = Array.isArray(head.units) ? head.units : [];
+  return units.map((one, i) => {
+    const checked = checkUnit(one);
+    if (checked.ok) return checked.unit;
+    const [fault] = checked.faults;
+    throw new Refusal(400, {
+      says: `Line 1, unit ${i + 1}: ${fault ? sayFault(fault) : 'unsound'}. Nothing was changed.`,
+    });
+  });
 }
 
 function refuseTooMuch(held: { jobs: number; bytes: number }, job: Job, line: number): void {

@@ -6,6 +6,7 @@ import type { PanelProps } from '../stages/panel';
 import { stageNamed } from '../stages/registry';
 import { JobContext, useJob, useOpenJob } from '../state/job';
 import { createOpenJob } from '../state/openJob';
+import { openRecord, watchRecord } from '../state/record';
 import { useShown } from '../state/shown';
 import { look, useViewing } from '../state/view';
 import { useTell } from '../state/words';
@@ -46,6 +47,10 @@ function OpenBench({ jobId }: { jobId: string }): ReactNode {
     void handle.open(jobId);
     return handle.close;
   }, [handle, jobId]);
+  useEffect(() => {
+    void openRecord(jobId);
+    return watchRecord(jobId);
+  }, [jobId]);
   return (
     <JobContext value={handle}>
       <Sheet />

@@ -6,7 +6,10 @@ import { useViewing, type PaperKind } from '../state/view';
 import type { Planner } from '../workers/planner';
 import { KeyPlan } from './KeyPlan';
 import { CoursePaper } from './papers/CoursePaper';
+import { MudPaper } from './papers/MudPaper';
 import { PlanPaper } from './papers/PlanPaper';
+import { PolePaper } from './papers/PolePaper';
+import { SectionPaper } from './papers/SectionPaper';
 import { UnfoldedPaper } from './papers/UnfoldedPaper';
 import { WallPaper } from './papers/WallPaper';
 import type { PaperProps } from './papers/paper';
@@ -15,8 +18,11 @@ import type { PaperProps } from './papers/paper';
 const PAPERS: Record<PaperKind, (props: PaperProps) => ReactNode> = {
   wall: WallPaper,
   plan: PlanPaper,
+  pole: PolePaper,
+  section: SectionPaper,
   course: CoursePaper,
   unfolded: UnfoldedPaper,
+  mud: MudPaper,
 };
 
 export const Drawing = memo(DrawnSheet);
@@ -38,11 +44,12 @@ function DrawnSheet({ wallId, ...rest }: Asked): ReactNode {
 
 function Sheet(props: Omit<Asked, 'wallId'> & { view: BenchView }): ReactNode {
   const kind = useViewing((s) => s.paper) ?? stageNamed(props.stage)?.paper ?? 'wall';
+  const drawing = useViewing((s) => s.drawing !== null) && kind === 'plan';
   const Paper = PAPERS[kind];
   return (
     <div className="relative flex min-h-0 min-w-0 grow">
       <Paper key={kind} {...props} />
-      <KeyPlan {...props} />
+      {!drawing && kind !== 'mud' && <KeyPlan {...props} />}
     </div>
   );
 }

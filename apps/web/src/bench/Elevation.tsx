@@ -51,14 +51,19 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
   const tell = useTell();
   const canvas = useRef<HTMLCanvasElement>(null);
   const live = useViewing((s) => s.course);
+  const drawer = useViewing((s) => s.drawer);
   const inks = useInks();
+  const lit = useViewing((s) => s.row?.spots.some((spot) => spot.run === view.run) ?? false);
+  // Steel is looked at through the units, and what a line speaks of among them.
+  const quiet = stage === 'steel' || lit;
   useEffect(() => {
     if (canvas.current)
       paintElevation(canvas.current, view.elevation, layout, {
         inks,
+        quiet,
         lengths: (mm) => plainLength(mm, show),
       });
-  }, [view, layout, inks, show]);
+  }, [view, layout, inks, show, quiet]);
   const y = (mm: number): number => layout.base - mm * layout.scale;
   const course = view.courses[live - 1];
   const summary = tell(
@@ -89,7 +94,14 @@ function DrawnElevation({ stage, ...props }: Props & { stage: StageName }): Reac
           const mm = (layout.base - (e.clientY - box.top)) / layout.scale;
           const hit = view.courses.find((c) => mm >= c.bottom && mm < c.top);
           const along = (e.clientX - box.left - layout.left) / layout.scale;
-          if (hit) look({ course: hit.number, piece: pieceIn(view, hit.number, along) ? along : null });
+          if (!hit) return;
+          look({
+            course: hit.number,
+            piece: pieceIn(view, hit.number, along) ? along : null,
+            pressed: { run: view.run, x: along, y: mm },
+            // In the tally a unit shows the line it is counted in.
+            ...(stage === 'tally' && drawer === null ? { drawer: 'tally' } : {}),
+          });
         }}
       >
         <Of {...props} roles={SHORT} />

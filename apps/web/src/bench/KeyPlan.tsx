@@ -11,12 +11,15 @@ interface Props {
   view: BenchView;
   stage: StageName;
   stem: string;
+  /** Among what the paper says, and not over its corner. */
+  among?: true;
 }
 
 const [WIDE, HIGH] = [132, 96];
+const TURN = 'min-h-6 grow px-2 py-[2px] text-center text-small font-semibold text-chalk hover:bg-chalk-pale';
 
 /** The job's walls from above in the paper's corner: press a wall, or a run of the one that is up, to stand before it. */
-export function KeyPlan({ job, view, stage, stem }: Props): ReactNode {
+export function KeyPlan({ job, view, stage, stem, among }: Props): ReactNode {
   const tell = useTell();
   const navigate = useNavigate();
   const base = stem.slice(0, stem.lastIndexOf('/'));
@@ -45,7 +48,7 @@ export function KeyPlan({ job, view, stage, stem }: Props): ReactNode {
   return (
     <nav
       aria-label={tell(PAPER.keyPlan)}
-      className="no-print absolute bottom-2 left-2 z-10 border border-rule bg-sheet max-[699px]:hidden"
+      className={`no-print border border-rule bg-sheet max-[699px]:hidden ${among ? 'mt-4 w-fit' : 'absolute bottom-2 left-2 z-10'}`}
     >
       <Fitted
         draws={(px) => siteShapes(walls, view.wall.index, px).filter((s) => s.type !== 'text')}
@@ -96,14 +99,16 @@ export function KeyPlan({ job, view, stage, stem }: Props): ReactNode {
           </>
         )}
       </Fitted>
-      {view.runs.length > 1 && (
-        <button
-          className="block min-h-6 w-full px-2 py-[2px] text-center text-small font-semibold text-chalk hover:bg-chalk-pale"
-          onClick={() => look({ paper: 'unfolded' })}
-        >
-          {tell(PAPER.unfold)}
+      <div className="flex divide-x divide-rule border-t border-rule">
+        {view.runs.length > 1 && (
+          <button className={TURN} onClick={() => look({ paper: 'unfolded' })}>
+            {tell(PAPER.unfold)}
+          </button>
+        )}
+        <button className={TURN} onClick={() => look({ paper: 'section' })}>
+          {tell(PAPER.cutThrough)}
         </button>
-      )}
+      </div>
     </nav>
   );
 }

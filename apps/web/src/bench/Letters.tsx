@@ -1,4 +1,12 @@
-import { THEME, type BenchView, type SceneShape, type Show } from '@even-tally/core';
+import {
+  lettersBeside,
+  THEME,
+  type BenchView,
+  type LetterBox,
+  type LetterPlace,
+  type SceneShape,
+  type StageName,
+} from '@even-tally/core';
 import { BENCH } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useInks } from '../state/scheme';
@@ -8,23 +16,60 @@ import type { Layout } from './layout';
 
 interface Props {
   view: BenchView;
-  layout: Layout;
-  show: Show;
+  layout: Pick<Layout, 'width' | 'left' | 'base' | 'scale'>;
+  /** Those of one stage alone, beside what it shows: in a column there, px. */
+  stage?: StageName;
+  column?: number;
 }
 
 type Letter = Extract<SceneShape, { type: 'mark' }>;
 
-/** Letters in the order they stand, those that would lie on one another set apart sideways. */
-function lettersOf({ view, layout }: Props): { mark: Letter; x: number; y: number }[] {
-  const placed: { mark: Letter; x: number; y: number }[] = [];
-  for (const s of view.elevation.shapes) {
-    if (s.type !== 'mark' || s.text === undefined) continue;
-    let x = Math.min(layout.width - 16, Math.max(16, layout.left + s.x * layout.scale));
-    const y = layout.base - s.y * layout.scale;
-    while (placed.some((p) => Math.abs(p.x - x) < 27 && Math.abs(p.y - y) < 27)) x += 28;
-    placed.push({ mark: s, x, y });
-  }
-  return placed;
+interface Stood extends LetterPlace {
+  mark: Letter;
+  /** What it speaks of. */
+  of: LetterPlace;
+}
+
+/** A name in an opening: so wide a letter, and so far over and under its middle, px. */
+const NAME = { letter: 7.6, up: 20, down: 24 };
+
+/** What letters keep off: the names and sizes that stand in openings. */
+function namesOn({ view, layout }: Props): LetterBox[] {
+  return view.openings
+    .filter((o) => o.run === view.run)
+    .map((o) => {
+      const x = layout.left + ((o.from + o.to) / 2) * layout.scale;
+      const y = layout.base - ((o.sill + o.head) / 2) * layout.scale;
+      const half = (Math.max(o.name.length, 8) * NAME.letter) / 2;
+      return { left: x - half, right: x + half, top: y - NAME.up, foot: y + NAME.down };
+    });
+}
+
+/** Letters in the order they stand: beside their places, or in a column at their heights. */
+function lettersOf(props: Props): Stood[] {
+  const { view, layout, stage, column } = props;
+  const marks = view.elevation.shapes.filter(
+    (s): s is Letter =>
+      s.type === 'mark' &&
+      s.text !== undefined &&
+      (!stage || view.says.find((l) => l.letter === s.text)?.finding.stage === stage),
+  );
+  const places = marks.map((s) => ({
+    x: column ?? layout.left + s.x * layout.scale,
+    y: layout.base - s.y * layout.scale,
+  }));
+  const at =
+    column === undefined
+      ? lettersBeside(places, {
+          clear: namesOn(props),
+          within: { left: 0, right: layout.width, top: 0, foot: Infinity },
+        })
+      : places;
+  return marks.map((mark, i) => ({
+    mark,
+    of: places[i] as LetterPlace,
+    ...(at[i] as LetterPlace),
+  }));
 }
 
 /** Findings as chalk letters, each to be pressed. */
@@ -32,7 +77,7 @@ export function Letters(props: Props): ReactNode {
   const tell = useTell();
   const inks = useInks();
   const chosen = useViewing((s) => s.letter);
-  return lettersOf(props).map(({ mark, x, y }) => {
+  return lettersOf(props).map(({ mark, x, y, of }) => {
     const letter = tell(mark.text ?? '');
     const theme = THEME[mark.role] ?? {};
     const ink = inks[theme.ink ?? 'ink'];
@@ -47,6 +92,12 @@ export function Letters(props: Props): ReactNode {
         onClick={() => look({ letter })}
         onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && look({ letter })}
       >
+        {props.column === undefined && (
+          <>
+            <line x2={of.x - x} y2={of.y - y} stroke={ink} strokeWidth="1.6" />
+            <circle cx={of.x - x} cy={of.y - y} r="3.2" fill={ink} stroke={inks.sheet} strokeWidth="1" />
+          </>
+        )}
         <path
           d={theme.glyph}
           fill={chosen === letter ? inks.tape : inks.sheet}

@@ -1,93 +1,22 @@
-import { INCH, millimetres, poleShapes, writeLength, type BenchView, type Show } from '@even-tally/core';
+import { poleShapes, type BenchView, type PoleOf, type Show } from '@even-tally/core';
 import { BENCH } from '@even-tally/words';
-import { memo, useMemo, useRef, type PointerEvent, type ReactNode } from 'react';
-import { useInks } from '../state/scheme';
+import { memo, useMemo, type PointerEvent, type ReactNode } from 'react';
 import { look, useViewing } from '../state/view';
 import { useTell } from '../state/words';
+import { FlagMark, spacedFlags } from './FlagMark';
 import { Shapes } from './Shapes';
 import type { Layout } from './layout';
-import { heightEdit, type Flag } from './poleEdits';
-import { useGrip } from './useGrip';
 
 const WIDTH = 192;
 const POLE = 96;
 const STAFF = 28;
-
-/** Heights that would lie on one another are pushed apart, bottom up. */
-function spaced(flags: readonly Flag[], y: (mm: number) => number): { flag: Flag; y: number }[] {
-  const list = flags.map((flag) => ({ flag, y: y(flag.at) })).sort((a, b) => b.y - a.y);
-  let last = Infinity;
-  return list.map((f) => {
-    last = Math.min(f.y, last - 25);
-    return { flag: f.flag, y: last };
-  });
-}
+/** Flags stand so far from one another, px. */
+const APART = 25;
 
 interface Props {
   view: BenchView;
   layout: Layout;
   show: Show;
-}
-
-/** How near, in pixels, a dragged height must come to a mark to settle on it. */
-const REACH = 7;
-
-/** A fixed height: dragged up and down the pole, or nudged by the arrow keys. */
-function FlagMark({ flag, y, ...props }: Props & { flag: Flag; y: number }): ReactNode {
-  const inks = useInks();
-  const { layout, show, view } = props;
-  const tell = useTell();
-  const ref = useRef<SVGGElement>(null);
-  const nudge = useGrip(ref, {
-    now: { view, layout, show, flag },
-    dragged: (from, _dx, dy) => {
-      const { scale } = from.layout;
-      return heightEdit(from.view, from.flag, from.flag.at - dy / scale, REACH / scale, from.show);
-    },
-    nudged: (is, way, event) => {
-      if (way.y === 0) return null;
-      const by = event.shiftKey ? is.view.wall.pitch : is.show === 'mm' ? 1 : INCH / 8;
-      const to = Math.round(Math.max(0, is.flag.at + way.y * by) * 1000) / 1000;
-      const value = writeLength(millimetres(to), is.show);
-      return is.flag.paths.map((path) => ({ op: 'replace', path, value }));
-    },
-  });
-  const name = tell(flag.name);
-  const at = layout.base - flag.at * layout.scale;
-  const edge = POLE + STAFF;
-  return (
-    <g
-      ref={ref}
-      role="button"
-      tabIndex={0}
-      data-height={name}
-      className="cursor-ns-resize touch-none"
-      aria-label={tell(
-        BENCH.flagSays({
-          name,
-          at: flag.at,
-          must: flag.must ? 'must' : 'may',
-          on: flag.onMark ? 'on' : 'off',
-        }),
-      )}
-      onKeyDown={nudge}
-    >
-      <title>{name}</title>
-      <path
-        d={`M${edge} ${at} L${edge + 8} ${y - 12} H${WIDTH - 2} V${y + 12} H${edge + 8} Z`}
-        fill={flag.onMark ? 'var(--color-chalk-pale)' : 'var(--color-fault-pale)'}
-        stroke={flag.onMark ? inks.chalk : inks.fault}
-        strokeDasharray={flag.must ? undefined : '4 3'}
-      />
-      <text
-        x={edge + 11}
-        y={y + 4}
-        className={`text-fine font-semibold ${flag.onMark ? 'fill-chalk' : 'fill-fault'}`}
-      >
-        {shorten(name)}
-      </text>
-    </g>
-  );
 }
 
 /** The story pole at the wall's own scale: cumulative heights, numbers, fixed heights, and beds off their target. */
@@ -103,16 +32,28 @@ export const Pole = memo(
     a.view.survey.oldPitch === b.view.survey.oldPitch,
 );
 
+/** What a pole is drawn from, the same object while nothing of it has changed. */
+export function usePole(view: BenchView): PoleOf {
+  const { marks, courses, wall } = view;
+  const { oldPitch } = view.survey;
+  const { height, pitch, bed, bedLimits } = wall;
+  const [least, most] = bedLimits;
+  return useMemo(
+    () => ({ marks, courses, height, pitch, bed, bedLimits: [least, most], oldPitch }),
+    [marks, courses, height, pitch, bed, least, most, oldPitch],
+  );
+}
+
 function DrawnPole({ view, layout, show }: Props): ReactNode {
   const tell = useTell();
   const live = useViewing((s) => s.course);
-  const { marks, courses, wall } = view;
-  const { oldPitch } = view.survey;
+  const { courses } = view;
   const { scale, base } = layout;
-  const shapes = useMemo(() => {
-    const drawn = { show, wide: STAFF / scale, px: 1 / scale, live };
-    return poleShapes({ marks, courses, height: wall.height, pitch: wall.pitch, oldPitch }, drawn);
-  }, [marks, courses, wall.height, wall.pitch, oldPitch, show, scale, live]);
+  const pole = usePole(view);
+  const shapes = useMemo(
+    () => poleShapes(pole, { show, wide: STAFF / scale, px: 1 / scale, live }),
+    [pole, show, scale, live],
+  );
   const press = (e: PointerEvent<SVGRectElement>): void => {
     const up = (e.currentTarget.getBoundingClientRect().bottom - e.clientY) / scale;
     const course = courses.find((c) => up < c.top);
@@ -132,19 +73,20 @@ function DrawnPole({ view, layout, show }: Props): ReactNode {
         className="cursor-pointer fill-transparent"
         onPointerDown={press}
       />
-      {spaced(view.flags, (mm) => base - mm * scale).map((f) => (
-        <FlagMark key={f.flag.paths[0]} view={view} layout={layout} show={show} flag={f.flag} y={f.y} />
+      {spacedFlags(view.flags, (mm) => base - mm * scale, APART).map((f) => (
+        <FlagMark
+          key={f.flag.paths[0]}
+          {...{ view, layout, show }}
+          flag={f.flag}
+          y={f.y}
+          from={POLE + STAFF}
+          to={WIDTH - 2}
+          letters={8}
+        />
       ))}
       <text x={POLE + STAFF / 2} y={base + 24} textAnchor="middle" className="fill-soft text-fine">
         {tell(BENCH.base0)}
       </text>
     </svg>
   );
-}
-
-/** What fits on a flag: the name, else its last word ("Roof plate" is the plate), else its beginning. */
-function shorten(name: string): string {
-  if (name.length <= 8) return name;
-  const last = name.split(/\s+/u).at(-1) ?? '';
-  return last.length <= 8 ? last : `${name.slice(0, 7)}…`;
 }

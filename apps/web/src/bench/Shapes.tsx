@@ -1,5 +1,14 @@
-import { type Say, THEME, fillOf, type Ink, type Look, type Role, type SceneShape } from '@even-tally/core';
-import { memo, type ReactNode } from 'react';
+import {
+  type Say,
+  THEME,
+  fillOf,
+  wordsApart,
+  type Ink,
+  type Look,
+  type Role,
+  type SceneShape,
+} from '@even-tally/core';
+import { memo, useMemo, type ReactNode } from 'react';
 import { useInks } from '../state/scheme';
 import { useTell } from '../state/words';
 import { TypesetInDrawing } from '../ui/Typeset';
@@ -120,14 +129,16 @@ export const Shapes = memo(function Shapes({
 }): ReactNode {
   const inks = useInks();
   const say = useTell();
+  const { scale } = layout;
   const at: Placed = {
     x: (mm) => layout.left + mm * layout.scale,
     y: (mm) => layout.base - mm * layout.scale,
     scale: layout.scale,
   };
+  const apart = useMemo(() => wordsApart(shapes, 1 / scale, say), [shapes, scale, say]);
   return (
     <g pointerEvents="none">
-      {together(shapes).map((s, i) =>
+      {together(apart).map((s, i) =>
         Array.isArray(s) ? (
           <Lines key={i} lines={s} at={at} inks={inks} />
         ) : (

@@ -1,8 +1,8 @@
 import type { Show } from '@even-tally/core';
 import { BENCH, PAPER } from '@even-tally/words';
 import { Redo2, Undo2 } from 'lucide-react';
-import type { ReactNode } from 'react';
-import { Link, NavLink } from 'react-router';
+import { useEffect, useRef, type ReactNode } from 'react';
+import { Link, NavLink, useLocation } from 'react-router';
 import { STAGES } from '../stages/registry';
 import type { BenchStage } from '../stages/stage';
 import { useDates } from '../state/dates';
@@ -23,8 +23,17 @@ const WORDS = {
 /** The stages hung on the mason's line. All are always open. */
 export function Line({ stem, stages = STAGES }: { stem: string; stages?: readonly BenchStage[] }): ReactNode {
   const tell = useTell();
+  const { pathname } = useLocation();
+  const line = useRef<HTMLElement>(null);
+  // On a phone the stages scroll along the line: the one that is up is brought into sight.
+  useEffect(() => {
+    const here = line.current?.querySelector<HTMLElement>('[aria-current="page"]');
+    if (line.current && here)
+      line.current.scrollLeft = here.offsetLeft - (line.current.clientWidth - here.offsetWidth) / 2;
+  }, [pathname]);
   return (
     <nav
+      ref={line}
       aria-label={tell(BENCH.stages)}
       className="relative mx-2 flex items-end max-[699px]:mx-0 max-[699px]:order-last max-[699px]:w-full max-[699px]:overflow-x-auto"
     >

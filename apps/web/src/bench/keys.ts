@@ -90,6 +90,12 @@ export const KEYS: Key[] = [
     act: () => turnTo('course'),
   },
   {
+    keys: 'X',
+    says: PAPER.sectionKey,
+    on: letter('x'),
+    act: () => turnTo('section'),
+  },
+  {
     keys: 'O',
     says: PAPER.unfoldKey,
     on: letter('o'),

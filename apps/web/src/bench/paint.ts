@@ -25,6 +25,8 @@ interface How {
   inks: Inks;
   /** Small drawings leave out cuts' strokes and fine lines. */
   lite?: boolean;
+  /** Units stand back behind what is lit over them. */
+  quiet?: boolean;
   /** How a length is said on a unit that is near enough to be read; left out, none is. */
   lengths?: (mm: number) => string;
 }
@@ -51,6 +53,8 @@ function polygon(path: Path2D, corners: Float64Array, at: Placing): void {
   path.closePath();
 }
 
+/** How much of a unit's ink is left where something else is looked at. */
+const QUIET = 0.4;
 /** Courses lower than this on the screen are drawn as tone, px. */
 const FINEST = 2.6;
 
@@ -100,7 +104,7 @@ function paintPieces(
   courses: readonly CourseColumns[],
   at: Placing,
   inks: Inks,
-  lite: boolean,
+  { lite = false, quiet = false }: Pick<How, 'lite' | 'quiet'>,
   within: { from: number; to: number } = { from: -Infinity, to: Infinity },
   seen: { from: number; to: number; bottom: number; top: number } = seenOf(at),
 ): void {
@@ -132,6 +136,7 @@ function paintPieces(
       }
     }
   }
+  g.globalAlpha = quiet ? QUIET : 1;
   g.lineWidth = lite ? 0.4 : 0.8;
   g.strokeStyle = inks['mortar-line'];
   for (const [fill, path] of paths) {
@@ -142,6 +147,7 @@ function paintPieces(
   g.lineWidth = 1;
   g.strokeStyle = inks.saw;
   g.stroke(strokes);
+  g.globalAlpha = 1;
 }
 
 /** What a canvas last showed, so that a drag repaints only the courses that changed. */
@@ -225,7 +231,7 @@ function repaintStrips(
   at: Placing,
   how: How,
 ): boolean {
-  const { inks, lite = false } = how;
+  const { inks } = how;
   const strips = changedStrips(was, now);
   if (!strips) return false;
   if (strips.reduce((sum, s) => sum + s.high - s.low + 3, 0) > now.length * 0.6) return false;
@@ -241,7 +247,7 @@ function repaintStrips(
     g.clip();
     g.clearRect(left, top - 1, right - left, foot - top + 2);
     const part = now.slice(Math.max(0, s.low - 1), s.high + 2);
-    paintPieces(g, part, at, inks, lite, s);
+    paintPieces(g, part, at, inks, how, s);
     paintOutline(g, scene, at, inks);
     paintLengths(g, part, at, how);
     g.restore();
@@ -251,9 +257,9 @@ function repaintStrips(
 
 /** The elevation on a canvas: ground, footing, mortar, pieces. Words and handles lie over it as SVG. */
 export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Placing, how: How): void {
-  const { inks, lite = false } = how;
+  const { inks, lite = false, quiet = false } = how;
   const ratio = globalThis.devicePixelRatio || 1;
-  const placing = [at.width, at.height, at.scale, at.left, at.base, ratio, lite, inks.ink].join();
+  const placing = [at.width, at.height, at.scale, at.left, at.base, ratio, lite, quiet, inks.ink].join();
   const outline = outlineKey(scene);
   const courses = scene.pieces;
   const before = painted.get(canvas);
@@ -268,7 +274,7 @@ export function paintElevation(canvas: HTMLCanvasElement, scene: Scene, at: Plac
   if (!g) return;
   paintGround(g, scene, at, inks);
   if (!courses) return;
-  paintPieces(g, courses, at, inks, lite);
+  paintPieces(g, courses, at, inks, how);
   paintOutline(g, scene, at, inks);
   paintLengths(g, courses, at, how);
   painted.set(canvas, { courses, placing, outline });

@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { exported, readRecord } from '../state/api';
 import { saidBy } from '../state/failure';
 import { useJob, useOpenJob } from '../state/job';
+import { usePaperSize } from '../state/paperSize';
 import { useLanguage } from '../state/words';
 import { download, fileName } from '../ui/download';
 import type { Planner } from '../workers/planner';
@@ -48,6 +49,7 @@ export function useTakeAway(from: From): TakeAway {
   const [part, setPart] = useState<number | null>(null);
   const [trouble, setTrouble] = useState<Said | null>(null);
   const { planner, job, wall, run, show } = from;
+  const paper = usePaperSize();
   useEffect(() => {
     let left = false;
     planner.ask('exports', null).then(
@@ -62,11 +64,12 @@ export function useTakeAway(from: From): TakeAway {
     const at = { wall: line.of === 'job' ? null : wall.index, run: line.of === 'run' ? run.index : null };
     if (line.drawn === null) {
       const record = line.recorded && id !== null ? await readRecord(id) : [];
-      return planner.ask('export', { kind: line.kind, ...at, show, words, record }, job, setPart);
+      return planner.ask('export', { kind: line.kind, ...at, show, words, record, paper }, job, setPart);
     }
     return exported(await whenKept(KEEPING.printing), line.kind, {
       show,
       words,
+      ...(paper === null ? {} : { paper }),
       ...(at.wall === null ? {} : { wall: wall.id }),
       ...(at.run === null ? {} : { run: String(at.run) }),
     });

@@ -1,7 +1,8 @@
-import type { Fault, JobDocument, RecordEntry, Said } from '@even-tally/core';
+import type { Fault, JobDocument, OwnUnit, RecordEntry, Said } from '@even-tally/core';
 import { KEEPING } from '@even-tally/words';
 import { Failure } from './failure';
 import { asked } from './reading';
+import { heardTime } from './serverClock';
 
 /** What somebody may do in a yard, each with all that stands before it. */
 export const ROLES = ['reads', 'logs', 'plans', 'owns'] as const;
@@ -106,6 +107,7 @@ async function fetched(method: string, path: string, body?: unknown): Promise<Re
   }).catch(() => null);
   // A gateway or a restarting server is no answer either.
   if (!response || (response.status >= 502 && response.status !== 503)) throw new Away();
+  heardTime(response.headers.get('Date'));
   if (response.ok) return response;
   const answer = (await response.json().catch(() => ({}))) as {
     says?: string;
@@ -186,6 +188,20 @@ export const readVersion = (id: string, revision: number): Promise<{ document: J
 export const readRecord = (job: string): Promise<RecordEntry[]> => ask('GET', `/api/jobs/${job}/record`);
 export const addRecord = (job: string, entry: RecordEntry): Promise<RecordEntry> =>
   ask('POST', `/api/jobs/${job}/record`, entry);
+
+/** Tells when a job’s record has grown. The browser comes back by itself and is told what it missed. Gives what stops it. */
+export function recordEvents(job: string, heard: () => void): () => void {
+  if (typeof EventSource === 'undefined') return () => undefined;
+  const source = new EventSource(`/api/jobs/${job}/record/events`);
+  source.onmessage = heard;
+  return () => source.close();
+}
+
+/** The yard’s own units. */
+export const listYardUnits = (): Promise<OwnUnit[]> => ask('GET', '/api/yard/units');
+export async function keepYardUnit(unit: OwnUnit): Promise<void> {
+  await fetched('PUT', '/api/yard/units', unit);
+}
 
 /** An export of a kept job, made by the server: one of the kinds there are. */
 export async function exported(id: string, kind: string, asked: Record<string, string>): Promise<Blob> {

@@ -18,11 +18,6 @@ export interface Planner {
   close(): void;
 }
 
-/** Whether what is on the screen is still being worked out: said on the page itself, so that who waits need not guess. */
-const behind = (is: boolean): void => {
-  document.body.toggleAttribute('data-planning', is);
-};
-
 export function openPlanner(): Planner {
   const worker = startPlanner();
   let seq = 0;
@@ -39,10 +34,21 @@ export function openPlanner(): Planner {
     frame = 0;
     if (view) listen(view);
   };
+  /** What was asked for after the last plan has been drawn with its advice. */
+  let drawing = false;
   const questions = new Map<
     number,
     { resolve: (answers: unknown) => void; reject: (e: Error) => void; part?: (done: number) => void }
   >();
+  /**
+   * Whether what is on the screen is still being worked out: said on the page itself, so that who waits need not guess.
+   * A question whose parts are told is long, and shows for itself how far it is.
+   */
+  const behind = (is = drawing): void => {
+    drawing = is;
+    const asking = [...questions.values()].some((q) => !q.part);
+    document.body.toggleAttribute('data-planning', drawing || asking);
+  };
   worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
     if (data.kind === 'bench') {
       // Every change is taken in, even of a view that has been left: later ones build on it.
@@ -60,6 +66,7 @@ export function openPlanner(): Planner {
     const one = questions.get(data.seq);
     if (data.kind === 'part') return one?.part?.(data.part);
     questions.delete(data.seq);
+    behind();
     if (data.kind === 'answer') one?.resolve(data.answers);
     else if (one) one.reject(new Failure(data.says));
     else {
@@ -103,11 +110,14 @@ export function openPlanner(): Planner {
           reject,
           ...(part ? { part } : {}),
         });
+        behind();
         worker.postMessage({ kind: what, seq, asks });
       }),
     close: () => {
       cancelAnimationFrame(frame);
       worker.terminate();
+      questions.clear();
+      behind(false);
     },
   };
 }

@@ -6,6 +6,9 @@ import {
   listRows,
   listsOf,
   plan,
+  sectionOf,
+  mudDayView,
+  mudView,
   setOutPlan,
   unfolded,
   benchView,
@@ -130,6 +133,12 @@ const ANSWERS: {
   course: ({ wall, course, show: shown, px }) => courseAbove(wallTold(wall), course, shown, px),
   unfolded: ({ wall, show: shown }) => unfolded(wallTold(wall), shown),
   setOut: ({ wall, show: shown }) => setOutPlan(jobTold(), wallTold(wall), shown),
+  mud: ({ wall }) => mudView(jobTold(), wallTold(wall)),
+  mudDay: ({ wall, ...ask }) => mudDayView(jobTold(), wallTold(wall), ask),
+  section: ({ wall, run, show: shown, at }) => {
+    const p = wallTold(wall);
+    return sectionOf(p, Math.min(run, p.wall.runs.length - 1), shown, at);
+  },
   lists: ({ wall, record }) => listsOf(wallTold(wall), new Folded(record)),
   listCsv: ({ wall, record, kind, words, show: shown }) => {
     const list = listsOf(wallTold(wall), new Folded(record)).find((l) => l.kind === kind);

@@ -3,11 +3,16 @@ import type {
   Edit,
   Job,
   JobDocument,
+  MudDayView,
+  MudView,
+  PaperSize,
   RecordEntry,
   Said,
+  Section,
   SetOutPlan,
   Show,
   Unfolded,
+  WallDayAsk,
   Working,
   WorkList,
 } from '@even-tally/core';
@@ -28,6 +33,12 @@ export interface Questions {
   unfolded: { asks: { wall: number; show: Show }; answers: Unfolded };
   /** A wall as it is set out, with what of it can be taken hold of. */
   setOut: { asks: { wall: number; show: Show }; answers: SetOutPlan };
+  /** What a wall is laid in: its mixes and their batches. */
+  mud: { asks: { wall: number }; answers: MudView };
+  /** A day of a wall: its courses, and the batches that serve them. */
+  mudDay: { asks: WallDayAsk & { wall: number }; answers: MudDayView | null };
+  /** A run cut through; `at` null where it shows most. */
+  section: { asks: { wall: number; run: number; show: Show; at: number | null }; answers: Section };
   /** What a wall comes to, line by line. */
   lists: { asks: { wall: number; record: readonly RecordEntry[] }; answers: WorkList[] };
   /** One of them as the text of a spreadsheet. */
@@ -48,6 +59,7 @@ export interface Questions {
       show: Show;
       words: Language;
       record: readonly RecordEntry[];
+      paper?: PaperSize | null;
     };
     answers: string;
   };

@@ -2,7 +2,7 @@ import { readJob, sayFault, type JobDocument, type Said } from '@even-tally/core
 import { YARD } from '@even-tally/words';
 import { FileUp, Plus } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
-import { useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import {
   addJob,
   listJobs,
@@ -21,7 +21,6 @@ import { openPlanner, type Planner } from '../workers/planner';
 import { Inside } from './Inside';
 import { JobRow } from './JobRow';
 import { PutAway } from './PutAway';
-import { NEW_JOB } from './newJob';
 
 const MOST = 5 * 1024 * 1024;
 
@@ -29,7 +28,6 @@ const MOST = 5 * 1024 * 1024;
 export function Yard(): ReactNode {
   const tell = useTell();
   const { session } = useSession();
-  const navigate = useNavigate();
   const [jobs, setJobs] = useState<JobLine[] | null>(null);
   const [away, setAway] = useState<JobLine[]>([]);
   const [says, setSays] = useState<Said | null>(null);
@@ -46,16 +44,6 @@ export function Yard(): ReactNode {
   useEffect(read, [read]);
   const may = (role: Role): boolean => ROLES.indexOf(session?.yard?.role ?? 'reads') >= ROLES.indexOf(role);
 
-  /** A new wall is gone to at once: whoever asks for one means to draw it. */
-  const begin = async (): Promise<void> => {
-    setSays(null);
-    try {
-      const kept = await addJob(NEW_JOB);
-      await navigate(`/jobs/${kept.id}/${NEW_JOB.walls[0]?.id ?? ''}/0/set-out`);
-    } catch (error) {
-      show(error);
-    }
-  };
   const add = async (document: JobDocument): Promise<void> => {
     await addJob(document).then(read, show);
   };
@@ -83,9 +71,9 @@ export function Yard(): ReactNode {
   if (!jobs && !says) return <Waiting what={tell(YARD.openingTheYard)} />;
   const actions = may('plans') && (
     <>
-      <button className="press inline-flex items-center gap-2" onClick={() => void begin()}>
+      <Link to="/yard/new" className="press inline-flex items-center gap-2">
         <Plus size={16} aria-hidden="true" /> {tell(YARD.newWall)}
-      </button>
+      </Link>
       <button className="press-plain inline-flex items-center gap-2" onClick={() => file.current?.click()}>
         <FileUp size={16} aria-hidden="true" /> {tell(YARD.loadAJobFile)}
       </button>

@@ -5,7 +5,7 @@ const Scaffold = (): ReactNode => <p>Boards</p>;
 
 /** A stage that is not there: what one costs the bench is this folder, and a line in the registry. */
 export const scaffold: BenchStage = {
-  key: 'mud',
+  key: 'days',
   name: 'Scaffold',
   Panel: Scaffold,
 };

@@ -124,6 +124,12 @@ export const FINDINGS = {
   'cavity-narrow': 'A cavity so narrow that droppings bridge it.',
   'inner-off-gauge': 'The inner leaf’s courses do not reach the height.',
   'grout-space-tight': 'A cell is too tight for the height of grout to be poured down it.',
+  'mix-refused': 'A mix that does not go with its unit, or in its place.',
+  'mix-cautioned': 'A mix that serves there only where somebody is sure of it.',
+  'mix-noted': 'Something to know of a mix where it stands.',
+  'inner-mix-refused': 'The inner leaf’s mix does not go with its unit, or in its place.',
+  'inner-mix-cautioned': 'The inner leaf’s mix serves there only where somebody is sure of it.',
+  'inner-mix-noted': 'Something to know of the inner leaf’s mix where it stands.',
   'grout-nowhere': 'Grout is asked for in units without cells.',
 } as const;
 

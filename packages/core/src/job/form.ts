@@ -1,7 +1,9 @@
 import { constant, list, object, oneOf, optional, required, type States } from '../statement/statement.js';
 import { text } from './forms/basics.js';
 import { ownUnit } from './forms/build.js';
+import { crew, weather } from './forms/crew.js';
 import { assumed, site } from './forms/ground.js';
+import { mixes, mud } from './forms/mud.js';
 import { ownRules } from './forms/ownRules.js';
 import { wall } from './forms/wall.js';
 import { weights } from './forms/weights.js';
@@ -14,6 +16,10 @@ export const JOB_FORM = object({
   show: required(oneOf('ft-in', 'mm')),
   profile: required(oneOf('us', 'uk', 'earth')),
   units: optional(list(ownUnit, 500), 'the job’s own units'),
+  mixes: optional(mixes, 'the job’s own mixes'),
+  mud: optional(mud, 'mix, mixer, measures and sand'),
+  crew: optional(crew, 'who works when, and how fast'),
+  weather: optional(weather, 'day by day, as it was said'),
   site: optional(site, 'levels'),
   assumed: optional(assumed, 'what was taken because nobody could say'),
   rules: optional(ownRules, 'figures this job has otherwise than its profile'),

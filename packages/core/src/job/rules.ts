@@ -11,6 +11,8 @@ import { findUnit } from './units.js';
 import { inFull } from './full.js';
 import { outlineFaults } from './outlineRules.js';
 import { steelFaults } from './steelRules.js';
+import { crewFaults } from './crewRules.js';
+import { mixFaults } from './mixRules.js';
 import type { Job, JobDocument, OwnUnit, Stated, Wall } from './types.js';
 
 function repeated(ids: { id: string; path: string }[], what: string): Fault[] {
@@ -363,6 +365,8 @@ export function checkRules(filed: JobDocument, before?: Job): Fault[] {
         : [],
     ),
     ...own.flatMap((u, i) => ownUnitFaults(job, u, i)),
+    ...mixFaults(job),
+    ...crewFaults(job),
   ];
   const sound = soundBefore(filed, before);
   let units = 0;

@@ -8,6 +8,8 @@ export type * from './forms/build.js';
 export type * from './forms/steel.js';
 export type * from './forms/ground.js';
 export type * from './forms/outline.js';
+export type { Crew, DayWeather, Person, Weekday } from './forms/crew.js';
+export type { OwnMix, StatedMud, StatedYield } from './forms/mud.js';
 export type { OwnRules } from './forms/ownRules.js';
 export type { Wall } from './forms/wall.js';
 export type { JobDocument } from './form.js';

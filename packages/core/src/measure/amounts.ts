@@ -18,12 +18,12 @@ const times =
   (n: number): number =>
     n * by;
 
-const LITRE = 1e-3;
+export const LITRE = 1e-3;
 /** US liquid and imperial gallon, exact by definition. From the contract. */
-const GALLON = 3.785411784 * LITRE;
+export const GALLON = 3.785411784 * LITRE;
 const IMPERIAL_GALLON = 4.54609 * LITRE;
 /** International pound, exact by definition. */
-const POUND = 0.45359237;
+export const POUND = 0.45359237;
 
 const VOLUME: Measure = {
   wanted: 'a volume such as 0.25 m3, 90 L, 6 ft3, 1.5 yd3, 5 gal or 5 imp gal',
@@ -49,6 +49,15 @@ const MASS: Measure = {
     'long ton': times(2240 * POUND),
     ton: times(2000 * POUND),
   },
+  least: 0,
+};
+
+/** International mile, exact by definition. */
+const MILE_KM = 1.609344;
+
+const SPEED: Measure = {
+  wanted: 'a speed such as 12 km/h, 8 mph or 4 m/s',
+  units: { 'km/h': times(1), mph: times(MILE_KM), 'm/s': times(3.6) },
   least: 0,
 };
 
@@ -107,3 +116,5 @@ export const readMass = (m: unknown): { ok: true; value: Kilograms } | { ok: fal
   read(m, MASS);
 /** A temperature in °C. */
 export const readTemperature = (t: unknown): ReadAmount => read(t, TEMPERATURE);
+/** A speed in km/h: a number is that already. */
+export const readSpeed = (s: unknown): ReadAmount => read(s, SPEED);

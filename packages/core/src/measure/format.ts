@@ -85,6 +85,25 @@ export function showVolume(m3: CubicMetres, show: Show): string {
   return show === 'ft-in' ? `${(m3 / 0.028316846592).toFixed(1)} ft³` : `${m3.toFixed(3)} m³`;
 }
 
+/** Mud as it is spoken of by the batch: cubic feet, or litres. */
+export const showMud = (m3: CubicMetres, show: Show): string =>
+  show === 'ft-in' ? `${(m3 / 0.028316846592).toFixed(1)} ft³` : `${(m3 * 1000).toFixed(0)} L`;
+
+/** Water by the gallon, or the litre. */
+export const showWater = (m3: CubicMetres, show: Show): string =>
+  show === 'ft-in' ? `${(m3 / 0.003785411784).toFixed(1)} gal` : `${(m3 * 1000).toFixed(1)} L`;
+
+/** So many minutes as they are said: days, or hours and minutes. */
+export function showMinutes(minutes: number): string {
+  if (minutes >= 1440 && minutes % 1440 === 0) return `${minutes / 1440} d`;
+  const [h, min] = [Math.floor(minutes / 60), Math.round(minutes % 60)];
+  return [h > 0 ? `${h} h` : '', min > 0 || h === 0 ? `${min} min` : ''].filter(Boolean).join(' ');
+}
+
+/** A temperature as it is read off a thermometer there. */
+export const showTemperature = (celsius: number, show: Show): string =>
+  show === 'ft-in' ? `${Math.round((celsius * 9) / 5 + 32)} °F` : `${Math.round(celsius)} °C`;
+
 export function showArea(m2: SquareMetres, show: Show): string {
   return show === 'ft-in' ? `${(m2 / 0.09290304).toFixed(0)} ft²` : `${m2.toFixed(2)} m²`;
 }

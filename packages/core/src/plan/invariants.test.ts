@@ -15,9 +15,9 @@ import { plan, type WallPlan } from './plan.js';
 
 /** Walls planned, or planned and advised, in a plain run; ten times as many with --long. */
 const LONG = process.env.LONG === '1';
-const PLANNED = LONG ? 1500 : 150;
-const ADVISED = LONG ? 300 : 30;
-const ORDERED = LONG ? 150 : 15;
+const PLANNED = LONG ? 1500 : 75;
+const ADVISED = LONG ? 300 : 15;
+const ORDERED = LONG ? 150 : 8;
 
 const near = (a: number, b: number, by = 1e-6): boolean => Math.abs(a - b) <= by;
 

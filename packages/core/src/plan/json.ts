@@ -8,6 +8,8 @@ import { CONCRETE_FACTOR, footingAmounts } from '../stages/set-out/footing.js';
 import { mortarOfWall } from '../walling/units/counting/ofWall.js';
 import { packsOf, type Counts } from '../walling/units/counting/tally.js';
 import { cavityAmounts } from '../stages/cavity/amounts.js';
+import { materialsJson, wallMudJson } from '../stages/mud/json.js';
+import { mixNeeds } from '../stages/mud/stage.js';
 import { wallTies } from '../stages/cavity/ties.js';
 import { lintelsPlaced } from '../stages/lintels/lintels.js';
 import { groutInWall } from '../stages/grout/workings.js';
@@ -403,6 +405,7 @@ export function planJson(plan: Plan, say: Say): Record<string, unknown> {
     format: 'even-tally/plan',
     version: 1,
     walls: plan.walls.map((p) => wallJson(p, say)),
+    mud: { walls: plan.walls.map((p) => wallMudJson(p.wall.id, p.mud)) },
     tally: {
       units: unitsJson(plan),
       mortar: {
@@ -415,6 +418,7 @@ export function planJson(plan: Plan, say: Say): Record<string, unknown> {
         used: tidyVolume(sum((p) => groutInWall(p) * p.wall.profile.grout.factor)),
       },
       concrete: concreteJson(plan, say),
+      materials: materialsJson(plan.walls.flatMap(mixNeeds), plan.walls[0]?.mud),
       steel: steelJson(plan),
       ...crossingJson(plan),
     },

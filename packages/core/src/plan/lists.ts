@@ -4,28 +4,31 @@ import type { AnyStage } from '../stages/stage.js';
 import { spotOf } from '../stages/bond/lists.js';
 import { LIST } from '../stages/listMessages.js';
 import type { Spot, WorkList } from '../stages/list.js';
-import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
+import { everyPiece } from '../walling/units/leaves/laidWith.js';
 import { holdStates, type HoldState } from './holds.js';
 import type { WallPlan } from './plan.js';
 import { STAGES } from './registry.js';
 import { figuresOf, holdsOf } from './says.js';
 import type { Worked } from './work.js';
 
-/** Units of the face by kind, where they stand: a line of the tally is pressed and they are lit. */
-function spotsByKind(work: WallPlan): Map<Kind, Spot[]> {
-  const spots = new Map<Kind, Spot[]>(KINDS.map((k) => [k, []]));
-  for (const run of work.runs)
-    run.rows.forEach((row, i) => {
-      for (const p of row.pieces) spots.get(p.kind)?.push(spotOf(work, run.index, i + 1, p));
-    });
+/** Units by the line of the tally they are counted in: a line is pressed and they are lit, a unit and its line is. */
+function spotsByLine(work: WallPlan): Map<string, Spot[]> {
+  const spots = new Map<string, Spot[]>();
+  everyPiece(work, (piece, at) => {
+    const behind = at.leaf.heldBy === 'cavity';
+    const own = spotOf(at, piece);
+    for (const key of behind ? [`inner.buy.${piece.kind}`] : [`pieces.${piece.kind}`, `buy.${piece.kind}`]) {
+      const list = spots.get(key);
+      if (list) list.push(own);
+      else spots.set(key, [own]);
+    }
+  });
   return spots;
 }
 
 /** Everything the wall takes, as it is counted: each line opens into its working, by its key. */
 function tallyList(work: WallPlan): WorkList {
-  const spots = spotsByKind(work);
-  const kindOf = (key: string): Kind | undefined =>
-    KINDS.find((k) => key === `pieces.${k}` || key === `buy.${k}`);
+  const spots = spotsByLine(work);
   return {
     kind: 'tally',
     name: LIST.tally(),
@@ -34,14 +37,11 @@ function tallyList(work: WallPlan): WorkList {
       { key: 'what', name: LIST.what(), is: 'text' },
       { key: 'amount', name: LIST.amount(), is: 'count' },
     ],
-    rows: figuresOf(work, null).map(({ key, name, value, quantity }) => {
-      const kind = kindOf(key);
-      return {
-        id: `${work.wall.id}/wall/${key}`,
-        cells: [name, { value, is: quantity }],
-        spots: kind ? (spots.get(kind) ?? []) : [],
-      };
-    }),
+    rows: figuresOf(work, null).map(({ key, name, value, quantity }) => ({
+      id: `${work.wall.id}/wall/${key}`,
+      cells: [name, { value, is: quantity }],
+      spots: spots.get(key) ?? [],
+    })),
   };
 }
 

@@ -10,7 +10,10 @@ import { SCENE_ROOM } from '../scene/messages.js';
 import { CAVITY_ROOM } from '../stages/cavity/messages.js';
 import { GAUGE_ROOM } from '../stages/gauge/messages.js';
 import { GROUT_ROOM } from '../stages/grout/messages.js';
+import { MUD_ROOM } from '../stages/mud/messages.js';
 import { MOVEMENT_ROOM } from '../stages/movement/messages.js';
+import { WEATHER_ROOM } from '../mud/weather/messages.js';
+import { PAIRING_ROOM } from '../stages/pairing/messages.js';
 import { GROUND_ROOM } from '../stages/ground/messages.js';
 import { LINTELS_ROOM } from '../stages/lintels/messages.js';
 import { RETAIN_ROOM } from '../stages/retain/messages.js';
@@ -30,6 +33,9 @@ export const ROOMS = {
   grout: GROUT_ROOM,
   cavity: CAVITY_ROOM,
   movement: MOVEMENT_ROOM,
+  mud: MUD_ROOM,
+  pairing: PAIRING_ROOM,
+  weather: WEATHER_ROOM,
   lintels: LINTELS_ROOM,
   standing: STANDING_ROOM,
   retain: RETAIN_ROOM,

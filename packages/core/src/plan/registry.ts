@@ -5,6 +5,8 @@ import { ground } from '../stages/ground/stage.js';
 import { grout } from '../stages/grout/stage.js';
 import { lintels } from '../stages/lintels/stage.js';
 import { movement } from '../stages/movement/stage.js';
+import { mud } from '../stages/mud/stage.js';
+import { pairing } from '../stages/pairing/stage.js';
 import { retain } from '../stages/retain/stage.js';
 import { setOut } from '../stages/set-out/stage.js';
 import type { AnyStage, Stage } from '../stages/stage.js';
@@ -21,6 +23,7 @@ const JUDGED = [
   ground,
   standing,
   movement,
+  pairing,
   cavity,
   steel,
   grout,
@@ -28,7 +31,7 @@ const JUDGED = [
 ] as const;
 
 /** Those that only count what the others came to: worked when somebody asks for them, never under a moving finger. */
-const COUNTED = [tally] as const;
+const COUNTED = [tally, mud] as const;
 
 /** Every stage there is, in the order of the work: the one list. */
 export const STAGES = [...JUDGED, ...COUNTED] as const;

@@ -68,6 +68,17 @@ export const shapesAbove = (
   stages: readonly AnyStage[] = STAGES,
 ): SceneShape[] => asked(stages, work).flatMap((s) => s.above?.(work, run, course) ?? []);
 
+/** What stages put where a run is cut through, what is filled under what stands in it. */
+export const shapesInSection = (
+  work: Worked,
+  run: number,
+  at: number,
+  stages: readonly AnyStage[] = STAGES,
+): SceneShape[] =>
+  asked(stages, work)
+    .flatMap((s) => s.section?.(work, run, at) ?? [])
+    .sort((a, b) => Number(UNDER.includes(b.role)) - Number(UNDER.includes(a.role)));
+
 /** Every point of a wall that may not be passed until somebody signs, in the order of the work. */
 export const holdsOf = (work: Worked, stages: readonly AnyStage[] = STAGES): Hold[] =>
   asked(stages, work).flatMap((s) => s.holds?.(work) ?? []);

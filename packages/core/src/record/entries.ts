@@ -183,3 +183,7 @@ export const ENTRY = byTag('kind', { ...kindsWith(first, of, { ...last, ...kept 
 /** One thing that happened on site. Rows are never changed: a correction is another row. */
 export type RecordEntry = States<typeof ENTRY>;
 export type EntryOf<K extends EntryKind> = Extract<RecordEntry, { kind: K }>;
+/** What is told of something that happened: all but what the device and the server say of it. */
+export type ToldEntry<K extends EntryKind> = K extends EntryKind
+  ? Omit<EntryOf<K>, 'id' | 'happened' | 'sent' | 'received' | 'member'>
+  : never;

@@ -54,6 +54,55 @@ test('every upright shows in each course it passes through, and only there', () 
   }
 });
 
+test.each<[string, OneWall]>([
+  [
+    'a cavity wall, brick before block',
+    {
+      line: closed(8000, 5000),
+      height: 2250,
+      unit: 'brick-215x102.5x65',
+      profile: 'uk',
+      show: 'mm',
+      openings: [{ run: 0, at: 2025, width: 910, sill: 0, head: 2100 }],
+      build: { cavity: { inner: 'block-440x215x100', width: 100 } },
+    },
+  ],
+  [
+    'English bond, a brick thick',
+    {
+      line: closed(6000, 4000),
+      height: 2250,
+      unit: 'brick-215x102.5x65',
+      profile: 'uk',
+      show: 'mm',
+      build: { bond: 'english', wythes: 2 },
+    },
+  ],
+])('courses from above are all the leaves of %s', (_, w) => {
+  const p = planOf(w);
+  const all = p.gauge.courses.map((c) => courseAbove(p, c.number, 'mm', 10));
+  const units = all.reduce((sum, c) => sum + c.units, 0);
+  expect(units).toBe(p.tallies.reduce((sum, t) => sum + t.tally.total, 0));
+  expect(units).toBeGreaterThan(p.tally.total / 2);
+  expect(all.every((c) => c.units === c.runs.reduce((sum, r) => sum + r.units.length, 0))).toBe(true);
+  // Each course of the inner leaf is begun once, in the order it goes up, and stands in the courses beside it.
+  const behind = all.flatMap((c) => c.behind);
+  const inner = p.leaves.find((l) => l.heldBy === 'cavity');
+  expect(behind.filter((b) => b.picks).map((b) => b.course)).toEqual(
+    inner?.gauge.courses.map((c) => c.number) ?? [],
+  );
+  if (inner)
+    // Three bricks and their beds to a block and its: 75 and 225 mm.
+    expect(all.slice(0, 6).map((c) => c.behind.map((b) => [b.course, b.picks !== null]))).toEqual([
+      [[1, true]],
+      [[1, false]],
+      [[1, false]],
+      [[2, true]],
+      [[2, false]],
+      [[2, false]],
+    ]);
+});
+
 test('ties lie in the beds they are counted in', () => {
   const w: OneWall = {
     line: straight(4490),

@@ -21,6 +21,8 @@ const pole = (count: number, pitch: number, bed = 10): PoleOf => ({
   courses: Array.from({ length: count }, (_, i) => ({ bottom: i * pitch, top: (i + 1) * pitch, bed })),
   height: count * pitch,
   pitch,
+  bed,
+  bedLimits: [6, 15],
 });
 
 test('heights on the pole never lie on one another, at any scale, whichever course is live', () => {

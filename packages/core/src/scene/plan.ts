@@ -41,10 +41,10 @@ function dimension(run: PlannedRun, from: Mm, to: Mm, says: string, large: numbe
   ];
 }
 
-/** One wall from above, as it is built: its leaves, its openings, its footing, its lengths. */
-export function planScene(work: WallWork, show: Show): Scene {
+/** One wall from above, as it is built: its leaves, its openings, its footing, its lengths. `turned`: how it lies, radians. */
+export function planScene(work: WallWork, show: Show, turned = 0): Scene {
   const { wall, leaves } = work;
-  const runs = plannedRuns(wall);
+  const runs = plannedRuns(wall, turned);
   const deep = depthOf(work);
   const shapes: SceneShape[] = [];
   // What is drawn smaller on the sheet has its figures further off, or they lie on their lines.

@@ -35,8 +35,10 @@ export function placeOn(run: PlannedRun, along: Mm, off: Mm): XY {
   return [cx - nx * run.radius + nx * off, cy - ny * run.radius + ny * off];
 }
 
-/** The runs of a wall as they are built, one after another from nothing: lengths are those on the outside face. */
-export function plannedRuns(wall: SetWall): PlannedRun[] {
+/**
+ * The runs of a wall as they are built, one after another from nothing: lengths are those on the outside face. `turned`: how the whole plan lies, radians.
+ */
+export function plannedRuns(wall: SetWall, turned = 0): PlannedRun[] {
   let [x, y] = [0, 0];
   const turnAt = (corner: { turn: number } | undefined): number | null =>
     corner === undefined ? null : radians(corner.turn);
@@ -44,7 +46,7 @@ export function plannedRuns(wall: SetWall): PlannedRun[] {
   return wall.runs.map((r, index) => {
     const heading: number =
       end === null
-        ? radians(wall.line.runs[index]?.heading ?? 0)
+        ? turned + radians(wall.line.runs[index]?.heading ?? 0)
         : end + (turnAt(wall.line.corners.find((c) => c.to === index)) ?? 0);
     const run: PlannedRun = {
       index,

@@ -22,6 +22,9 @@ export interface PoleFlag {
   /** Whether it stands on a course mark, as near as it was asked to. */
   onMark: boolean;
   must: boolean;
+  /** The mark nearest to it, 0 the base, and how far over it this stands, mm; below it less than nothing. */
+  course: number;
+  over: Mm;
   /** Places in the document that hold it, so that it can be moved: all of them together. */
   paths: string[];
 }
@@ -45,7 +48,10 @@ const HEAD = SAYS['head-of']({ name: '' }).code;
 export function poleFlags(work: WallWork, run: number): PoleFlag[] {
   const { wall } = work;
   const marks = [0, ...work.gauge.courses.map((c) => c.top)];
-  const flags: (Omit<PoleFlag, 'name' | 'onMark'> & { names: Said[]; tolerance: number })[] = [];
+  const flags: (Omit<PoleFlag, 'name' | 'onMark' | 'course' | 'over'> & {
+    names: Said[];
+    tolerance: number;
+  })[] = [];
   const add = (height: number, name: Said, path: string, must: boolean, tolerance: number): void => {
     const same = flags.find((f) => Math.abs(f.at - height) < 1);
     if (!same) return void flags.push({ at: height, names: [name], paths: [path], must, tolerance });
@@ -69,11 +75,20 @@ export function poleFlags(work: WallWork, run: number): PoleFlag[] {
     return names.every(isHead) ? SAYS.heads() : SAYS.flags({ names });
   };
   const slack = gaugeSlack(wall) + SAME_PLACE;
-  return flags.map(({ names, tolerance, ...f }) => ({
-    ...f,
-    name: together(names),
-    onMark: marks.some((m) => Math.abs(m - f.at) <= Math.max(slack, tolerance)),
-  }));
+  return flags.map(({ names, tolerance, ...f }) => {
+    const course = marks.reduce(
+      (best, m, i) => (Math.abs(m - f.at) < Math.abs((marks[best] ?? 0) - f.at) ? i : best),
+      0,
+    );
+    const over = f.at - (marks[course] ?? 0);
+    return {
+      ...f,
+      name: together(names),
+      onMark: Math.abs(over) <= Math.max(slack, tolerance),
+      course,
+      over,
+    };
+  });
 }
 
 /** What a pole is drawn from. */
@@ -84,6 +99,9 @@ export interface PoleOf {
   height: Mm;
   /** Unit and bed, mm. */
   pitch: Mm;
+  /** What a bed is meant to be, and may be at least and at most, mm. */
+  bed: Mm;
+  bedLimits: readonly [Mm, Mm];
   /** A course of the old work this wall meets, where it was measured, mm: both gauges stand on one pole. */
   oldPitch?: Mm | null;
 }
@@ -93,6 +111,8 @@ export const poleOf = (work: WallWork): PoleOf => ({
   courses: work.gauge.courses,
   height: work.wall.height,
   pitch: work.wall.unitHeight + work.wall.bed,
+  bed: work.wall.bed,
+  bedLimits: [bedLimits(work.wall).least, bedLimits(work.wall).most],
   oldPitch: work.survey.oldPitch,
 });
 

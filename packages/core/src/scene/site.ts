@@ -32,6 +32,37 @@ export function wallsOnSite(job: JobDocument): OnSite[] {
   });
 }
 
+/** A place stated on the site: where a line begins, mm, and its first run's heading, degrees. */
+export interface SitePlace {
+  x: Mm;
+  y: Mm;
+  heading: number;
+}
+
+const tidy = (n: number): number => Math.round(n * 1000) / 1000 + 0;
+const asDegrees = (radians: number): number => {
+  const d = tidy((((radians * 180) / Math.PI) % 360) + 0);
+  return d > 180 ? d - 360 : d <= -180 ? d + 360 : d;
+};
+
+/**
+ * Where a wall stands that was drawn on another's plan, from its first corner towards its second: a plan lies as the site does, from where its wall begins. `host`: where the other one stands
+ * itself, when nobody had said so; null where it is stated or follows from what it meets. Null where there is no such wall.
+ */
+export function drawnBeside(
+  job: JobDocument,
+  index: number,
+  [from, to]: readonly [Point, Point],
+): { stands: SitePlace; host: SitePlace | null } | null {
+  const here = wallsOnSite(job).find((w) => w.index === index);
+  const placed = placedWalls(job).find((w) => w.index === index);
+  if (!here || !placed) return null;
+  return {
+    stands: { x: tidy(here.x + from.x), y: tidy(here.y + from.y), heading: asDegrees(heading(from, to)) },
+    host: placed.by === 'beside' ? { x: tidy(here.x), y: tidy(here.y), heading: asDegrees(here.turn) } : null,
+  };
+}
+
 const moved = ({ x, y, turn }: OnSite, [px, py]: readonly [number, number]): [number, number] => [
   x + px * Math.cos(turn) - py * Math.sin(turn),
   y + px * Math.sin(turn) + py * Math.cos(turn),

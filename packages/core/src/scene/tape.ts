@@ -1,10 +1,10 @@
 import { showMm, type Show } from '../measure/format.js';
 import { goesThrough } from '../walling/units/leaves/bonded.js';
 import { onFace } from '../walling/units/leaves/behind.js';
-import { behindOf, leafOnFace, type Leaf } from '../walling/units/leaves/leaf.js';
+import { courseBeside, rowIn } from '../walling/units/leaves/laidWith.js';
+import { behindOf, type Leaf } from '../walling/units/leaves/leaf.js';
 import type { Piece, Row } from '../walling/units/laying/row.js';
 import type { SetPier, SetWall } from '../stages/set-out/wall.js';
-import type { Course } from '../stages/gauge/courses.js';
 import { cellsOfPiece, insideWidth } from '../stages/steel/cells.js';
 import type { WallWork } from '../plan/work.js';
 import { endsShown } from '../walling/units/columns.js';
@@ -71,25 +71,40 @@ function cells(wall: SetWall, piece: Piece, row: Row, y: number): SceneShape[] {
   );
 }
 
-/** What stands behind the face of a course, and board in a cavity before it: the course of the leaf at that height. */
-function leafBehind(work: WallWork, leaf: Leaf, runIndex: number, height: Course | undefined): SceneShape[] {
+/** How a piece lies across the wall: where it begins in from the outside face, and how deep it is, mm. */
+export function acrossOf(work: WallWork, leaf: Leaf, run: number, p: Piece): { y: number; deep: number } {
   const { wall } = work;
-  const run = leaf.runs.find((r) => r.index === runIndex);
-  const course = leaf.gauge.courses.findIndex((c) => height && c.top > height.bottom + 1);
-  if (!run || course < 0) return [];
-  const outside = (p: Piece): boolean =>
-    wall.piers.some(
-      (q) => q.run === runIndex && q.side === 'outside' && p.from >= q.from - 1 && p.to <= q.to + 1,
-    );
-  const { runs: seen } = leafOnFace(leaf, work);
-  const row = seen.find((r) => r.index === runIndex)?.rows[course];
-  const shapes = (row?.pieces ?? []).flatMap((p) => {
-    const y = outside(p) ? -Math.abs(leaf.offset) : leaf.offset;
-    return [
-      rect('unit-plan', p.from, y, p.to - p.from, leaf.wall.unitWidth, p.kind),
-      ...(row ? cells(leaf.wall, p, row, y) : []),
-    ];
+  const { unitWidth, thickness, head, piers } = wall;
+  const pier = piers.find((q) => q.run === run && p.from >= q.from - 1 && p.to <= q.to + 1);
+  if (leaf.index > 0)
+    return {
+      y: pier?.side === 'outside' ? -Math.abs(leaf.offset) : leaf.offset,
+      deep: leaf.wall.unitWidth,
+    };
+  if (goesThrough(wall, p)) return { y: 0, deep: thickness };
+  // A unit turned into a pier reaches through it, one way or the other.
+  const turned = p.kind === 'header' && wall.wythes === 1 ? pier : undefined;
+  return {
+    y: turned?.side === 'outside' ? -unitWidth - head : 0,
+    deep: turned ? 2 * unitWidth + head : unitWidth,
+  };
+}
+
+/** The units of a row of a leaf, with their cells. */
+function laidRow(work: WallWork, leaf: Leaf, run: number, row: Row | undefined): SceneShape[] {
+  return (row?.pieces ?? []).flatMap((p) => {
+    const { y, deep } = acrossOf(work, leaf, run, p);
+    return [rect('unit-plan', p.from, y, p.to - p.from, deep, p.kind), ...cells(leaf.wall, p, row as Row, y)];
   });
+}
+
+/** What stands behind the face of a course, and board in a cavity before it: the course of the leaf at that height. */
+function leafBehind(work: WallWork, leaf: Leaf, runIndex: number, number: number): SceneShape[] {
+  const { wall } = work;
+  const height = work.gauge.courses[number - 1];
+  const course = courseBeside(work, leaf, number);
+  if (course === null || !leaf.runs.some((r) => r.index === runIndex)) return [];
+  const shapes = laidRow(work, leaf, runIndex, rowIn(work, { leaf, course }, runIndex));
   const board = wall.cavity?.board ?? 0;
   if (leaf.heldBy !== 'cavity' || board === 0) return shapes;
   // Board stands where the wall does: not through a door.
@@ -111,17 +126,6 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
   const run = work.runs.find((r) => r.index === runIndex);
   const { unitWidth, thickness } = work.wall;
   const shapes: SceneShape[] = [];
-  const put = (piece: Piece, row: Row, y: number, deep: number): void => {
-    shapes.push(rect('unit-plan', piece.from, y, piece.to - piece.from, deep, piece.kind));
-    shapes.push(...cells(work.wall, piece, row, y));
-  };
-  // A unit turned into a pier reaches through it, one way or the other.
-  const inPier = (p: Piece) =>
-    p.kind === 'header' && work.wall.wythes === 1
-      ? work.wall.piers.find((q) => q.run === runIndex && p.from >= q.from - 1 && p.to <= q.to + 1)
-      : undefined;
-  const deepOf = (p: Piece): number => (inPier(p) ? 2 * unitWidth + work.wall.head : unitWidth);
-  const acrossAt = (p: Piece): number => (inPier(p)?.side === 'outside' ? -unitWidth - work.wall.head : 0);
   // What other runs and walls show in this face lies there too: it is theirs, and counted with them.
   if (run) {
     const { start, between, end } = endsShown(work, run, course - 1);
@@ -129,12 +133,9 @@ export function coursePlanScene(work: WallWork, runIndex: number, course: number
       if (s) shapes.push(rect('unit-plan', s.from, 0, s.to - s.from, unitWidth, 'shown'));
   }
   // The outside face is at the foot of the strip, as the wall is seen from outside.
-  const row = run?.rows[course - 1];
-  if (row)
-    for (const piece of row.pieces)
-      put(piece, row, acrossAt(piece), goesThrough(work.wall, piece) ? thickness : deepOf(piece));
-  const height = work.gauge.courses[course - 1];
-  for (const leaf of work.leaves.slice(1)) shapes.push(...leafBehind(work, leaf, runIndex, height));
+  const [face, ...behind] = work.leaves;
+  if (face && run) shapes.push(...laidRow(work, face, runIndex, run.rows[course - 1]));
+  for (const leaf of behind) shapes.push(...leafBehind(work, leaf, runIndex, course));
   const proud = (side: SetPier['side']): number =>
     work.wall.piers.some((q) => q.run === runIndex && q.side === side) ? unitWidth + work.wall.head : 0;
   return {

@@ -40,3 +40,15 @@ export interface WorkList {
   /** Said where it is empty: what would fill it. */
   empty: Said;
 }
+
+/** The line that speaks of a place on a run: of several the one that speaks of it most closely. Null where none does. */
+export function rowAt({ rows }: WorkList, run: number, x: Mm, y: Mm): ListRow | null {
+  let best: { row: ListRow; area: number } | null = null;
+  for (const row of rows)
+    for (const s of row.spots) {
+      if (s.run !== run || x < s.x || x > s.x + s.w || y < s.y || y > s.y + s.h) continue;
+      const area = s.w * s.h;
+      if (!best || area < best.area) best = { row, area };
+    }
+  return best?.row ?? null;
+}

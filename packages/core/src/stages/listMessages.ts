@@ -5,6 +5,8 @@ import { SPOKEN_KINDS } from '../walling/units/laying/kinds.js';
 export const LIST_ROOM = {
   picks: { picks: 'list' },
   pick: { kind: [...SPOKEN_KINDS, 'sawn'], count: 'count' },
+  'with-inner': { outside: 'said', inner: 'said' },
+  'in-inner': { where: 'said' },
   courses: {},
   'courses-empty': {},
   course: {},

@@ -62,6 +62,8 @@ export interface Stage<Id extends string, Needs extends object, Own extends obje
   shapes?(work: Needs & Own, run: number): SceneShape[];
   /** What it puts into one course seen from above: along the run on its outside face, and in from it. */
   above?(work: Needs & Own, run: number, course: number): SceneShape[];
+  /** What it puts where a run is cut through at a place along it: in from its outside face, and up from its base. */
+  section?(work: Needs & Own, run: number, at: number): SceneShape[];
   holds?(work: Needs & Own): Hold[];
   /** Its lists, line by line, each line with its places on the wall. */
   lists?(work: Needs & Own): WorkList[];

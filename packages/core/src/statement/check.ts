@@ -133,6 +133,8 @@ function sayWanted(shape: Statement): string {
       return 'an object';
     case 'list':
       return 'a list';
+    case 'named':
+      return 'an object, each thing under its name';
     case 'byTag':
       return `an object whose ${shape.tag} is one of ${Object.keys(shape.cases).join(', ')}`;
     case 'byKey':
@@ -183,6 +185,15 @@ export function checkForm(
       return value.flatMap((item, i) =>
         sound?.has(item) ? [] : checkForm(item, shape.of, pointer(path, i), sound),
       );
+    }
+    case 'named': {
+      if (!isObject(value)) return refuse();
+      const all = Object.entries(value);
+      if (all.length > shape.most) return [{ path, wanted: `at most ${shape.most}`, got: `${all.length}` }];
+      return all.flatMap(([name, of]) => [
+        ...checkText(name, path, false, NAME_LENGTH),
+        ...checkForm(of, shape.of, pointer(path, name.slice(0, 60)), sound),
+      ]);
     }
     case 'byKey': {
       if (!isObject(value)) return refuse();

@@ -12,6 +12,12 @@ export function inOrderOf<T>(value: T, shape: Statement): T {
   }
   if (shape.kind === 'list' && Array.isArray(value))
     return (value as unknown[]).map((v) => inOrderOf(v, shape.of)) as T;
+  if (shape.kind === 'named' && typeof value === 'object' && value !== null)
+    return Object.fromEntries(
+      Object.entries(value)
+        .sort(([a], [b]) => (a < b ? -1 : 1))
+        .map(([name, of]) => [name, inOrderOf(of, shape.of)]),
+    ) as T;
   if (shape.kind === 'byKey' && typeof value === 'object' && value !== null) {
     const name = Object.keys(shape.cases).find((key) => Object.hasOwn(value, key));
     const found = shape.cases[name ?? ''];

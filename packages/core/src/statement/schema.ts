@@ -56,6 +56,8 @@ function schemaOf(shape: Statement): Schema {
     }
     case 'list':
       return { type: 'array', items: schemaOf(shape.of), minItems: shape.least ?? 0, maxItems: shape.most };
+    case 'named':
+      return { type: 'object', additionalProperties: schemaOf(shape.of), maxProperties: shape.most };
     case 'byKey':
     case 'byTag':
       return { oneOf: Object.values(shape.cases).map(schemaOf) };

@@ -15,13 +15,16 @@ export type Statement =
   | { kind: 'amount'; of: AmountOf }
   | { kind: 'object'; keys: Record<string, Key> }
   | { kind: 'list'; of: Statement; least?: number; most: number }
+  /** So many of one kind, each under a name of its own. */
+  | { kind: 'named'; of: Statement; most: number }
   /** One of several objects, told apart by the first key named that is present. */
   | { kind: 'byKey'; cases: Record<string, Statement> }
   /** One of several objects, told apart by what one key says. */
   | { kind: 'byTag'; tag: string; cases: Record<string, Extract<Statement, { kind: 'object' }>> }
   | { kind: 'either'; shapes: readonly Statement[]; says: string };
 
-export type AmountOf = 'volume' | 'mass' | 'temperature' | 'duration' | 'clock' | 'date' | 'instant';
+export type AmountOf =
+  'volume' | 'mass' | 'temperature' | 'speed' | 'duration' | 'clock' | 'date' | 'instant';
 
 /** Text that names something, or something else. */
 export type TextIs =
@@ -129,6 +132,12 @@ export const list = <T>(of: Stating<T>, most: number, least?: number): Stating<T
   of,
   most,
   ...(least === undefined ? {} : { least }),
+});
+/** Under names nobody states here: a figure for each unit, by the unit’s id. */
+export const named = <T>(of: Stating<T>, most: number): Stating<Record<string, T>> => ({
+  kind: 'named',
+  of,
+  most,
 });
 export const byKey = <const C extends Record<string, Stating<unknown>>>(
   cases: C,

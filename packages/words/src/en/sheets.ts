@@ -1,6 +1,17 @@
 import type { Catalogue } from '@even-tally/core';
 
 export const sheets: Catalogue['sheets'] = {
+  alarms: 'Alarms',
+  'use-up-batch': 'Use up batch {n, number} ({mix}) at {wall}',
+  'mixer-name': 'Mixer card',
+  'mixer-water': 'WATER TO BEGIN WITH: {water}. The rest a little at a time.',
+  'mixer-good': 'GOOD FOR {life}, in the heat {hot}.',
+  'mixer-retemper': 'Water may be worked in again while it is good; never with pigment.',
+  'mixer-no-water': 'NO MORE WATER once it is mixed.',
+  'mixer-makes':
+    '{job}. By the {measure}, the same one filled the same way every time. Makes {makes}, lays {lays, plural, one {# unit} other {# units}}.',
+  'mixer-caution':
+    '{of, select, cement {CEMENT BURNS WHEN WET: gloves, eyes covered, sleeves down. Mask at the bag.} lime {LIME BURNS EYES AND SKIN: goggles, gloves. Clean water by, to rinse with.} other {QUICKLIME BOILS AND SPITS: lime into water, never water onto lime. Nothing shut, no plastic.}}',
   caution:
     'Setting out and quantities only. Loads, retained ground, height, earthquake and alterations are for local code and licensed people. Cutting makes silica dust: cut wet or with extraction, and wear a mask. Cement and lime burn skin and eyes.',
   why: '{why, select, end {end of the wall} corner {corner} jamb {jamb} joint {beside the movement joint} spacing {on the spacing} asked {put there by hand} other {}}',
@@ -80,6 +91,35 @@ export const sheets: Catalogue['sheets'] = {
   pole: '[Pole]',
   tape: 'Tape',
   holds: 'Holds',
+  scale: '1 : {ratio}',
+  'sheet-of': 'sheet {sheet} of {sheets}',
+  'set-name': 'Sheet set',
+  'unfolded-name': 'Elevations unfolded',
+  'section-name': 'Section',
+  'courses-name': 'Course cards',
+  'cards-name': 'Course cards, one a page',
+  'tally-of': 'Tally, {wall}',
+  'tally-rule':
+    'Lines that begin with an order are what to buy, with waste and in whole packs; the others are what is laid or filled. The working of each stands on the bench.',
+  'whole-wall': 'The whole wall',
+  'by-run': 'By run',
+  amount: 'amount',
+  'unfolded-of': '{wall} unfolded, {runs, plural, one {# run} other {# runs}}',
+  'unfolded-sub':
+    'Seen from outside, each run beside the one it turns into. Findings stand on the elevation of each run.',
+  'section-of': 'Section through {run}',
+  'section-sub': '{wall}, cut at {at} from the start of the run, outside at the left',
+  'cards-of': 'Course cards, {wall}',
+  'cards-sub':
+    '{cards, plural, one {# card serves} other {# cards serve}} {courses, plural, one {# course} other {# courses}}: those laid alike are on one. Outlined is what the last course on the same [perps] has not; struck through is sawn.',
+  'card-of': 'Course {courses}',
+  'card-height': 'course {course}: top {top}, bed {bed}',
+  'card-inner': 'Inner [leaf], course {course}: {picks}',
+  'card-inner-stands': 'Inner [leaf]: course {course} stands beside it',
+  'card-passes':
+    '{bars, plural, =0 {No bars pass} one {# bar passes} other {# bars pass}} through it; {bed, select, some {steel lies in its bed} other {no steel in its bed}}; {ties, plural, =0 {no ties} one {# tie} other {# ties}}.',
+  'card-cut': '{count} of {length} ({kind})',
+  'card-sawn': 'Sawn: {cuts}.',
   'of-job': '{job}, {sheet}',
   'nails-of':
     '{several, select, yes {courses {from, number} to {to, number}} other {course {from, number}}}: {pitch} a course',

@@ -9,9 +9,11 @@ import { cavity, grout, movement, retain, standing } from './rest.js';
 import { screens } from './screens/index.js';
 import { lists } from './lists.js';
 import { saying } from './saying.js';
+import { mud, pairing } from './mud.js';
 import { scene } from './scene.js';
 import { record } from './record.js';
 import { sheets } from './sheets.js';
+import { weather } from './weather.js';
 import { tables } from './tables.js';
 import { workings } from './workings.js';
 import { steel } from './steel.js';
@@ -28,6 +30,9 @@ export const es: Texts = {
   cavity,
   movement,
   lintels,
+  mud,
+  pairing,
+  weather,
   standing,
   retain,
   holds,

@@ -1,6 +1,17 @@
 import type { Catalogue } from '@even-tally/core';
 
 export const sheets: Catalogue['sheets'] = {
+  alarms: 'Alarmas',
+  'use-up-batch': 'Gaste la amasada {n, number} ({mix}) en {wall}',
+  'mixer-name': 'Tarjeta de amasado',
+  'mixer-water': 'AGUA PARA EMPEZAR: {water}. El resto poco a poco.',
+  'mixer-good': 'SIRVE {life}, con calor {hot}.',
+  'mixer-retemper': 'Se le puede agregar agua mientras sirve; nunca si lleva color.',
+  'mixer-no-water': 'NI UNA GOTA MÁS una vez amasada.',
+  'mixer-makes':
+    '{job}. Por {measure}, siempre la misma y llena igual. Rinde {makes}, coloca {lays, plural, one {# pieza} other {# piezas}}.',
+  'mixer-caution':
+    '{of, select, cement {EL CEMENTO MOJADO QUEMA: guantes, ojos cubiertos, mangas abajo. Mascarilla con el saco.} lime {LA CAL QUEMA OJOS Y PIEL: gafas, guantes. Agua limpia a mano para enjuagar.} other {LA CAL VIVA HIERVE Y SALPICA: la cal al agua, nunca agua a la cal. Nada cerrado, nada de plástico.}}',
   caution:
     'Solo trazo y cantidades. Cargas, tierra contenida, altura, sismo y cambios son del reglamento local y de gente con licencia. Cortar suelta polvo de sílice: corte en mojado o con extracción, y con mascarilla. El cemento y la cal queman piel y ojos.',
   why: '{why, select, end {extremo del muro} corner {esquina} jamb {jamba} joint {junto a la junta de movimiento} spacing {por la separación} asked {puesta a mano} other {}}',
@@ -80,6 +91,35 @@ export const sheets: Catalogue['sheets'] = {
   pole: 'Escantillón',
   tape: 'Cinta',
   holds: 'Altos',
+  scale: '1 : {ratio}',
+  'sheet-of': 'hoja {sheet} de {sheets}',
+  'set-name': 'Juego de hojas',
+  'unfolded-name': 'Alzados desplegados',
+  'section-name': 'Sección',
+  'courses-name': 'Fichas de hilada',
+  'cards-name': 'Fichas de hilada, una por página',
+  'tally-of': 'Cuenta, {wall}',
+  'tally-rule':
+    'Las líneas de pedido son lo que se compra, con merma y en envases enteros; las demás, lo que se coloca o se llena. El cálculo de cada una está en el banco.',
+  'whole-wall': 'Todo el muro',
+  'by-run': 'Por tramo',
+  amount: 'cantidad',
+  'unfolded-of': '{wall} desplegado, {runs, plural, one {# tramo} other {# tramos}}',
+  'unfolded-sub':
+    'Visto desde fuera, cada tramo junto al que le sigue. Los avisos están en el alzado de cada tramo.',
+  'section-of': 'Sección por {run}',
+  'section-sub': '{wall}, cortado a {at} del comienzo del tramo, el exterior a la izquierda',
+  'cards-of': 'Fichas de hilada, {wall}',
+  'cards-sub':
+    '{cards, plural, one {# ficha sirve} other {# fichas sirven}} para {courses, plural, one {# hilada} other {# hiladas}}: las iguales van en una. Con contorno, lo que no tiene la última hilada con las mismas llagas; tachado, lo cortado.',
+  'card-of': 'Hilada {courses}',
+  'card-height': 'hilada {course}: remate {top}, tendel {bed}',
+  'card-inner': 'Hoja interior, hilada {course}: {picks}',
+  'card-inner-stands': 'Hoja interior: la hilada {course} está al lado',
+  'card-passes':
+    '{bars, plural, =0 {No pasan barras} one {Pasa # barra} other {Pasan # barras}}; {bed, select, some {hay acero en el tendel} other {sin acero en el tendel}}; {ties, plural, =0 {sin llaves} one {# llave} other {# llaves}}.',
+  'card-cut': '{count} de {length} ({kind})',
+  'card-sawn': 'Cortadas: {cuts}.',
   'of-job': '{job}, {sheet}',
   'nails-of':
     '{several, select, yes {hiladas {from, number} a {to, number}} other {hilada {from, number}}}: {pitch} por hilada',

@@ -154,6 +154,7 @@ export const BENCH_SAYS = {
   gauge: '[Gauging]',
   bond: 'Bond',
   steel: 'Steel',
+  mud: 'Mud',
   tally: 'Tally',
   oddCourse: 'odd',
   evenCourse: 'even',

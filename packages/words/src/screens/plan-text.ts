@@ -15,6 +15,18 @@ export const PLAN_TEXT_SAYS = {
     'mortar in the joints {geometric}, to mix {used}: {packs, number} × {pack}',
     { geometric: 'volume', used: 'volume', packs: 'number', pack: 'said' },
   ],
+  batch: [
+    '{mix}: a batch of {measures} makes {makes} and lays {lays, number}; {full, number} of them{last, select, no {} other {, the last smaller}}',
+    {
+      mix: 'said',
+      measures: 'list',
+      makes: 'volume',
+      lays: 'number',
+      full: 'number',
+      last: ['no', 'yes'],
+    },
+  ],
+  measure: ['{count, number} {measure} of {of}', { count: 'number', measure: 'name', of: 'said' }],
   bars: ['bars {mark}, {size}', { mark: 'name', size: 'name' }],
   finding: [
     '{severity, select, fault {FAULT} choice {CHOICE} other {NOTE}} {says}',

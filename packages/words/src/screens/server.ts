@@ -46,6 +46,7 @@ export const SERVER_SAYS = {
     'Wanted an edit made on revision {newer, number}, got one made on {got, number}: somebody saved in between.',
     { newer: 'number', got: 'number' },
   ],
+  unitsAtMost: ['Wanted at most {most, number} units in a yard, got one more.', { most: 'number' }],
   jobsAtMost: [
     'Wanted at most {most, number} jobs in a yard, those put away among them, got one more.',
     { most: 'number' },
@@ -62,6 +63,7 @@ export const SERVER_SAYS = {
   recordBytes: ['Wanted at most {most} on record in a yard, got {got}.', { most: 'name', got: 'name' }],
   othersChanging: 'Others are changing this job just now, and what is to be seen with it. Try again.',
   idInUse: 'Wanted an id of its own, got one that is in use.',
+  tooManyStreams: 'This session listens in four places already. Close one of them.',
   whole: ['{property}: wanted whole characters and no control characters', { property: 'name' }],
   emailLike: 'email: wanted an address such as mason@example.test',
   atMost200: ['{property}: wanted at most 200 characters', { property: 'name' }],

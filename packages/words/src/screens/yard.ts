@@ -52,7 +52,7 @@ export const YARD_SAYS = {
   cannotBeDrawn: 'cannot be drawn',
   noFaults: 'no faults',
   openingTheYard: 'Opening the yard',
-  newWall: 'New wall',
+  newWall: 'Begin a job',
   loadAJobFile: 'Load a job file',
   jobFileToLoad: 'Job file to load',
   theYardIsEmpty: 'The yard is empty.',

@@ -1,8 +1,16 @@
-import { LIST, type Job, type ListRow, type Message, type Show, type WorkList } from '@even-tally/core';
+import {
+  LIST,
+  rowAt,
+  type Job,
+  type ListRow,
+  type Message,
+  type Show,
+  type WorkList,
+} from '@even-tally/core';
 import { PAPER } from '@even-tally/words';
 import { ChevronDown, ChevronUp, ClipboardCopy, Download, Search } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useOpenJob } from '../../state/job';
 import { openRecord, useRecord } from '../../state/record';
 import { keepNumber, keptNumber } from '../../state/kept';
@@ -37,6 +45,14 @@ const TABS: readonly [string, Message][] = [
   ['record', LIST.record()],
 ];
 
+/** Where a list that is empty gets its first line: the stage that fills it. What is rightly empty has none. */
+const FIRST: Readonly<Record<string, { says: Message; stage: string }>> = {
+  courses: { says: PAPER.giveItHeight, stage: 'gauge' },
+  openings: { says: PAPER.putInAnOpening, stage: 'bond' },
+  bars: { says: PAPER.placeBars, stage: 'steel' },
+  record: { says: PAPER.signOrReadOn, stage: 'steel' },
+};
+
 /** Tables of the wall along the bottom, pulled up when wanted: a row and its place on the drawing mark each other. */
 export function Drawer(props: Props): ReactNode {
   const tell = useTell();
@@ -63,7 +79,7 @@ export function Drawer(props: Props): ReactNode {
 function Tabs({ open, children }: { open: string | null; children: ReactNode }): ReactNode {
   const tell = useTell();
   return (
-    <div className="flex items-stretch overflow-x-auto border-t-2 border-ink px-2">
+    <div className="relative flex items-stretch overflow-x-auto border-t-2 border-ink px-2">
       <div className="flex shrink-0" role="group" aria-label={tell(PAPER.lists)}>
         {TABS.map(([kind, name]) => (
           <button
@@ -110,6 +126,11 @@ function Open({ kind, job, wall, run, show, planner, base, stage }: Props & { ki
     });
     if (!here && spot) void navigate(`${base}/${spot.run}/${stage}`);
   };
+  const pressed = useViewing((s) => s.pressed);
+  useEffect(() => {
+    const row = pressed && list && rowAt(list, pressed.run, pressed.x, pressed.y);
+    if (row) look({ row: { list: list.kind, id: row.id, spots: row.spots }, pressed: null });
+  }, [pressed, list]);
   const copy = (): void => {
     void navigator.clipboard.writeText(shown.current.map((r) => r.join('\t')).join('\n')).then(
       () => setCopied(true),
@@ -169,7 +190,16 @@ function Open({ kind, job, wall, run, show, planner, base, stage }: Props & { ki
         role="region"
         aria-label={tell(nameOf(kind))}
       >
-        {list ? (
+        {list?.rows.length === 0 ? (
+          <p className="flex flex-wrap items-center gap-3 px-2 py-3 text-soft">
+            {tell(list.empty)}
+            {FIRST[kind] && FIRST[kind].stage !== stage && (
+              <Link className="press-plain" to={`${base}/${run}/${FIRST[kind].stage}`}>
+                {tell(FIRST[kind].says)}
+              </Link>
+            )}
+          </p>
+        ) : list ? (
           <ListTable
             key={kind}
             list={list}

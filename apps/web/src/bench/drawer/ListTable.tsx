@@ -72,7 +72,6 @@ export function ListTable({ list, show, filter, chosen, onChoose, onShown }: Pro
     if (first !== undefined)
       body.current?.querySelector('[aria-selected="true"]')?.scrollIntoView({ block: 'nearest' });
   }, [first]);
-  if (list.rows.length === 0) return <p className="px-4 py-3 text-soft">{tell(list.empty)}</p>;
   const sums = list.columns.some((c) => c.sums);
   return (
     <table className="w-full text-small" data-list={list.kind}>

@@ -1,13 +1,13 @@
-import { hear, sayWall, type Heard, type Phrase } from '@even-tally/core';
+import { hear, sayWall, type Heard } from '@even-tally/core';
 import { PAPER } from '@even-tally/words';
 import { X } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { look } from '../../state/view';
 import { useTell } from '../../state/words';
-import { Typeset } from '../../ui/Typeset';
 import type { LineProps } from './LineOverDrawer';
-import { Underlined } from './Underlined';
+import { ReadBack } from './ReadBack';
+import { SaidField } from './SaidField';
 
 /** A hand that has not typed for so long rests, ms: then what is said is drawn. */
 const REST = 220;
@@ -60,25 +60,19 @@ export default function SayLine({ wall, run }: LineProps): ReactNode {
         <label htmlFor="say-line" className="heading shrink-0">
           {tell(PAPER.sayIt)}
         </label>
-        <div className="relative min-w-0 grow">
-          <Underlined text={text} phrases={heard?.phrases ?? []} />
-          <input
-            ref={field}
-            id="say-line"
-            className="entry relative bg-transparent"
-            value={text}
-            maxLength={2000}
-            autoComplete="off"
-            spellCheck={false}
-            placeholder={tell(PAPER.sayHint)}
-            aria-describedby="say-back"
-            onChange={(e) => setText(e.target.value)}
-            onKeyDown={(e) => {
-              if (e.key === 'Enter') keep();
-              if (e.key === 'Escape') close();
-            }}
-          />
-        </div>
+        <SaidField
+          id="say-line"
+          text={text}
+          phrases={heard?.phrases ?? []}
+          hint={tell(PAPER.sayHint)}
+          readBack="say-back"
+          field={field}
+          onChange={setText}
+          onKey={(e) => {
+            if (e.key === 'Enter') keep();
+            if (e.key === 'Escape') close();
+          }}
+        />
         <button className="press" disabled={!said} onClick={keep}>
           {tell(PAPER.keepIt)}
         </button>
@@ -94,23 +88,6 @@ export default function SayLine({ wall, run }: LineProps): ReactNode {
         {heard ? <ReadBack phrases={heard.phrases} /> : <StandsSo says={back} take={setText} />}
       </div>
     </section>
-  );
-}
-
-function ReadBack({ phrases }: { phrases: readonly Phrase[] }): ReactNode {
-  const tell = useTell();
-  return (
-    <ul className="flex flex-wrap gap-x-4">
-      {phrases.map((p, i) => (
-        <li
-          key={i}
-          data-understood={p.understood}
-          className={p.understood ? 'text-settled' : 'font-semibold text-fault'}
-        >
-          <Typeset words={tell(p.says)} />
-        </li>
-      ))}
-    </ul>
   );
 }
 

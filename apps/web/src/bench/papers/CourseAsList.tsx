@@ -18,9 +18,11 @@ export function CourseAsList({ above, show }: { above: CourseAbove; show: Show }
       aria-label={title}
     >
       <h2 className="heading text-lg">{title}</h2>
-      {above.runs.map((run) => (
-        <table key={run.name} className="mt-4 w-full max-w-[520px]">
-          <caption className="heading text-left">{run.name}</caption>
+      {above.runs.map((run, nth) => (
+        <table key={nth} className="mt-4 w-full max-w-[520px]">
+          <caption className="heading text-left">
+            {run.leaf === 'inner' ? tell(PAPER.innerOf({ run: run.name })) : run.name}
+          </caption>
           <tbody>
             {run.units.map((u, i) => (
               <tr key={i}>

@@ -4,16 +4,20 @@ import type { ReactNode } from 'react';
 import { look, useViewing } from '../../state/view';
 import { useTell } from '../../state/words';
 import { Told } from '../../ui/Told';
+import { useNarrow } from '../../ui/useNarrow';
 import { Typeset } from '../../ui/Typeset';
 import { useAsked } from '../../workers/useAsked';
 import { Shapes } from '../Shapes';
 import { Near } from '../Near';
 import { CourseAsList } from './CourseAsList';
 import { PaperHead } from './PaperHead';
+import { PrintOne } from './PrintOne';
 import type { PaperProps } from './paper';
+import { ScenePaper, SceneSheet } from './ScenePaper';
 import { useScenePaper } from './useScenePaper';
 
-const ROOM = { top: 96, side: 70, bottom: 64 };
+const ROOM = { top: 96, side: 70, bottom: 104 };
+const ROOM_NARROW = { top: 200, side: 50, bottom: 110 };
 /** Steps of the wall beside the one that is up. */
 const BESIDE = [-1, 0, 1];
 
@@ -22,26 +26,27 @@ export function CoursePaper({ job, view, show, planner }: PaperProps): ReactNode
   const tell = useTell();
   const live = useViewing((s) => s.course);
   const asList = useViewing((s) => s.asList);
-  const { ref, inner, at, above } = useCourse(planner, job, view.wall.index, live, show);
+  const paper = useCourse(planner, job, view.wall.index, live, show);
+  const { at, above } = paper;
   const steps = BESIDE.map((by) => live + by).filter((n) => n >= 1 && n <= view.courses.length);
   return (
-    <main ref={ref} className="relative min-h-0 min-w-0 grow touch-none overflow-hidden" data-job={job.name}>
-      {above && at && (
-        <div ref={inner} className="absolute inset-0 origin-top-left">
-          <svg
-            className="absolute inset-0"
-            width={at.width}
-            height={at.height}
+    <ScenePaper
+      paper={paper}
+      job={job}
+      drawing={
+        above &&
+        at && (
+          <SceneSheet
+            at={at}
             role="img"
-            aria-label={tell(
-              PAPER.courseSays({ course: above.course, picks: above.picks, bars: above.bars }),
-            )}
+            says={tell(PAPER.courseSays({ course: above.course, picks: above.picks, bars: above.bars }))}
             data-course-above={above.course}
           >
             <Shapes shapes={above.scene.shapes} layout={at} />
-          </svg>
-        </div>
-      )}
+          </SceneSheet>
+        )
+      }
+    >
       <PaperHead
         title={tell(PAPER.courseFromAbove({ course: live }))}
         aside={
@@ -64,6 +69,14 @@ export function CoursePaper({ job, view, show, planner }: PaperProps): ReactNode
             </button>
           ))}
         </div>
+        <PrintOne
+          kind="pdf:courses"
+          says={PAPER.printCards}
+          job={job}
+          view={view}
+          show={show}
+          planner={planner}
+        />
         <button className="press-plain" onClick={() => look({ paper: null })}>
           {tell(PAPER.backToTheWall)}
         </button>
@@ -71,7 +84,7 @@ export function CoursePaper({ job, view, show, planner }: PaperProps): ReactNode
       </PaperHead>
       {above && <CourseFacts above={above} />}
       {asList && above && <CourseAsList above={above} show={show} />}
-    </main>
+    </ScenePaper>
   );
 }
 
@@ -85,7 +98,7 @@ function useCourse(
 ) {
   // Where the plan lies does not hang on the scale: only which lengths are written does.
   const rough = useAsked(planner, 'course', { wall, course, show, px: 20 }, job);
-  const paper = useScenePaper(rough?.scene.box ?? null, ROOM);
+  const paper = useScenePaper(rough?.scene.box ?? null, useNarrow(700) ? ROOM_NARROW : ROOM);
   const fine = useAsked(planner, 'course', { wall, course, show, px: paper.px }, job);
   return { ...paper, above: fine ?? rough };
 }
@@ -97,6 +110,11 @@ function CourseFacts({ above }: { above: CourseAbove }): ReactNode {
       <p className="font-narrow text-lg font-bold">
         <Told said={above.picks} />
       </p>
+      {above.behind.map(({ course, picks }) => (
+        <p key={course} className="font-narrow font-bold">
+          <Told said={picks ? PAPER.innerBegins({ course, picks }) : PAPER.innerStands({ course })} />
+        </p>
+      ))}
       <p className="text-small">
         <Told
           said={PAPER.coursePasses({

@@ -7,6 +7,7 @@ import { Measure } from '../../ui/Measure';
 import { AsList } from '../AsList';
 import { Elevation } from '../Elevation';
 import { Pole } from '../Pole';
+import { SectionBeside } from '../SectionBeside';
 import { Tape } from '../Tape';
 import { layOut, sameLayout, type Layout } from '../layout';
 import { FIT, through, useLens } from '../lens';
@@ -14,6 +15,7 @@ import { Near } from '../Near';
 import { paperHold } from '../paperHold';
 import { PaperHead } from './PaperHead';
 import type { PaperProps } from './paper';
+import { useSection } from './useSection';
 import { useSize } from './useSize';
 
 function useLayout(view: BenchView, size: { width: number; height: number }): Layout | null {
@@ -27,13 +29,14 @@ function useLayout(view: BenchView, size: { width: number; height: number }): La
 const NO_SIZE = { width: 0, height: 0, scale: 1 };
 
 /** The face of a run, the pole beside it on the same scale, the tape and two courses under it. */
-export function WallPaper({ job, view, show, stage }: PaperProps): ReactNode {
+export function WallPaper({ job, view, show, stage, planner }: PaperProps): ReactNode {
   const tell = useTell();
   const [node, ref, size] = useSize();
   const asList = useViewing((s) => s.asList);
   const fitted = useLayout(view, size);
   const { lens, inner } = useLens(node, fitted ?? NO_SIZE);
   const layout = useMemo(() => fitted && through(fitted, lens), [fitted, lens]);
+  const section = useSection({ job, view, show, planner });
   useNearRow(view);
   const near = lens !== FIT && lens.k > 1.001;
   const run = view.runs[view.run];
@@ -86,6 +89,7 @@ export function WallPaper({ job, view, show, stage }: PaperProps): ReactNode {
         </PaperHead>
         {asList && <AsList view={view} show={show} />}
       </main>
+      {layout && section?.tells && <SectionBeside section={section} layout={layout} run={run?.name ?? ''} />}
     </>
   );
 }

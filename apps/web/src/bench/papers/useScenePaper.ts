@@ -15,6 +15,8 @@ export interface ScenePlacing {
 interface Room {
   top: number;
   side: number;
+  /** At the left, where the key plan stands in the corner; left out, as at the right. */
+  left?: number;
   bottom: number;
 }
 
@@ -31,19 +33,19 @@ export function useScenePaper(
 } {
   const [node, ref, { width, height }] = useSize();
   const { x = 0, y = 0, w = 0, h = 0 } = box ?? {};
-  const { top, side, bottom } = room;
+  const { top, side, bottom, left = side } = room;
   const fitted = useMemo((): ScenePlacing | null => {
     if (width === 0 || w <= 0) return null;
-    const [wide, high] = [Math.max(40, width - 2 * side), Math.max(40, height - top - bottom)];
+    const [wide, high] = [Math.max(40, width - left - side), Math.max(40, height - top - bottom)];
     const scale = Math.min(wide / Math.max(w, 1), high / Math.max(h, 1));
     return {
       width,
       height,
       scale,
-      left: side + (wide - w * scale) / 2 - x * scale,
+      left: left + (wide - w * scale) / 2 - x * scale,
       base: top + (high + h * scale) / 2 + y * scale,
     };
-  }, [width, height, x, y, w, h, top, side, bottom]);
+  }, [width, height, x, y, w, h, top, side, left, bottom]);
   const { lens, inner } = useLens(node, fitted ?? { width, height, scale: 1 });
   const at = useMemo(() => fitted && through(fitted, lens), [fitted, lens]);
   const px = fitted ? Math.max(0.5, Math.round(2 / fitted.scale / lens.k) / 2) : 10;

@@ -1,7 +1,7 @@
-import { BONDS, UNITS, type BondId } from '@even-tally/core';
+import { BONDS, type BondId, type OwnUnit } from '@even-tally/core';
 import { AT_BOND } from '@even-tally/words';
 import type { ReactNode } from 'react';
-import { useOpenJob } from '../../state/job';
+import { useJob, useOpenJob } from '../../state/job';
 import { useTell } from '../../state/words';
 import { LengthField } from '../../ui/LengthField';
 import { Pick } from '../../ui/Pick';
@@ -16,6 +16,8 @@ import { Closing } from './Closing';
 import { AirBricks, Piers } from './LetIn';
 import { Openings } from './Openings';
 import { Tops } from './Tops';
+import { OwnUnitForm } from './OwnUnitForm';
+import { UnitPick } from './UnitPick';
 import { UnitCard } from './UnitCard';
 
 const throughBond = (id: BondId): boolean => BONDS.some((b) => b.id === id && b.family === 'header');
@@ -26,18 +28,18 @@ export function Bond(props: PanelProps): ReactNode {
   const { job, view, show } = props;
   const { set } = useWallFields(job, view);
   const refusal = useOpenJob((s) => s.refusal);
-  const own = (job.units ?? []).map((u) => [u.id, u.name ?? u.id] as const);
-  const units = [...own, ...UNITS.map((u) => [u.id, u.name] as const)];
+  const { edit } = useJob();
+  /** A unit the job has not had so far, and the wall laid of it: one step to undo. */
+  const lay = (unit: OwnUnit): boolean =>
+    edit([
+      job.units ? { op: 'add', path: '/units/-', value: unit } : { op: 'add', path: '/units', value: [unit] },
+      { op: 'replace', path: `/walls/${view.wall.index}/build/unit`, value: unit.id },
+    ]);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   return (
     <>
       <Section title={tell(AT_BOND.unitAndJoints)}>
-        <Pick
-          label={tell(AT_BOND.unit)}
-          value={view.wall.unit}
-          options={units}
-          onChange={(v) => set('/build/unit', v)}
-        />
+        <UnitPick job={job} value={view.wall.unit} onChange={(v) => set('/build/unit', v)} lay={lay} />
         <Pick
           label={tell(AT_BOND.bond)}
           value={view.wall.bond}
@@ -106,6 +108,7 @@ export function Bond(props: PanelProps): ReactNode {
           {refusal && tell(refusal)}
         </p>
       </Section>
+      <OwnUnitForm {...props} lay={lay} />
       <UnitCard {...props} />
       <Openings {...props} />
       <Section title={tell(AT_BOND.waysToBondIt)} aside={<Lock {...props} stage="bond" />}>

@@ -53,7 +53,6 @@ export function FixedHeights(props: PanelProps): ReactNode {
   const { edit } = useJob();
   const { job, view, show } = props;
   const { set } = useWallFields(job, view);
-  const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const list = job.walls[view.wall.index]?.heights;
   const path = `/walls/${view.wall.index}/heights`;
   const add = (): void => {
@@ -88,21 +87,14 @@ export function FixedHeights(props: PanelProps): ReactNode {
       ))}
       {view.heights.map((h) => (
         <div key={h.id} className="border-t border-rule pt-2">
-          <div className="grid grid-cols-[1fr_110px_28px] items-end gap-x-2">
+          <div className="grid grid-cols-[1fr_28px] items-end gap-x-2">
             <NameField
               label={tell(AT_GAUGE.heightOf)}
               value={h.name}
               onChange={(v) => set(`/heights/${h.index}/name`, v)}
             />
-            <LengthField
-              label={tell(AT_GAUGE.aboveTheBase)}
-              counts="courses"
-              value={h.at}
-              {...measure}
-              onChange={(v) => set(`/heights/${h.index}/at`, v)}
-            />
             <button
-              className="mb-5 flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
+              className="mb-1 flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
               aria-label={tell(AT_GAUGE.takeOut({ what: h.name }))}
               onClick={() => edit([{ op: 'remove', path: `${path}/${h.index}` }])}
             >

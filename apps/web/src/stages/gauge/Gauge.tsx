@@ -40,23 +40,13 @@ export function Gauge(props: PanelProps): ReactNode {
           </span>
         }
       >
-        <div className="grid grid-cols-2 gap-3">
-          <LengthField
-            label={tell(AT_GAUGE.height)}
-            counts="courses"
-            name="height"
-            value={view.wall.height}
-            {...measure}
-            onChange={(v) => set('/height', v)}
-          />
-          <LengthField
-            label={tell(AT_GAUGE.bedTarget)}
-            name="bed"
-            value={view.wall.bed}
-            {...measure}
-            onChange={(v) => set('/build/bed', v)}
-          />
-        </div>
+        <LengthField
+          label={tell(AT_GAUGE.bedTarget)}
+          name="bed"
+          value={view.wall.bed}
+          {...measure}
+          onChange={(v) => set('/build/bed', v)}
+        />
         <p className="text-small text-soft">
           <Told
             said={

@@ -3,4 +3,4 @@ import { memo } from 'react';
 import type { BenchStage } from '../stage';
 import { Gauge } from './Gauge';
 
-export const gauge: BenchStage = { key: 'gauge', name: BENCH.gauge, Panel: memo(Gauge) };
+export const gauge: BenchStage = { key: 'gauge', name: BENCH.gauge, Panel: memo(Gauge), paper: 'pole' };

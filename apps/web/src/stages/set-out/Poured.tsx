@@ -1,11 +1,4 @@
-import {
-  millimetres,
-  shootSpots,
-  simulatedLevel,
-  writeLength,
-  type PouredSpot,
-  type Stated,
-} from '@even-tally/core';
+import { shootSpots, simulatedLevel, type PouredSpot, type Stated } from '@even-tally/core';
 import { AT_SET_OUT } from '@even-tally/words';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -15,6 +8,7 @@ import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { Told } from '../../ui/Told';
 import type { PanelProps } from '../panel';
+import { asRead } from './groundEdits';
 
 const PRACTICE_INSTRUMENT = 1500;
 
@@ -29,7 +23,6 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
   const bad = beds.filter((b) => b.verdict !== 'sound');
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
   const length = view.runs[view.run]?.length ?? 0;
-  const text = (mm: number): Stated => writeLength(millimetres(Math.round(mm * 10) / 10), show);
   const put = (values: PouredSpot[]): boolean =>
     edit([{ op: all ? 'replace' : 'add', path, value: [...(all ?? []), ...values] }]);
   const shoot = (): void => {
@@ -43,28 +36,12 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
     put(
       shot.map((s) => ({
         run: view.run,
-        at: text(s.at),
+        at: asRead(s.at, show),
         level: Math.round(s.level * 10) / 10,
         simulated: true as const,
       })),
     );
   };
-  const staff = view.site.instrument;
-  // Typed as the staff is read, it stands as that: where the instrument was set up wrong one figure puts all of them right.
-  const read = (index: number) => (value: Stated) =>
-    edit([
-      { op: 'add', path: `${path}/${index}/reading`, value },
-      ...(all?.[index]?.level === undefined
-        ? []
-        : [{ op: 'remove' as const, path: `${path}/${index}/level` }]),
-    ]);
-  const levelled = (index: number) => (value: Stated) =>
-    edit([
-      { op: 'add', path: `${path}/${index}/level`, value },
-      ...(all?.[index]?.reading === undefined
-        ? []
-        : [{ op: 'remove' as const, path: `${path}/${index}/reading` }]),
-    ]);
   const along = (index: number) => (value: Stated) =>
     edit([{ op: 'replace', path: `${path}/${index}/at`, value }]);
   return (
@@ -81,7 +58,7 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
       <p className="flex flex-wrap gap-2">
         <button
           className="press-plain inline-flex items-center gap-1"
-          onClick={() => put([{ run: view.run, at: text(length / 2), level: 0 }])}
+          onClick={() => put([{ run: view.run, at: asRead(length / 2, show), level: 0 }])}
         >
           <Plus size={15} aria-hidden="true" /> {tell(AT_SET_OUT.spotLevel)}
         </button>
@@ -102,23 +79,14 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
             {...measure}
             onChange={along(s.index)}
           />
-          {staff !== null && !s.simulated ? (
-            <LengthField
-              label={tell(AT_SET_OUT.staffReadOnIt)}
-              value={staff - view.wall.base - (view.poured[i]?.level ?? 0)}
-              {...measure}
-              signed
-              onChange={read(s.index)}
+          <p className="pb-6">
+            <Told
+              said={AT_SET_OUT.standsAt({
+                way: (view.poured[i]?.level ?? 0) < 0 ? 'low' : 'high',
+                by: Math.abs(view.poured[i]?.level ?? 0),
+              })}
             />
-          ) : (
-            <LengthField
-              label={tell(AT_SET_OUT.highOrLow)}
-              value={view.poured[i]?.level ?? 0}
-              {...measure}
-              signed
-              onChange={levelled(s.index)}
-            />
-          )}
+          </p>
           <button
             className="mb-5 flex min-h-7 min-w-7 items-center justify-center text-soft hover:text-fault"
             aria-label={tell(AT_SET_OUT.takeOut({ what: AT_SET_OUT.spotNo({ n: i + 1 }) }))}
@@ -126,16 +94,6 @@ export function Poured({ job, view, show }: PanelProps): ReactNode {
           >
             <Trash2 size={15} aria-hidden="true" />
           </button>
-          {staff !== null && !s.simulated && (
-            <p className="col-span-3 -mt-4 text-small text-soft">
-              <Told
-                said={AT_SET_OUT.standsAt({
-                  way: (view.poured[i]?.level ?? 0) < 0 ? 'low' : 'high',
-                  by: Math.abs(view.poured[i]?.level ?? 0),
-                })}
-              />
-            </p>
-          )}
         </div>
       ))}
       {beds.length > 0 && (

@@ -1,4 +1,4 @@
-import { millimetres, stated, toMillimetres, writeLength, type Stated } from '@even-tally/core';
+import { stated, toMillimetres, type Stated } from '@even-tally/core';
 import { AT_SET_OUT } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
@@ -6,7 +6,9 @@ import { useTell } from '../../state/words';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { Told } from '../../ui/Told';
+import { useNarrow } from '../../ui/useNarrow';
 import type { PanelProps } from '../panel';
+import { taped, tapesBegun } from './groundEdits';
 
 const SIDES = ['AB', 'BC', 'CD', 'DA'] as const;
 
@@ -14,16 +16,18 @@ const SIDES = ['AB', 'BC', 'CD', 'DA'] as const;
 export function Square({ job, view, show }: PanelProps): ReactNode {
   const tell = useTell();
   const { edit } = useJob();
-  const path = `/walls/${view.wall.index}/square`;
-  const taped = job.walls[view.wall.index]?.square;
+  const read = job.walls[view.wall.index]?.square;
+  // Four straight sides and their diagonals are typed on the plan, where a screen has room for them.
+  const line = job.walls[view.wall.index]?.line ?? [];
+  const onPlan = view.wall.closed && view.runs.length === 4 && !line.some((i) => 'arc' in i);
+  const typedHere = useNarrow(700) || !onPlan;
   const [a, b] = [view.runs[0]?.length ?? 0, view.runs[1]?.length ?? 0];
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
-  const text = (mm: number): Stated => writeLength(millimetres(Math.round(mm * 10) / 10), show);
   if (view.runs.length < 2) return null;
   const diagonal = Math.hypot(a, b);
   const three = view.survey.threeFourFive;
   const put = (list: 'sides' | 'diagonals', i: number) => (value: Stated) =>
-    edit([{ op: taped?.[list][i] === undefined ? 'add' : 'replace', path: `${path}/${list}/${i}`, value }]);
+    edit(taped(job, view.wall.index, list, i, value));
   const answer = view.survey.square;
   return (
     <Fold
@@ -45,44 +49,43 @@ export function Square({ job, view, show }: PanelProps): ReactNode {
           </>
         )}
       </p>
-      {!taped ? (
-        <button
-          className="press"
-          onClick={() =>
-            edit([{ op: 'add', path, value: { sides: [a, b, a, b].map(text), diagonals: [text(diagonal)] } }])
-          }
-        >
-          {tell(AT_SET_OUT.enterWhatTheTape)}
-        </button>
+      {!read ? (
+        typedHere && (
+          <button className="press" onClick={() => edit(tapesBegun(view, show))}>
+            {tell(AT_SET_OUT.enterWhatTheTape)}
+          </button>
+        )
       ) : (
         <>
-          <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-            {SIDES.map((name, i) => (
+          {typedHere && (
+            <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+              {SIDES.map((name, i) => (
+                <LengthField
+                  key={name}
+                  label={tell(AT_SET_OUT.sideOf({ name }))}
+                  value={toMillimetres(stated(read.sides[i] ?? 0))}
+                  {...measure}
+                  onChange={put('sides', i)}
+                />
+              ))}
               <LengthField
-                key={name}
-                label={tell(AT_SET_OUT.sideOf({ name }))}
-                value={toMillimetres(stated(taped.sides[i] ?? 0))}
+                label={tell(AT_SET_OUT.diagonalAc)}
+                value={toMillimetres(stated(read.diagonals[0] ?? 0))}
                 {...measure}
-                onChange={put('sides', i)}
+                onChange={put('diagonals', 0)}
               />
-            ))}
-            <LengthField
-              label={tell(AT_SET_OUT.diagonalAc)}
-              value={toMillimetres(stated(taped.diagonals[0] ?? 0))}
-              {...measure}
-              onChange={put('diagonals', 0)}
-            />
-            <LengthField
-              label={tell(AT_SET_OUT.diagonalBdToProve)}
-              value={
-                taped.diagonals[1] === undefined
-                  ? (answer?.otherDiagonal ?? 0)
-                  : toMillimetres(stated(taped.diagonals[1]))
-              }
-              {...measure}
-              onChange={put('diagonals', 1)}
-            />
-          </div>
+              <LengthField
+                label={tell(AT_SET_OUT.diagonalBdToProve)}
+                value={
+                  read.diagonals[1] === undefined
+                    ? (answer?.otherDiagonal ?? 0)
+                    : toMillimetres(stated(read.diagonals[1]))
+                }
+                {...measure}
+                onChange={put('diagonals', 1)}
+              />
+            </div>
+          )}
           {!answer && <p className="font-semibold text-fault">{tell(AT_SET_OUT.theseTapesMakeNo)}</p>}
           {answer && (
             <table className="w-full text-small">

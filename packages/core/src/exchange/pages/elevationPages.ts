@@ -10,12 +10,12 @@ import { FOOTING_DRAWN } from '../../scene/outline.js';
 import { poleScene } from '../../scene/pole.js';
 import { coursePlanScene, tapeScene } from '../../scene/tape.js';
 import { PAPER_PIXEL } from '../../scene/theme.js';
-import type { SceneShape } from '../../shapes/shape.js';
+import { lettersBeside } from '../../scene/letters.js';
+import { line, type SceneShape } from '../../shapes/shape.js';
 import { Flow } from './flow.js';
-import { paperFor, type Page } from './page.js';
+import { paperFor, type Page, type PaperSize } from './page.js';
+import { ruledScale, scaleBar } from './scale.js';
 
-/** Letters are so far across, mm of paper. */
-const LETTER = 28 * PAPER_PIXEL;
 /** Beside the elevation: heights, the pole and its flags; under it the tape; between courses from above; mm of paper. */
 const HEIGHTS = 20;
 const POLE = 5;
@@ -25,28 +25,48 @@ const GAP = 3;
 /** Right of it: the footing goes past the wall, and pours are named there. */
 const RIGHT = 16;
 
-/** Marks that stand on one place, set side by side. */
-function apart(shapes: readonly SceneShape[], wide: number): SceneShape[] {
-  const stood: { x: number; y: number }[] = [];
-  return shapes.map((shape) => {
-    if (shape.type !== 'mark' || shape.text === undefined) return shape;
-    let { x } = shape;
-    while (stood.some((s) => Math.abs(s.x - x) < wide && Math.abs(s.y - shape.y) < wide)) x += wide;
-    stood.push({ x, y: shape.y });
-    return { ...shape, x };
-  });
+/** Letters beside what they speak of, tied to it by a line, clear of the names in openings. `px`: millimetres to a pixel of paper. */
+function lettered({ wall }: WallPlan, run: number, shapes: readonly SceneShape[], px: number): SceneShape[] {
+  const isLetter = (s: SceneShape): s is Extract<SceneShape, { type: 'mark' }> =>
+    s.type === 'mark' && s.text !== undefined;
+  const marks = shapes.filter(isLetter);
+  const at = lettersBeside(
+    marks.map((m) => ({ x: m.x / px, y: -m.y / px })),
+    {
+      clear: wall.openings
+        .filter((o) => o.run === run)
+        .map((o) => {
+          const [x, y] = [(o.from + o.to) / 2 / px, -(o.sill + o.head) / 2 / px];
+          return { left: x - 45, right: x + 45, top: y - 22, foot: y + 26 };
+        }),
+      within: { left: -Infinity, right: Infinity, top: -Infinity, foot: Infinity },
+    },
+  );
+  const placed = new Map<SceneShape, SceneShape[]>(
+    marks.map((m, i) => {
+      const { x, y } = { x: (at[i]?.x ?? 0) * px, y: -(at[i]?.y ?? 0) * px };
+      return [m, [line('letter-tie', m.x, m.y, x, y), { ...m, x, y }]];
+    }),
+  );
+  return shapes.flatMap((s) => placed.get(s) ?? [s]);
 }
 
 /** Site levels are said on the bench; on paper they would lie across everything. */
 const onPaper = (s: SceneShape): boolean => !s.role.startsWith('level-') && s.role !== 'cell-open';
 
 /** The sheet of one run: pole, elevation, tape, odd and even courses, and what the wall says. */
-export function elevationPages(plan: WallPlan, run: number, show: Show, say: Say): Page[] {
+export function elevationPages(
+  plan: WallPlan,
+  run: number,
+  show: Show,
+  say: Say,
+  size: PaperSize | null = null,
+): Page[] {
   const { wall } = plan;
   const length = wall.runs[run]?.length ?? 0;
   const letters = letterFindings(plan.findings.filter((f) => f.run === null || f.run === run));
   const elevation = elevationScene(plan, run, letters, show);
-  const flow = new Flow(paperFor(show, true), say(CAUTION));
+  const flow = new Flow(paperFor(show, true, size), say(CAUTION));
   flow.say(
     'title',
     wall.runs.length > 1
@@ -60,7 +80,8 @@ export function elevationPages(plan: WallPlan, run: number, show: Show, say: Say
   const deep = Math.max(...courses.map((c) => c.box.h));
   // Courses are drawn to the elevation's scale, so they take of its height what their depth asks.
   const under = 2 * deep + 2 * FOOTING_DRAWN;
-  const scale = Math.min(wide / box.w, (flow.room - TAPE - 5 * GAP - 2) / (box.h + under));
+  const scale = ruledScale(Math.min(wide / box.w, (flow.room - TAPE - 5 * GAP - 2) / (box.h + under)), show);
+  scaleBar(flow, scale, { show, say, right: flow.left + flow.wide, down: flow.y - 3 });
   const px = PAPER_PIXEL / scale;
   const left = flow.left + HEIGHTS + POLE + FLAGS;
   const x = left - box.x * scale;
@@ -73,7 +94,7 @@ export function elevationPages(plan: WallPlan, run: number, show: Show, say: Say
   });
   const over = shapesOver(plan, run).filter(onPaper);
   flow.place({
-    scene: sceneIn({ ...elevation, shapes: [...over, ...apart(elevation.shapes, LETTER / scale)] }, say),
+    scene: sceneIn({ ...elevation, shapes: [...over, ...lettered(plan, run, elevation.shapes, px)] }, say),
     scale,
     x,
     y: base,

@@ -1,4 +1,5 @@
 import type { Mm } from '../../measure/length.js';
+import { wordsApart } from '../../scene/apart.js';
 import { PAPER_PIXEL, THEME } from '../../scene/theme.js';
 import { line, words, type Role, type SceneShape } from '../../shapes/shape.js';
 import { onPage, type Page, type Paper, type Placed } from './page.js';
@@ -66,8 +67,13 @@ export class Flow {
     this.own.push(...shapes);
   }
 
+  /** A drawing set down: its words keep off one another at the scale it has here. */
   place(part: Placed): void {
-    this.pages.at(-1)?.parts.push(part);
+    const { scene, scale } = part;
+    const shapes = wordsApart<string>(scene.shapes, PAPER_PIXEL / scale, (said) =>
+      typeof said === 'string' ? said : said.code,
+    );
+    this.pages.at(-1)?.parts.push({ ...part, scene: { ...scene, shapes } });
   }
 
   /** A paragraph, over pages where it must be. */

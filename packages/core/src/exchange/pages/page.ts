@@ -18,6 +18,8 @@ export interface Page {
   w: Mm;
   h: Mm;
   parts: Placed[];
+  /** What it is called in a set. */
+  sheet?: string;
 }
 
 export interface Paper {
@@ -29,9 +31,18 @@ export interface Paper {
 /** Room a printer cannot reach, and a thumb to hold the sheet by, mm. */
 const MARGIN = 14;
 
-/** Letter goes with feet and inches, A4 with millimetres; `across` lies on its side. */
-export function paperFor(show: Show, across = false): Paper {
-  const [short, long] = show === 'mm' ? [210, 297] : [215.9, 279.4];
+/** Papers that are printed on, mm: ISO 216, and ANSI/ASME Y14.1 A and B. */
+export const PAPER_SIZES = {
+  a4: [210, 297],
+  a3: [297, 420],
+  letter: [215.9, 279.4],
+  tabloid: [279.4, 431.8],
+} as const satisfies Record<string, readonly [Mm, Mm]>;
+export type PaperSize = keyof typeof PAPER_SIZES;
+
+/** Letter goes with feet and inches, A4 with millimetres, where none is asked for; `across` lies on its side. */
+export function paperFor(show: Show, across = false, size: PaperSize | null = null): Paper {
+  const [short, long] = PAPER_SIZES[size ?? (show === 'mm' ? 'a4' : 'letter')];
   return across ? { w: long, h: short, margin: MARGIN } : { w: short, h: long, margin: MARGIN };
 }
 

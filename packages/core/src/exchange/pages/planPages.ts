@@ -5,7 +5,7 @@ import type { WallWork } from '../../plan/work.js';
 import { planScene } from '../../scene/plan.js';
 import { CAUTION } from '../../stages/paper.js';
 import { Flow } from './flow.js';
-import { paperFor, type Page } from './page.js';
+import { paperFor, type Page, type PaperSize } from './page.js';
 import { flowDrawing } from './sheetPages.js';
 import { flowTable } from './tables.js';
 
@@ -20,9 +20,15 @@ const turned = (turn: number): Message =>
   });
 
 /** A wall from above to scale, and its runs as a table: what is set out with the tape. */
-export function planPages(job: string, work: WallWork, show: Show, say: Say): Page[] {
+export function planPages(
+  job: string,
+  work: WallWork,
+  show: Show,
+  say: Say,
+  size: PaperSize | null = null,
+): Page[] {
   const { wall } = work;
-  const flow = new Flow(paperFor(show), say(CAUTION));
+  const flow = new Flow(paperFor(show, false, size), say(CAUTION));
   flow.say('title', say(SHEET['plan-of']({ wall: wall.name })));
   const deep = wall.cavity?.overall ?? wall.thickness;
   flow.say('sub', say(SHEET['plan-sub']({ job, thick: deep })), 1.5);
@@ -33,6 +39,7 @@ export function planPages(job: string, work: WallWork, show: Show, say: Say): Pa
     { box: { x: box.x - air, y: box.y - air, w: box.w + 2 * air, h: box.h + 2 * air }, shapes },
     flow.paper.h * 0.5,
     say,
+    show,
   );
   flowTable(flow, {
     name: say(SHEET.runs()),

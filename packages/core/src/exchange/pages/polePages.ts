@@ -5,7 +5,7 @@ import type { Mm } from '../../measure/length.js';
 import { line, rect, words, type SceneShape } from '../../shapes/shape.js';
 import type { PoleSheet } from '../poleSheet.js';
 import { Flow, leadingOf, sizeOf } from './flow.js';
-import { onPage, paperFor, type Page, type Paper } from './page.js';
+import { onPage, paperFor, type Page, type Paper, type PaperSize } from './page.js';
 import { fitted } from './textWidth.js';
 
 const ROW = 5.3;
@@ -146,8 +146,8 @@ function template(paper: Paper, sheet: PoleSheet, show: Show, say: Say): Page[] 
 }
 
 /** The story pole on paper: its marks as a table beside the pole to scale, and a small full-size template. */
-export function polePages(sheet: PoleSheet, show: Show, say: Say): Page[] {
-  const paper = paperFor(show);
+export function polePages(sheet: PoleSheet, show: Show, say: Say, size: PaperSize | null = null): Page[] {
+  const paper = paperFor(show, false, size);
   const flow = new Flow(paper, sheet.caution);
   tablePages(flow, sheet, show, say);
   for (const level of new Set(sheet.stands.map((s) => s.up).filter((up) => up > 0))) {

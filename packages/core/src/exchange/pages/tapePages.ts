@@ -4,15 +4,15 @@ import type { Show } from '../../measure/format.js';
 import { showMm } from '../../measure/format.js';
 import type { TapeSheet } from '../tapeSheet.js';
 import { Flow } from './flow.js';
-import { paperFor, type Page } from './page.js';
+import { paperFor, type Page, type PaperSize } from './page.js';
 
 const ROW = 4.6;
 const COLUMN = 42;
 const BETWEEN = 5;
 
 /** Running marks down the page, course by course, in as many columns as they need. */
-export function tapePages(sheet: TapeSheet, show: Show, say: Say): Page[] {
-  const flow = new Flow(paperFor(show), sheet.caution);
+export function tapePages(sheet: TapeSheet, show: Show, say: Say, size: PaperSize | null = null): Page[] {
+  const flow = new Flow(paperFor(show, false, size), sheet.caution);
   flow.say('title', sheet.title);
   flow.say('sub', sheet.sub, 1.5);
   flow.say('says', say(SHEET['tape-rule']()), 4);

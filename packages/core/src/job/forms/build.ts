@@ -13,6 +13,7 @@ import {
   required,
   type States,
 } from '../../statement/statement.js';
+import { mixId } from './mud.js';
 import {
   address,
   along,
@@ -104,6 +105,7 @@ const cavity = object({
   // Left out: as the profile’s rule for its ties has it.
   across: optional(length, 'tie to tie along the wall'),
   up: optional(length, 'tie to tie up the wall'),
+  mix: optional(mixId, 'of the inner leaf; left out: the wall’s'),
 });
 export type Cavity = States<typeof cavity>;
 
@@ -114,6 +116,10 @@ const ties = object({
   up: optional(length, 'tie to tie up the wall'),
 });
 export type Ties = States<typeof ties>;
+
+/** What stands against it or passes in it: what decides which mud serves. */
+export const STANDS_IN = ['soil', 'old-lime', 'frost', 'sulfate', 'stove-mass', 'flue', 'fireface'] as const;
+export type StandsIn = (typeof STANDS_IN)[number];
 
 const cuts = oneOf('panel', 'jamb');
 export type CutsAt = States<typeof cuts>;
@@ -132,6 +138,8 @@ export const build = object({
   corners: optional(oneOf('in-turn', 'in-pairs'), 'which run takes each corner'),
   bed: optional(joint),
   head: optional(joint),
+  mix: optional(mixId, 'left out: the job’s'),
+  stands: optional(list(oneOf(...STANDS_IN), STANDS_IN.length), 'what stands against it or passes in it'),
   gauge: optional(gauge),
   face: optional(face),
   samples: optional(realUnits, 'real units, measured'),

@@ -1,8 +1,16 @@
 import { SAME_PLACE } from '../../measure/length.js';
 import type { Message } from '../../messages/message.js';
+import type { UnitShape } from '../../tables/units.js';
 import { picksOf } from '../../walling/units/counting/picks.js';
 import { spokenKind } from '../../walling/units/laying/kinds.js';
-import type { Piece } from '../../walling/units/laying/row.js';
+import type { Piece, Row } from '../../walling/units/laying/row.js';
+import {
+  everyPiece,
+  faceCourseOf,
+  laidWith,
+  rowIn,
+  type LeafCourse,
+} from '../../walling/units/leaves/laidWith.js';
 import type { GaugeWork } from '../gauge/stage.js';
 import { LIST } from '../listMessages.js';
 import type { ListRow, Spot, WorkList } from '../list.js';
@@ -11,18 +19,25 @@ import type { BondWork } from './stage.js';
 
 type Laid = SetOutWork & GaugeWork & BondWork;
 
-/** Where a piece stands on the elevation of its run. */
-export function spotOf({ gauge }: GaugeWork, run: number, course: number, p: Piece): Spot {
-  const c = gauge.courses[course - 1];
+/** Where a piece of a leaf stands on the elevation of its run. */
+export function spotOf({ leaf, course, run }: LeafCourse & { run: number }, p: Piece): Spot {
+  const c = leaf.gauge.courses[course - 1];
   const bottom = p.band?.from ?? (c ? c.bottom + c.bed : 0);
   return { run, x: p.from, y: bottom, w: p.to - p.from, h: (p.band?.to ?? c?.top ?? bottom) - bottom };
 }
 
 /** Course by course, from the lowest: how high, what bed, how many units, and what is picked up for it. */
-export function courseList({ wall, gauge, runs }: Laid): WorkList {
+export function courseList(work: Laid): WorkList {
+  const { gauge, runs } = work;
   const rows = gauge.courses.map((c): ListRow => {
-    const laid = runs.flatMap((r) => r.rows[c.number - 1] ?? []);
-    const pieces = laid.flatMap((r) => r.pieces);
+    const laid = laidWith(work, c.number);
+    const rowsOf = (of: readonly LeafCourse[]): Row[] =>
+      of.flatMap((at) => runs.flatMap((run) => rowIn(work, at, run.index) ?? []));
+    const pieces = rowsOf(laid).flatMap((r) => r.pieces);
+    const [face, inner] = [false, true].map((behind) =>
+      laid.filter((at) => (at.leaf.heldBy === 'cavity') === behind),
+    ) as [LeafCourse[], LeafCourse[]];
+    const outside = picksOf(rowsOf(face), work.wall.unit);
     return {
       id: String(c.number),
       course: c.number,
@@ -32,7 +47,12 @@ export function courseList({ wall, gauge, runs }: Laid): WorkList {
         c.bed,
         pieces.length,
         pieces.filter((p) => p.cutFrom !== null).length,
-        picksOf(laid, wall.unit),
+        inner.length === 0
+          ? outside
+          : LIST['with-inner']({
+              outside,
+              inner: picksOf(rowsOf(inner), inner[0]?.leaf.wall.unit as UnitShape),
+            }),
       ],
       spots: runs.map((r) => ({
         run: r.index,
@@ -76,7 +96,9 @@ export function coursesSaid(courses: readonly number[]): Message {
 interface Cut {
   length: number;
   pieces: Piece[];
+  /** As its leaf numbers them, and the lowest course of the face one is laid with. */
   courses: number[];
+  first: number;
   spots: Spot[];
   where: Message;
   kind: Message;
@@ -84,36 +106,36 @@ interface Cut {
 
 /** Every piece that is sawn: those of one length, one name and one place on one line, the shortest first. */
 export function cutList(work: Laid): WorkList {
-  const { wall, runs } = work;
+  const { wall } = work;
   const cuts = new Map<string, Cut>();
-  for (const run of runs)
-    run.rows.forEach((row, i) => {
-      for (const p of row.pieces) {
-        if (p.cutFrom === null) continue;
-        const opening = wall.openings[p.opening];
-        const where = opening
-          ? LIST['jamb-of']({
-              side: p.to <= opening.from + wall.unitLength ? 'left' : 'right',
-              opening: opening.name,
-            })
-          : LIST['in-run']({ run: wall.runs[run.index]?.name ?? '' });
-        const kind = LIST.kind({ kind: spokenKind(p.kind, wall.unit) });
-        const long = Math.round((p.to - p.from) / SAME_PLACE / 10);
-        const key = JSON.stringify([long, where, kind]);
-        const cut: Cut = cuts.get(key) ?? {
-          length: p.to - p.from,
-          pieces: [],
-          courses: [],
-          spots: [],
-          where,
-          kind,
-        };
-        cuts.set(key, cut);
-        cut.pieces.push(p);
-        cut.courses.push(i + 1);
-        cut.spots.push(spotOf(work, run.index, i + 1, p));
-      }
-    });
+  everyPiece(work, (p, at) => {
+    if (p.cutFrom === null) return;
+    const opening = wall.openings[p.opening];
+    const placed = opening
+      ? LIST['jamb-of']({
+          side: p.to <= opening.from + wall.unitLength ? 'left' : 'right',
+          opening: opening.name,
+        })
+      : LIST['in-run']({ run: wall.runs[at.run]?.name ?? '' });
+    const where = at.leaf.heldBy === 'cavity' ? LIST['in-inner']({ where: placed }) : placed;
+    const kind = LIST.kind({ kind: spokenKind(p.kind, at.leaf.wall.unit) });
+    const long = Math.round((p.to - p.from) / SAME_PLACE / 10);
+    const key = JSON.stringify([long, where, kind]);
+    const cut: Cut = cuts.get(key) ?? {
+      length: p.to - p.from,
+      pieces: [],
+      courses: [],
+      first: Infinity,
+      spots: [],
+      where,
+      kind,
+    };
+    cuts.set(key, cut);
+    cut.pieces.push(p);
+    cut.courses.push(at.course);
+    cut.first = Math.min(cut.first, faceCourseOf(work, at));
+    cut.spots.push(spotOf(at, p));
+  });
   return {
     kind: 'cuts',
     name: LIST.cuts(),
@@ -129,7 +151,7 @@ export function cutList(work: Laid): WorkList {
       .sort(([, a], [, b]) => a.length - b.length)
       .map(([id, cut]) => ({
         id,
-        course: Math.min(...cut.courses),
+        course: cut.first,
         cells: [cut.length, cut.pieces.length, cut.kind, coursesSaid(cut.courses), cut.where],
         spots: cut.spots,
       })),

@@ -3,7 +3,7 @@ import { cavityPlaces, type CavityWall } from './places.js';
 import { wallTies } from './ties.js';
 
 /** How far a tie lies in each leaf, mm: 50 at least (PD 6697, from memory). */
-const BEDDED = 50;
+export const BEDDED = 50;
 
 /** Ties that lie in the bed on one course of a run, across what they tie. */
 export function tiesAbove(work: CavityWall, run: number, course: number): SceneShape[] {

@@ -7,6 +7,7 @@ import { stage } from '../stage.js';
 import { tiesAbove } from './above.js';
 import { cavityIssues } from './issues.js';
 import { wallTies } from './ties.js';
+import { cavitySection } from './section.js';
 import { cavityShapes } from './shapes.js';
 import { CAVITY_WORKINGS } from './workings.js';
 
@@ -24,4 +25,5 @@ export const cavity = stage<'cavity', SetOutWork & GaugeWork & BondWork, object>
   working: (work, figure) => CAVITY_WORKINGS[figure]?.(work) ?? null,
   shapes: cavityShapes,
   above: tiesAbove,
+  section: cavitySection,
 });

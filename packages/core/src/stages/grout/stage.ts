@@ -8,6 +8,7 @@ import { afterGrout, groutHolds } from './holds.js';
 import { groutIssues } from './issues.js';
 import { poursOf } from './pours.js';
 import { poursSheet } from './poursSheet.js';
+import { groutSection } from './section.js';
 import { groutShapes } from './shapes.js';
 import type { Grouted } from './work.js';
 import { GROUT_WORKINGS } from './workings.js';
@@ -26,6 +27,7 @@ export const grout = stage<'grout', SteelStageWork, Grouted>({
     run === null && work.wall.grout ? figuresNamed(GROUT_WORKINGS, Object.keys(GROUT_WORKINGS), work) : [],
   working: (work, figure) => GROUT_WORKINGS[figure]?.(work) ?? null,
   shapes: (work, run) => groutShapes(carried(work), run),
+  section: groutSection,
   holds: (work) => [...groutHolds(carried(work)), ...afterGrout(work)],
   papers: [{ kind: 'lifts', name: SHEET['lifts-name'](), over: 'run', sheet: poursSheet }],
 });

@@ -6,7 +6,7 @@ import type { SetOutWork } from '../set-out/stage.js';
 import { stage } from '../stage.js';
 import { lintelIssues } from './issues.js';
 import { openingList } from './list.js';
-import { lintelsPlaced, openingsUnderWall, type Laid } from './lintels.js';
+import { leavesToCarry, lintelsPlaced, openingsUnderWall, type Laid } from './lintels.js';
 import { SAYS } from './messages.js';
 import { lintelsSheet } from './sheet.js';
 
@@ -36,6 +36,13 @@ export const lintels = stage<'lintels', SetOutWork & GaugeWork & BondWork, objec
         ? [rect('lintel', l.from, l.opening.head, l.to - l.from, l.height, l.opening.id)]
         : [],
     ),
+  section: (work, run, at) =>
+    lintelsPlaced(work).flatMap((l) => {
+      if (l.opening.run !== run || l.height === null || l.from >= at || l.to <= at) return [];
+      const { head } = l.opening;
+      const leaves = leavesToCarry(work).filter((leaf) => l.leaf === null || l.leaf === leaf.index);
+      return leaves.map((leaf) => rect('lintel', leaf.offset, head, leaf.thickness, l.height as number));
+    }),
   lists: (work) => [openingList(work)],
   papers: [{ kind: 'lintels', name: SAYS['lintels-name'](), over: 'wall', sheet: lintelsSheet }],
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { planOf } from '../../test/jobs.js';
-import { lineItems, pointAt, pointsOf, settlePoint, type Point } from './draw.js';
+import { lineItems, pointAt, pointsOf, pulledRun, settlePoint, walked, type Point } from './draw.js';
 
 const write = (mm: number): number => mm;
 const L: Point[] = [
@@ -97,4 +97,26 @@ test('drawn, said and walked again, the corners are where they were', () => {
       },
     ),
   );
+});
+
+test('a run pulled out of an end turns by eighths of a circle and is as long as whole steps; straight on and back it is none', () => {
+  const from = { x: 1000, y: 500 };
+  // The run before goes east: pulled up it turns left, pulled down right.
+  expect(pulledRun(0, from, { x: 1040, y: 1730 }, 200)).toEqual({ turn: 90, length: 1200 });
+  expect(pulledRun(0, from, { x: 1010, y: -700 }, 200)).toEqual({ turn: -90, length: 1200 });
+  expect(pulledRun(0, from, { x: 2000, y: 1490 }, 200)?.turn).toBe(45);
+  expect(pulledRun(0, from, { x: 3000, y: 520 }, 200)).toBeNull();
+  expect(pulledRun(0, from, { x: -3000, y: 520 }, 200)).toBeNull();
+  // Going north, to the west is left.
+  expect(pulledRun(90, from, { x: -1000, y: 500 }, 200)).toEqual({ turn: 90, length: 2000 });
+});
+
+test('a closed line drawn clockwise is walked the other way, an open one as it was drawn', () => {
+  const clockwise = [
+    { x: 0, y: 0 },
+    { x: 0, y: 1000 },
+    { x: 1000, y: 1000 },
+  ];
+  expect(walked({ points: clockwise, closed: true })).toEqual([...clockwise].reverse());
+  expect(walked({ points: clockwise, closed: false })).toEqual(clockwise);
 });

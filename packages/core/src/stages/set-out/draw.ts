@@ -34,13 +34,33 @@ export const pointAt = (from: Point, heading: number, length: number): Point => 
   y: tidy(from.y + length * Math.sin((heading * Math.PI) / 180)),
 });
 
+/** The corners of a drawn line in the order they are walked: of a closed one with the outside on the right. */
+export const walked = ({ points, closed }: Drawn): Point[] =>
+  closed && clockwise(points) ? [...points].reverse() : points;
+
+/**
+ * A run pulled out of the end of another, which goes by `heading` degrees: how it turns and how long it is, mm, settled on whole `step`s and steps of
+ * 45°. Null where it would go straight on or back over what is there.
+ */
+export function pulledRun(
+  heading: number,
+  from: Point,
+  to: Point,
+  step: number,
+): { turn: number; length: Mm } | null {
+  const end = settlePoint(from, to, step);
+  const turn = tidy(wrap(degrees(from, end) - heading));
+  if (Math.abs(turn) < 1 || Math.abs(turn) > 136) return null;
+  return { turn, length: tidy(Math.hypot(end.x - from.x, end.y - from.y)) };
+}
+
 /**
  * A drawn line as the job file says it: runs and the turns between them. Points in one line make one run. A closed
  * line is walked so that the outside is on the right, whichever way it was drawn. Null with fewer than two points.
  */
 export function lineItems(drawn: Drawn, write: (mm: number) => Stated): LineItem[] | null {
   const { closed } = drawn;
-  const points = closed && clockwise(drawn.points) ? [...drawn.points].reverse() : drawn.points;
+  const points = walked(drawn);
   const count = closed ? points.length : points.length - 1;
   const strokes: { length: number; heading: number }[] = [];
   for (let i = 0; i < count; i++) {

@@ -10,6 +10,7 @@ import { steelCost } from './cost.js';
 import { barList } from './list.js';
 import { concreteHold } from './holds.js';
 import { steelIssues } from './issues.js';
+import { steelSection } from './section.js';
 import { steelShapes } from './shapes.js';
 import { startersSheet } from './startersSheet.js';
 import { steelOf, type SteelWork } from './steel.js';
@@ -59,6 +60,7 @@ export const steel = stage<'steel', BeforeSteel, Steeled>({
   working: (work, figure) => STEEL_WORKINGS[figure]?.(work) ?? null,
   shapes: (work, run) => steelShapes(carried(work), run),
   above: steelAbove,
+  section: steelSection,
   holds: (work) => concreteHold(carried(work)),
   lists: (work) => [barList(work)],
   papers: [

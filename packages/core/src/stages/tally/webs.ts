@@ -65,13 +65,13 @@ function websBeside({ piece, cells }: Celled, filled: readonly Mm[]): Mm {
 }
 
 /**
- * Mortar on the webs of one run of hollow unit bedded on its face shells, m³: all of them in the course it starts with and in piers,
+ * Mortar on the webs of one run of hollow unit bedded on its face shells, course by course, m³: all of them in the course it starts with and in piers,
  * and those beside cells that must hold their grout (TMS 602 3.3 B, from memory). Nought where units are bedded full anyway.
  */
-export function websBedded(leaf: Leaf, run: BondedRun, grouted: GroutedRun | undefined): CubicMetres {
+export function websBedded(leaf: Leaf, run: BondedRun, grouted: GroutedRun | undefined): CubicMetres[] {
   const { wall, gauge } = leaf;
   const { shells } = wall.unit;
-  if (shells === null || wall.profile.bedding(wall.unit) !== 'face-shell') return 0;
+  if (shells === null || wall.profile.bedding(wall.unit) !== 'face-shell') return [];
   const inside = insideWidth(wall);
   const opened = wall.openings.some((o) => o.run === run.index);
   const steps = wall.steps.filter((s) => s.run === run.index);
@@ -115,11 +115,10 @@ export function websBedded(leaf: Leaf, run: BondedRun, grouted: GroutedRun | und
     known.set(row, (known.get(row) ?? new Map<string, number>()).set(word, area));
     return area;
   };
-  const sum = gauge.courses.slice(0, run.rows.length).reduce((total, course, i) => {
+  return gauge.courses.slice(0, run.rows.length).map((course, i) => {
     const row = run.rows[i];
-    return row ? total + areaOf(row, course, i) * course.bed : total;
-  }, 0);
-  return sum / 1e9;
+    return row ? (areaOf(row, course, i) * course.bed) / 1e9 : 0;
+  });
 }
 
 /** What is grouted in a run as one word: cells that are filled elsewhere bed other webs. */

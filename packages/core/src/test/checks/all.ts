@@ -7,6 +7,8 @@ import { GROUT } from './grout.js';
 import { MOVEMENT } from './movement.js';
 import { COVER } from './cover.js';
 import { CROSSING } from './crossing.js';
+import { MUD_CHECKS } from './mud.js';
+import { WEATHER_CHECKS } from './weather.js';
 import { OPENINGS } from './openings.js';
 import { RETAIN } from './retain.js';
 import { STANDING } from './standing.js';
@@ -23,6 +25,8 @@ export const CHECKS: Record<string, PublishedCheck[]> = {
   'Ground and old work': GROUND,
   Gauge: GAUGE,
   Mortar: MORTAR,
+  Mud: MUD_CHECKS,
+  Weather: WEATHER_CHECKS,
   'Movement joints': MOVEMENT,
   Steel: STEEL,
   Grout: GROUT,

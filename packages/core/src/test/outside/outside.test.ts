@@ -4,13 +4,13 @@ import { ordinaryJob, wildJob } from './generate.js';
 import { curvedTwoLeafJob, teeTwoLeafJob, twoLeafJob } from './generateTwoLeaf.js';
 import { plannedJson, triedOn } from './run.js';
 
-/** A tenth in a plain run, all of it with --long. */
+/** A few in a plain run, all of it with --long. */
 const LONG = process.env.LONG === '1';
 const COUNTS = LONG
   ? { ordinary: 20_000, wild: 6_000, twoLeaves: 5_000, tees: 2_000, curves: 1_000 }
-  : { ordinary: 1_000, wild: 300, twoLeaves: 100, tees: 100, curves: 100 };
+  : { ordinary: 250, wild: 50, twoLeaves: 50, tees: 50, curves: 50 };
 /** Many short tests, so that none runs into a time limit and a defect names its lot. */
-const LOT = 100;
+const LOT = 50;
 
 const lots = (count: number): number[] =>
   Array.from({ length: Math.ceil(count / LOT) }, (_, i) => 1 + i * LOT);

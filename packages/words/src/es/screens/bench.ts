@@ -118,6 +118,7 @@ export const bench: ScreenTexts['bench'] = {
   gauge: 'Hiladas',
   bond: 'Aparejo',
   steel: 'Acero',
+  mud: 'Mezcla',
   tally: 'Cuenta',
   oddCourse: 'non',
   evenCourse: 'par',

@@ -35,6 +35,7 @@ export const server: ScreenTexts['server'] = {
   noSuchExport: 'No hay tal archivo para llevar.',
   staleEdit:
     'Se pide un cambio hecho sobre la revisión {newer, number}, llegó uno sobre la {got, number}: alguien guardó en medio.',
+  unitsAtMost: 'Se pide a lo más {most, number} piezas en un patio, llegó una más.',
   jobsAtMost: 'Se pide a lo más {most, number} obras en un patio, con las guardadas, llegó una más.',
   jobBytes: 'Se pide a lo más {most} de obras en un patio, llegaron {got}.',
   entriesAtMost: 'Se pide a lo más {most, number} renglones en el registro de una obra, llegó uno más.',
@@ -42,6 +43,7 @@ export const server: ScreenTexts['server'] = {
   recordBytes: 'Se pide a lo más {most} de registro en un patio, llegaron {got}.',
   othersChanging: 'Otros están cambiando esta obra ahora, y con ella lo que hay que ver. Pruebe otra vez.',
   idInUse: 'Se pide un id propio, llegó uno en uso.',
+  tooManyStreams: 'Esta sesión ya escucha en cuatro lugares. Cierre uno.',
   whole: '{property}: se piden caracteres completos y sin caracteres de control',
   emailLike: 'email: se pide una dirección como mason@example.test',
   atMost200: '{property}: se piden 200 caracteres a lo más',

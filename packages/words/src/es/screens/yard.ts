@@ -51,7 +51,7 @@ export const yard: ScreenTexts['yard'] = {
   cannotBeDrawn: 'no se puede dibujar',
   noFaults: 'sin faltas',
   openingTheYard: 'Abriendo el patio',
-  newWall: 'Muro nuevo',
+  newWall: 'Empezar una obra',
   loadAJobFile: 'Cargar un archivo de obra',
   jobFileToLoad: 'Archivo de obra por cargar',
   theYardIsEmpty: 'El patio está vacío.',

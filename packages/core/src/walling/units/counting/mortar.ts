@@ -22,6 +22,27 @@ export interface MortarGeometry {
   frogs: CubicMetres;
   /** Of them, what fills the joint between two tied leaves, m³. */
   collar: CubicMetres;
+  /** All of it, course by course from the lowest, m³. */
+  byCourse: Float64Array;
+}
+
+const nothing = (spread: Mm, courses: number): MortarGeometry => ({
+  beds: 0,
+  perps: 0,
+  bedLength: 0,
+  perpCount: 0,
+  spread,
+  collar: 0,
+  webs: 0,
+  frogs: 0,
+  byCourse: new Float64Array(courses),
+});
+
+/** Adds what a course takes, mm³. */
+function addTo(total: MortarGeometry, course: number, beds: number, perps: number): void {
+  total.beds += beds / 1e9;
+  total.perps += perps / 1e9;
+  total.byCourse[course] = (total.byCourse[course] ?? 0) + (beds + perps) / 1e9;
 }
 
 /** Mortared width of a joint: two face shells of a hollow unit where the profile beds it so, else all of it. */
@@ -84,16 +105,7 @@ function bonded(
 ): MortarGeometry {
   const { unitWidth: w, thickness, head } = wall;
   const middle = inMiddle(wall.runs[run.index]?.radius ?? null, thickness);
-  const total: MortarGeometry = {
-    beds: 0,
-    perps: 0,
-    bedLength: 0,
-    perpCount: 0,
-    spread: thickness,
-    collar: 0,
-    webs: 0,
-    frogs: 0,
-  };
+  const total = nothing(thickness, courses.length);
   courses.forEach((course, i) => {
     const row = run.rows[i];
     if (!row) return;
@@ -107,8 +119,12 @@ function bonded(
       (outer.through * thickness + (outer.single + inside.single + inside.through) * w) * course.unitHeight;
     // Behind every strip stands another, and the joint between them goes up with them.
     const stripJoints = 2 * w * s.stripJoints + head * (s.stripFace - s.stripBeds);
-    total.beds += (area * course.bed + s.stripBeds * thickness) / 1e9;
-    total.perps += (area * course.unitHeight - units + stripJoints) / 1e9;
+    addTo(
+      total,
+      i,
+      area * course.bed + s.stripBeds * thickness,
+      area * course.unitHeight - units + stripJoints,
+    );
     total.bedLength += (s.bedLength + s.stripLength) / 1000;
     total.perpCount += s.perpCount;
   });
@@ -140,16 +156,7 @@ function tied(
   const spread = spreadWidth(wall);
   const radius = wall.runs[run.index]?.radius ?? null;
   const behind = radius === null ? null : radius - w - head;
-  const total: MortarGeometry = {
-    beds: 0,
-    perps: 0,
-    bedLength: 0,
-    perpCount: 0,
-    spread: 2 * spread,
-    collar: 0,
-    webs: 0,
-    frogs: 0,
-  };
+  const total = nothing(2 * spread, courses.length);
   courses.forEach((course, i) => {
     const [row, back] = [run.rows[i], own?.rows[i]];
     if (!row || !back) return;
@@ -165,8 +172,7 @@ function tied(
       beds: head * (length * course.bed + stripBeds),
       perps: head * (length * course.unitHeight + strips - stripBeds),
     };
-    total.beds += (face.beds + inside.beds + collar.beds) / 1e9;
-    total.perps += (face.perps + inside.perps + collar.perps) / 1e9;
+    addTo(total, i, face.beds + inside.beds + collar.beds, face.perps + inside.perps + collar.perps);
     total.collar += (collar.beds + collar.perps) / 1e9;
     total.bedLength += (outer.bedLength + outer.stripLength) / 1000;
     total.perpCount += outer.perpCount + inner.perpCount;
@@ -176,15 +182,15 @@ function tied(
 
 /**
  * Mortar behind the wall in its bonded piers: what they enclose past the wall's own back, a joint included, less
- * their units.
+ * their units: added to the rest.
  */
 function pierMortar(
   wall: SetWall,
   run: BondedRun,
   piers: BondedRun,
   courses: readonly Course[],
-): { beds: number; perps: number } {
-  const sum = { beds: 0, perps: 0 };
+  total: MortarGeometry,
+): MortarGeometry {
   const { unitWidth: w, head } = wall;
   const width = wall.piers
     .filter((p) => p.run === run.index && (wall.wythes === 1 || pierBonds(wall, p)))
@@ -197,17 +203,10 @@ function pierMortar(
     const bed = width * (w + head) * course.bed;
     const joints =
       width * (w + head) * course.unitHeight - (behind * w + across * (w + head)) * course.unitHeight;
-    sum.beds += bed / 1e9;
-    sum.perps += joints / 1e9;
+    addTo(total, i, bed, joints);
   });
-  return sum;
+  return total;
 }
-
-const plus = (total: MortarGeometry, more: { beds: number; perps: number }): MortarGeometry => ({
-  ...total,
-  beds: total.beds + more.beds,
-  perps: total.perps + more.perps,
-});
 
 /**
  * Mortar in the joints of one run of the leaves that are laid together, outside first: a bed under every course, a perp
@@ -221,35 +220,25 @@ function jointsOf(leaves: readonly [Leaf, ...Leaf[]], index: number): MortarGeom
   if (wall.wythes === 2 && wall.bond.family === 'header') {
     const total = bonded(wall, run, back, courses);
     const piers = third?.runs.find((r) => r.index === index);
-    return run.piers && back && piers ? plus(total, pierMortar(wall, back, piers, courses)) : total;
+    return run.piers && back && piers ? pierMortar(wall, back, piers, courses, total) : total;
   }
   if (wall.wythes === 2) return tied(wall, run, back, courses);
   const spread = spreadWidth(wall);
   // Round a curve the joints are measured in the middle of the wall.
   const middle = inMiddle(wall.runs[run.index]?.radius ?? null, wall.thickness);
   const known = new Map<Row, RowSums>();
-  const total: MortarGeometry = {
-    beds: 0,
-    perps: 0,
-    bedLength: 0,
-    perpCount: 0,
-    spread,
-    collar: 0,
-    webs: 0,
-    frogs: 0,
-  };
+  const total = nothing(spread, courses.length);
   courses.forEach((course, i) => {
     const row = run.rows[i];
     if (!row) return;
     let s = known.get(row);
     if (!s) known.set(row, (s = sums(row)));
     const own = leafMortar(s, course, middle, spread);
-    total.beds += own.beds / 1e9;
-    total.perps += own.perps / 1e9;
+    addTo(total, i, own.beds, own.perps);
     total.bedLength += (s.bedLength + s.stripLength) / 1000;
     total.perpCount += s.perpCount;
   });
-  return run.piers && back ? plus(total, pierMortar(wall, run, back, courses)) : total;
+  return run.piers && back ? pierMortar(wall, run, back, courses, total) : total;
 }
 
 /**
@@ -257,10 +246,11 @@ function jointsOf(leaves: readonly [Leaf, ...Leaf[]], index: number): MortarGeom
  * need not be worked out again.
  */
 export interface OnWebs {
-  volume: (leaf: Leaf, run: BondedRun) => CubicMetres;
+  /** Course by course from the lowest. */
+  volume: (leaf: Leaf, run: BondedRun) => readonly CubicMetres[];
   follows: (leaf: Leaf, run: number) => string;
 }
-export const NO_WEBS: OnWebs = { volume: () => 0, follows: () => '' };
+export const NO_WEBS: OnWebs = { volume: () => [], follows: () => '' };
 
 /** The same with what lies on webs and in frogs. */
 export function mortarOf(
@@ -272,8 +262,14 @@ export function mortarOf(
   for (const leaf of leaves) {
     const run = leaf.runs.find((r) => r.index === index);
     if (!run) continue;
-    joints.webs += webs.volume(leaf, run);
-    joints.frogs += frogsFilled(leaf, run);
+    webs.volume(leaf, run).forEach((v, i) => {
+      joints.webs += v;
+      joints.byCourse[i] = (joints.byCourse[i] ?? 0) + v;
+    });
+    frogsFilled(leaf, run).forEach((v, i) => {
+      joints.frogs += v;
+      joints.byCourse[i] = (joints.byCourse[i] ?? 0) + v;
+    });
   }
   joints.beds += joints.webs + joints.frogs;
   return joints;

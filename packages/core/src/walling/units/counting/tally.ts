@@ -205,6 +205,7 @@ export function addTallies(unit: string, list: Tally[]): Tally {
       collar: 0,
       webs: 0,
       frogs: 0,
+      byCourse: new Float64Array(Math.max(0, ...list.map((t) => t.mortar.byCourse.length))),
       geometric: 0,
       used: 0,
     },
@@ -234,6 +235,7 @@ export function addTallies(unit: string, list: Tally[]): Tally {
       'used',
     ] as const)
       sum.mortar[key] += t.mortar[key];
+    t.mortar.byCourse.forEach((v, i) => (sum.mortar.byCourse[i] = (sum.mortar.byCourse[i] ?? 0) + v));
   }
   return sum;
 }

@@ -1,0 +1,264 @@
+import {
+  setDeep,
+  showMud,
+  showWater,
+  STANDS_IN,
+  type Message,
+  type Said,
+  type StandsIn,
+} from '@even-tally/core';
+import { AT_MUD } from '@even-tally/words';
+import type { ReactNode } from 'react';
+import { Figures } from '../../bench/Figures';
+import { useJob } from '../../state/job';
+import { useTell } from '../../state/words';
+import { today } from '../../bench/papers/mud/clock';
+import { useViewing } from '../../state/view';
+import { AmountField } from '../../ui/AmountField';
+import { Fold } from '../../ui/Fold';
+import { NameField } from '../../ui/NameField';
+import { NumberField } from '../../ui/NumberField';
+import { Pick } from '../../ui/Pick';
+import { Section } from '../../ui/Section';
+import { useAsked } from '../../workers/useAsked';
+import type { PanelProps } from '../panel';
+import { useWallFields } from '../useWallFields';
+import { CrewPart } from './CrewPart';
+import { PrintOne } from '../../bench/papers/PrintOne';
+import { OnTheBoards } from './OnTheBoards';
+import { WeatherPart } from './WeatherPart';
+
+const MIXERS = [
+  ['drum', AT_MUD.drum],
+  ['barrow', AT_MUD.barrow],
+  ['bucket', AT_MUD.bucket],
+  ['pan', AT_MUD.pan],
+] as const;
+const LEVELS = [
+  ['struck', AT_MUD.struck],
+  ['heaped', AT_MUD.heaped],
+] as const;
+const STATES = [
+  ['dry', AT_MUD.dry],
+  ['damp', AT_MUD.damp],
+  ['wet', AT_MUD.wet],
+] as const;
+const STANDS: Record<StandsIn, Message> = {
+  soil: AT_MUD.standsSoil,
+  'old-lime': AT_MUD.standsOldLime,
+  frost: AT_MUD.standsFrost,
+  sulfate: AT_MUD.standsSulfate,
+  'stove-mass': AT_MUD.standsStove,
+  flue: AT_MUD.standsFlue,
+  fireface: AT_MUD.standsFire,
+};
+/** The wall has no mix of its own. */
+const JOBS = '';
+
+/** What the mud is, what it is mixed in and measured with, and what of it is to be had in. */
+export function Mud({ job, view, show, planner }: PanelProps): ReactNode {
+  const tell = useTell();
+  const { edit } = useJob();
+  const { set: setOfWall, clear } = useWallFields(job, view);
+  const mud = useAsked(planner, 'mud', { wall: view.wall.index }, job);
+  const date = useViewing((s) => s.day) ?? today();
+  const course = useViewing((s) => s.course);
+  const day = useAsked(planner, 'mudDay', { wall: view.wall.index, date, course }, job);
+  if (!mud) return null;
+  const [own] = mud.batches;
+  const { mixer, measure, halves, sand, colour, admixture } = mud.settings;
+  const put = (path: string, value: unknown): boolean => edit([setDeep(job, `/mud/${path}`, value)]);
+  const volume = (m3: number): string => written(m3, show === 'ft-in');
+  // What a part leaves out is written with it: half a mixer is none.
+  const stated = {
+    mixer: { kind: mixer.kind, holds: volume(mixer.holds), fill: mixer.fill },
+    measure: { holds: volume(measure.holds), level: measure.level },
+    sand: { state: sand.state, bulking: sand.bulking },
+  };
+  const inMixer = (more: Partial<typeof stated.mixer>): boolean =>
+    put('mixer', { ...stated.mixer, ...job.mud?.mixer, ...more });
+  const inMeasure = (more: Partial<typeof stated.measure> & { name?: string }, half = halves): boolean => {
+    const { halves: _, ...own } = { ...stated.measure, ...job.mud?.measure, ...more };
+    return put('measure', half ? { ...own, halves: true } : own);
+  };
+  const inSand = (more: Partial<typeof stated.sand>): boolean =>
+    put('sand', { ...stated.sand, ...job.mud?.sand, ...more });
+  const mixes = mud.mixes.map(({ id, name, serves }): readonly [string, Said] => [
+    id,
+    serves === 'no' ? AT_MUD.notHere({ mix: name }) : name,
+  ]);
+  const stands = job.walls[view.wall.index]?.build.stands ?? [];
+  const setStands = (what: StandsIn, on: boolean): boolean => {
+    const next = on ? [...stands, what] : stands.filter((s) => s !== what);
+    return next.length > 0 ? setOfWall('/build/stands', next) : clear('/build/stands');
+  };
+  const ofWall = job.walls[view.wall.index]?.build.mix;
+  const ofJob = job.mud?.mix ?? (ofWall === undefined ? mud.batches[0]?.mix : undefined);
+  return (
+    <>
+      {own && (
+        <OnTheBoards
+          alarm={
+            <PrintOne
+              kind="ics"
+              says={AT_MUD.toTheCalendar}
+              job={job}
+              view={view}
+              show={show}
+              planner={planner}
+            />
+          }
+          job={job}
+          wall={view.wall.id}
+          batch={own}
+          measure={mud.measure}
+          show={show}
+        />
+      )}
+      <Section title={tell(AT_MUD.theMix)}>
+        <Pick
+          label={tell(AT_MUD.mixForTheJob)}
+          value={ofJob ?? ''}
+          options={ofJob === undefined ? [['', AT_MUD.asTheJobHas], ...mixes] : mixes}
+          onChange={(id) => put('mix', id)}
+        />
+        <Pick
+          label={tell(AT_MUD.mixForThisWall)}
+          value={ofWall ?? JOBS}
+          options={[[JOBS, AT_MUD.asTheJobHas], ...mixes]}
+          onChange={(id) => (id === JOBS ? clear('/build/mix') : setOfWall('/build/mix', id))}
+        />
+        <Fold title={tell(AT_MUD.standsIn)} open={stands.length > 0}>
+          <ul className="space-y-1">
+            {STANDS_IN.map((what) => (
+              <li key={what}>
+                <label className="flex min-h-7 items-center gap-2 max-[699px]:min-h-11">
+                  <input
+                    type="checkbox"
+                    name={`stands-${what}`}
+                    checked={stands.includes(what)}
+                    onChange={(e) => setStands(what, e.currentTarget.checked)}
+                  />
+                  {tell(STANDS[what])}
+                </label>
+              </li>
+            ))}
+          </ul>
+        </Fold>
+      </Section>
+      {day && <CrewPart job={job} view={view} date={date} pace={day.pace.perHour} />}
+      <WeatherPart job={job} date={date} show={show} />
+      <Section title={tell(AT_MUD.mixer)}>
+        <div className="grid grid-cols-3 gap-x-3">
+          <Pick
+            label={tell(AT_MUD.mixedIn)}
+            value={mixer.kind}
+            options={MIXERS}
+            onChange={(kind) => inMixer({ kind })}
+          />
+          <AmountField
+            label={tell(AT_MUD.holdsBrimful)}
+            name="mixer-holds"
+            value={String(job.mud?.mixer?.holds ?? stated.mixer.holds)}
+            onChange={(holds) => inMixer({ holds })}
+          />
+          <NumberField
+            label={tell(AT_MUD.filledTo)}
+            value={percent(mixer.fill)}
+            least={5}
+            most={100}
+            onChange={(n) => inMixer({ fill: n / 100 })}
+          />
+        </div>
+      </Section>
+      <Section title={tell(AT_MUD.measure)}>
+        <div className="grid grid-cols-3 gap-x-3">
+          <NameField
+            label={tell(AT_MUD.measureName)}
+            value={tell(mud.measure)}
+            onChange={(name) => inMeasure({ name })}
+          />
+          <AmountField
+            label={tell(AT_MUD.itHolds)}
+            name="measure-holds"
+            value={String(job.mud?.measure?.holds ?? stated.measure.holds)}
+            onChange={(holds) => inMeasure({ holds })}
+          />
+          <Pick
+            label={tell(AT_MUD.filled)}
+            value={measure.level}
+            options={LEVELS}
+            onChange={(level) => inMeasure({ level })}
+          />
+        </div>
+        <label className="flex min-h-7 items-center gap-2">
+          <input
+            type="checkbox"
+            name="halves"
+            checked={halves}
+            onChange={(e) => inMeasure({}, e.currentTarget.checked)}
+          />
+          {tell(AT_MUD.halvesToo)}
+        </label>
+      </Section>
+      <Section title={tell(AT_MUD.sand)}>
+        <div className="grid grid-cols-2 gap-x-3">
+          <Pick
+            label={tell(AT_MUD.itLies)}
+            value={sand.state}
+            options={STATES}
+            onChange={(state) => inSand({ state })}
+          />
+          <NumberField
+            label={tell(AT_MUD.bulksBy)}
+            value={percent(sand.bulking)}
+            least={0}
+            most={60}
+            onChange={(n) => inSand({ bulking: n / 100 })}
+          />
+        </div>
+      </Section>
+      <Fold title={tell(AT_MUD.colourAndMore)} open={colour !== null || admixture !== null}>
+        <div className="grid grid-cols-2 gap-x-3">
+          <NameField
+            label={tell(AT_MUD.colour)}
+            value={colour?.name ?? ''}
+            onChange={(name) => put('colour', { share: colour?.share ?? 0.03, name })}
+          />
+          <NumberField
+            label={tell(AT_MUD.colourShare)}
+            value={percent(colour?.share ?? 0)}
+            least={1}
+            most={10}
+            onChange={(n) => put('colour', { name: colour?.name ?? tell(AT_MUD.pigment), share: n / 100 })}
+          />
+          <NameField
+            label={tell(AT_MUD.admixture)}
+            value={admixture?.name ?? ''}
+            onChange={(name) => put('admixture', { perKg: '2 ml', ...job.mud?.admixture, name })}
+          />
+          <AmountField
+            label={tell(AT_MUD.admixtureDose)}
+            name="admixture-dose"
+            value={String(job.mud?.admixture?.perKg ?? '')}
+            onChange={(perKg) =>
+              put('admixture', { name: admixture?.name ?? tell(AT_MUD.plasticiser), perKg })
+            }
+          />
+        </div>
+        {colour && <p className="text-caution">{tell(AT_MUD.colouredOnce)}</p>}
+      </Fold>
+      <Figures
+        title={tell(AT_MUD.haveIn)}
+        figures={view.wallFigures.filter((f) => /\/mud\./.test(f.key))}
+        show={show}
+      />
+    </>
+  );
+}
+
+/** A volume as it is stated in the job, where nobody has stated it: in the measure it is spoken of. */
+const written = (m3: number, feet: boolean): string =>
+  feet ? (m3 > 0.03 ? showMud(m3, 'ft-in').replace('³', '3') : showWater(m3, 'ft-in')) : showMud(m3, 'mm');
+
+const percent = (part: number): number => Math.round(part * 100);

@@ -1,0 +1,86 @@
+import {
+  readSpeed,
+  readTemperature,
+  simulatedWeather,
+  type DayWeather,
+  type Job,
+  type Show,
+} from '@even-tally/core';
+import { AT_MUD } from '@even-tally/words';
+import type { ReactNode } from 'react';
+import { useJob } from '../../state/job';
+import { useSession } from '../../state/session';
+import { useTell } from '../../state/words';
+import { AmountField } from '../../ui/AmountField';
+import { Section } from '../../ui/Section';
+
+/** How warm, windy and wet a day will be, as somebody says. Made-up weather is offered in the demo yard alone. */
+export function WeatherPart({ job, date, show }: { job: Job; date: string; show: Show }): ReactNode {
+  const tell = useTell();
+  const { edit } = useJob();
+  const demo = useSession().session?.yard?.demo === true;
+  const all = job.weather ?? [];
+  const at = all.findIndex((w) => w.date === date);
+  const known = all[at];
+  const put = (value: DayWeather): boolean =>
+    edit([
+      job.weather === undefined
+        ? { op: 'add', path: '/weather', value: [value] }
+        : at < 0
+          ? { op: 'add', path: '/weather/-', value }
+          : { op: 'replace', path: `/weather/${at}`, value },
+    ]);
+  // What is typed over something made up is no longer made up.
+  const set = (more: Partial<DayWeather>): boolean => {
+    const { simulated: _, ...said } = { date, ...known, ...more };
+    return put(said);
+  };
+  const degrees = show === 'ft-in' ? 'F' : 'C';
+  return (
+    <Section title={tell(AT_MUD.weather)}>
+      <div className="grid grid-cols-3 gap-x-3">
+        {(['low', 'high'] as const).map((key) => (
+          <AmountField
+            key={key}
+            label={tell(key === 'low' ? AT_MUD.low : AT_MUD.high)}
+            name={`weather-${key}`}
+            value={String(known?.[key] ?? '')}
+            reads={readTemperature}
+            bare={degrees}
+            above={-90}
+            onChange={(value) => set({ [key]: value })}
+          />
+        ))}
+        <AmountField
+          label={tell(AT_MUD.wind)}
+          name="weather-wind"
+          value={String(known?.wind ?? '')}
+          reads={readSpeed}
+          bare={show === 'ft-in' ? 'mph' : 'km/h'}
+          above={-1}
+          onChange={(wind) => set({ wind })}
+        />
+      </div>
+      <label className="flex min-h-7 items-center gap-2">
+        <input
+          type="checkbox"
+          name="rain"
+          checked={known?.rain !== undefined && known.rain !== false}
+          onChange={(e) => set({ rain: e.currentTarget.checked })}
+        />
+        {tell(AT_MUD.rain)}
+      </label>
+      {known?.simulated && <p className="font-semibold text-caution">{tell(AT_MUD.simulatedWeather)}</p>}
+      {demo && !known && (
+        <button
+          className="press-plain"
+          onClick={() =>
+            put(simulatedWeather(date, job.show === 'ft-in' ? 'high-desert' : 'mild', show === 'ft-in'))
+          }
+        >
+          {tell(AT_MUD.practiseWeather)}
+        </button>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,114 @@
+import type { Said } from '../messages/message.js';
+import type { CubicMetres } from '../measure/length.js';
+import type { JobDocument } from '../job/types.js';
+import { mixName } from '../mud/mixName.js';
+import type { Recipe } from '../mud/recipe.js';
+import { suitsOf, type Suits } from '../mud/strength.js';
+import { mixesOf, type MudSettings } from '../mud/settings.js';
+import type { WallPlan } from '../plan/plan.js';
+import { servesIn } from '../stages/pairing/stage.js';
+import { materialName, MUD } from '../stages/mud/messages.js';
+import type { MixMud } from '../stages/mud/wallMud.js';
+import type { MaterialId } from '../tables/mixes/materials.js';
+import type { Caution } from '../tables/mixes/mixes.js';
+
+/** One part of a batch: so many measures of it. */
+export interface MeasuredOut {
+  of: MaterialId;
+  name: Said;
+  count: number;
+}
+
+/** A wall's mud of one mix, as it is shown. */
+export interface BatchView {
+  mix: string;
+  name: Said;
+  used: CubicMetres;
+  measures: MeasuredOut[];
+  makes: CubicMetres;
+  lays: number;
+  /** To begin with, and what of it the sand brings along. */
+  water: CubicMetres;
+  /** Minutes from the water, at about 20 °C and in the heat. */
+  life: number;
+  hotLife: number;
+  full: number;
+  last: { measures: MeasuredOut[]; makes: CubicMetres } | null;
+  error: number;
+  /** Whole measures do not keep to the parts here, so that there is no batch; and what would let them. */
+  tooFar: boolean;
+  helps: { halves: boolean; measure: CubicMetres; mixer: CubicMetres } | null;
+  retemper: boolean;
+  suits: Suits;
+  cautions: readonly Caution[];
+  source: string;
+}
+
+export interface MudView {
+  settings: Pick<MudSettings, 'mixer' | 'measure' | 'halves' | 'sand' | 'most' | 'colour' | 'admixture'>;
+  /** What the measure is called: as the job has it, else by what it is. */
+  measure: Said;
+  /** The wall's own mix first. Empty where nothing is laid in mud. */
+  batches: BatchView[];
+  /** What may be chosen to lay units in. */
+  mixes: { id: string; name: Said; serves: 'yes' | 'no' }[];
+}
+
+const PARTS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+
+/** A count of measures as it is said: whole ones, and eighths behind them. */
+export function countedMeasures(n: number): string {
+  const eighths = Math.round(n * 8);
+  const whole = Math.floor(eighths / 8);
+  const part = PARTS[eighths % 8] ?? '';
+  return whole === 0 && part !== '' ? part : `${whole}${part}`;
+}
+
+const measured = (recipe: Recipe | null): MeasuredOut[] =>
+  (recipe?.measures ?? []).map(({ of, count }) => ({ of, count, name: materialName(of) }));
+
+function batchView(m: MixMud, settings: MudSettings): BatchView {
+  const { basis, mixer } = settings;
+  const error = m.batch?.error ?? 0;
+  const batch = m.keeps ? m.batch : null;
+  return {
+    mix: m.mix.id,
+    name: mixName(m.mix, basis),
+    used: m.used,
+    measures: measured(batch),
+    makes: batch?.volume ?? 0,
+    lays: m.lays,
+    water: m.water,
+    life: m.mix.life[basis],
+    hotLife: m.mix.hotLife[basis],
+    full: m.full,
+    last: batch && m.last && { measures: measured(m.last), makes: m.last.volume },
+    error,
+    tooFar: !m.keeps,
+    helps: m.helps && {
+      halves: m.helps.halves,
+      measure: m.helps.measure,
+      mixer: m.helps.mud / mixer.fill,
+    },
+    retemper: m.mix.retemper && settings.colour === null,
+    suits: suitsOf(m.mix),
+    cautions: m.mix.cautions,
+    source: m.mix.source,
+  };
+}
+
+/** The mud of a wall: what is mixed, in which measures, how often. */
+export function mudView(
+  job: JobDocument,
+  { wall, mud: { settings, mixes } }: Pick<WallPlan, 'mud' | 'wall'>,
+): MudView {
+  const { mixer, measure, halves, sand, most, basis, colour, admixture } = settings;
+  return {
+    settings: { mixer, measure, halves, sand, most, colour, admixture },
+    measure: job.mud?.measure?.name ?? MUD.bucket(),
+    batches: mixes.map((m) => batchView(m, settings)),
+    mixes: mixesOf(job)
+      .filter((m) => m.for.includes('bed') || m.for.includes('stove'))
+      .map((m) => ({ id: m.id, name: mixName(m, basis), serves: servesIn(job, wall, m) ? 'yes' : 'no' })),
+  };
+}
