@@ -122,6 +122,21 @@ test('advice is left off as soon as something newer is asked', async () => {
   expect(changes).toEqual(['16 ft', '10 ft', '10 ft, advised']);
 }, 30_000);
 
+test('a question about the job as it was does not draw the wall as it was', async () => {
+  const planner = openPlanner();
+  const before = job();
+  const after = { ...before, walls: [{ ...before.walls[0], height: "12'" }] } as Job;
+  const drawn = new Promise<number>((resolve) =>
+    planner.onBench(
+      (v) => v.advised && resolve(Math.round(v.wall.height)),
+      () => undefined,
+    ),
+  );
+  planner.bench(after, 0, 0, 'ft-in');
+  await planner.ask('unfolded', { wall: 0, show: 'ft-in' }, before);
+  expect(await drawn).toBe(3658);
+});
+
 test('the planner answers with pieces first and advice after, and the latest ask wins', async () => {
   const planner = openPlanner();
   const seen: { advised: boolean; weighed: boolean; height: number }[] = [];

@@ -30,9 +30,14 @@ const changeOf = changeSender();
 /** The job as it was told last: what is asked is of this one. */
 let job: Job | null = null;
 
-let waiting: BenchAsk | null = null;
+/** A view asked for, of the job as it was told then: a question that comes before it is drawn may be of another. */
+interface Wanted {
+  ask: BenchAsk;
+  of: Job | null;
+}
+let waiting: Wanted | null = null;
 /** The last view asked for, answered or not. */
-let latest: BenchAsk | null = null;
+let latest: Wanted | null = null;
 let awake = false;
 /** What was planned last: the next edit leaves most of it standing. */
 let before: Plan | null = null;
@@ -72,17 +77,17 @@ function wallTold(wall: number): WallPlan {
 /** Latest wins: pieces first, so that the drawing moves; advice after, left off as soon as something newer comes. */
 function work(): void {
   awake = false;
-  const ask = waiting;
-  if (!ask) return;
+  const wanted = waiting;
+  if (!wanted) return;
   waiting = null;
-  const now = job;
+  const { ask, of } = wanted;
   guarded(ask.seq, () => {
-    if (!now) throw new Error('No job was told.');
-    const p = planned(now, ask.wall);
+    if (!of) throw new Error('No job was told.');
+    const p = planned(of, ask.wall);
     if (!p) throw new Failure(KEEPING.noWall);
-    show(ask, now, p, false);
-    const steps = advised(now, p);
-    setTimeout(() => advise(ask, now, steps), REST);
+    show(ask, of, p, false);
+    const steps = advised(of, p);
+    setTimeout(() => advise(ask, of, steps), REST);
   });
 }
 
@@ -91,7 +96,7 @@ function work(): void {
  * again: nobody waits for the last opening of a long wall.
  */
 function advise(ask: BenchAsk, of: Job, steps: Steps<WallPlan, WallPlan>, told = -Infinity): void {
-  if (latest !== ask) return;
+  if (latest?.ask !== ask) return;
   guarded(ask.seq, () => {
     const until = performance.now() + SLICE;
     let soFar: WallPlan | null = null;
@@ -164,8 +169,7 @@ const ANSWERS: {
 self.onmessage = ({ data }: MessageEvent<Ask | Told>): void => {
   if (data.kind === 'job' || data.kind === 'edit') return told(data);
   if (data.kind === 'bench') {
-    waiting = data;
-    latest = data;
+    latest = waiting = { ask: data, of: job };
     if (!awake) setTimeout(work, 0);
     awake = true;
     return;
