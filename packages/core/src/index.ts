@@ -128,6 +128,8 @@ export type { Caution } from './tables/mixes/mixes.js';
 export type { MaterialId } from './tables/mixes/materials.js';
 export { type Suits } from './mud/strength.js';
 export { mixName } from './mud/mixName.js';
+export { changedMix, countedHere, type Counted } from './mud/ownMix.js';
+export { calibrated } from './mud/recipe.js';
 export { materialName } from './stages/mud/messages.js';
 export { checkDay, readDay, type DayDocument } from './mud/day/form.js';
 export { dayJson, clockOf } from './mud/day/json.js';
@@ -146,6 +148,7 @@ export type { CourseLaid, NoDay, WallDayAsk } from './stages/mud/day/wallDay.js'
 export type { WeatherAdvice } from './mud/weather/advice.js';
 export { CLIMATES, simulatedWeather, type Climate } from './mud/weather/simulated.js';
 export { weekdayOf } from './mud/crew/crew.js';
+export { wallDays, type DayOfMud, type WallDays } from './stages/mud/day/days.js';
 export { learnedFrom, type Learned } from './mud/clocks/learned.js';
 export { batchClocks, batchState, type BatchClock, type BatchState } from './mud/clocks/clocks.js';
 export { WEEKDAYS } from './job/forms/crew.js';

@@ -16,6 +16,8 @@ export function mixFaults(job: JobDocument): Fault[] {
     const at = `/mixes/${i}`;
     if (mixNamed(m.id))
       faults.push({ path: `${at}/id`, wanted: 'an id the library does not use', got: sayValue(m.id) });
+    if (m.like !== undefined && !mixNamed(m.like))
+      faults.push({ path: `${at}/like`, wanted: 'a mix of the library', got: sayValue(m.like) });
     const first = own.findIndex((o) => o.id === m.id);
     if (first < i)
       faults.push({
@@ -37,6 +39,8 @@ export function mixFaults(job: JobDocument): Fault[] {
   job.walls.forEach((w, i) => {
     wants(w.build.mix, `/walls/${i}/build/mix`);
     wants(w.build.cavity?.mix, `/walls/${i}/build/cavity/mix`);
+    wants(w.repoint?.mix, `/walls/${i}/repoint/mix`);
+    wants(w.repoint?.behind, `/walls/${i}/repoint/behind`);
   });
   return faults;
 }

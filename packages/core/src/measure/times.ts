@@ -64,6 +64,9 @@ export function readDate(value: unknown): ReadAmount {
   return { ok: true, value: dayNumber(y, m, d) };
 }
 
+/** A day from 1970-01-01 as it is written: the other way round. */
+export const writtenDate = (days: number): string => new Date(days * 86_400_000).toISOString().slice(0, 10);
+
 const INSTANT = /^(\d{4}-\d{2}-\d{2})T(\d{2}):(\d{2}):(\d{2})(?:\.(\d{1,9}))?(?:Z|([+-])(\d{2}):(\d{2}))$/;
 
 /** An instant in milliseconds from 1970-01-01 UTC: ISO 8601 with its offset, "2026-12-01T10:37:00-07:00". */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { MIXES, mixNamed, type Mix } from '../tables/mixes/mixes.js';
 import type { Basis } from '../tables/mixes/materials.js';
 import { madeOf, makingOf, type Sand } from './making.js';
-import { lastRecipe, measureHolds, nearestRecipe, type Measure } from './recipe.js';
+import { largestRecipe, lastRecipe, measureHolds, nearestRecipe, type Bags, type Measure } from './recipe.js';
 
 const mix = (id: string): Mix => mixNamed(id) as Mix;
 const DRY: Sand = { state: 'dry', bulking: 0 };
@@ -16,9 +16,10 @@ function byEnumeration(
   measure: Measure,
   most: number,
   step: number,
+  bags: Bags = {},
 ): { error: number; volume: number } | null {
-  const holds = measureHolds(measure);
-  const limit = Math.ceil(most / holds / step) * 3 + 4;
+  const holds = m.parts.map((p) => bags[p.of] ?? measureHolds(measure));
+  const limit = Math.ceil(most / Math.min(...holds) / step) * 3 + 4;
   let best: { error: number; volume: number } | null = null;
   const look = (counts: number[]): void => {
     const n = m.parts.length;
@@ -26,11 +27,11 @@ function byEnumeration(
       for (let k = 1; k <= limit; k++) look([...counts, k * step]);
       return;
     }
-    const put = Object.fromEntries(m.parts.map((p, i) => [p.of, (counts[i] ?? 0) * holds]));
+    const put = Object.fromEntries(m.parts.map((p, i) => [p.of, (counts[i] ?? 0) * (holds[i] ?? 0)]));
     const volume = madeOf(m, basis, sand, put);
     if (volume > most * (1 + 1e-9)) return;
     const back = basis === 'metric' && sand.state === 'damp' ? 1 + sand.bulking : 1;
-    const real = counts.map((c, i) => (m.parts[i]?.of === 'sand' ? c / back : c));
+    const real = counts.map((c, i) => ((holds[i] ?? 0) * c) / (m.parts[i]?.of === 'sand' ? back : 1));
     let key = m.parts.findIndex((p) => p.of === 'sand');
     if (key < 0) key = m.parts.reduce((b, p, i) => (p.parts > (m.parts[b]?.parts ?? 0) ? i : b), 0);
     const error = Math.max(
@@ -72,6 +73,54 @@ test('the nearest whole measures are those that looking at every way finds', () 
       },
     ),
     { numRuns: process.env.LONG === '1' ? 2000 : 200 },
+  );
+});
+
+test('and so they are where some of it goes in by the bag', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...MIXES.filter((m) => m.parts.length > 1 && m.parts.length < 4)),
+      fc.constantFrom<Sand>(DRY, { state: 'damp', bulking: 0.2 }),
+      fc.integer({ min: 4, max: 9 }),
+      fc.boolean(),
+      fc.constantFrom(0.0174, 0.028316846592, 0.0354),
+      (m, sand, buckets, halves, bag) => {
+        const bags = { [m.parts[0]?.of ?? 'portland']: bag };
+        const most = buckets * BUCKET.holds;
+        const found = nearestRecipe({ mix: m, basis: 'metric', sand, measure: BUCKET, most, halves, bags });
+        const wanted = byEnumeration(m, 'metric', sand, BUCKET, most, halves ? 0.5 : 1, bags);
+        if (!wanted || !found) return wanted === null && found === null;
+        expect(found.measures.map((p) => p.by)).toEqual(m.parts.map((_, i) => (i === 0 ? 'bag' : 'measure')));
+        return (
+          Math.abs(found.error - wanted.error) < 1e-6 &&
+          Math.abs(found.volume - wanted.volume) < 1e-6 * wanted.volume
+        );
+      },
+    ),
+    { numRuns: process.env.LONG === '1' ? 1000 : 100 },
+  );
+});
+
+test('the largest that keeps to the parts is no less than any other that does', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...MIXES.filter((m) => m.parts.length < 4)),
+      fc.integer({ min: 2, max: 8 }),
+      (m, buckets) => {
+        const most = buckets * BUCKET.holds;
+        const asks = { mix: m, basis: 'us' as const, sand: DRY, measure: BUCKET, most, halves: true };
+        const found = largestRecipe(asks);
+        const near = nearestRecipe(asks);
+        if (!near || near.error > m.allows) return found === null;
+        return (
+          found !== null &&
+          found.error <= m.allows + 1e-9 &&
+          found.volume <= most * (1 + 1e-9) &&
+          found.volume >= near.volume * (1 - 1e-9)
+        );
+      },
+    ),
+    { numRuns: 100 },
   );
 });
 

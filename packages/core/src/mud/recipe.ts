@@ -15,9 +15,12 @@ export interface Measure {
 export const HEAPED = 1.2;
 export const measureHolds = (m: Measure): CubicMetres => m.holds * (m.level === 'heaped' ? HEAPED : 1);
 
+/** What a shovel holds where so many of them, as they are thrown, filled a vessel level, m³: thrown so again each is as full. */
+export const calibrated = (vessel: CubicMetres, count: number): CubicMetres => vessel / count;
+
 export interface Recipe {
   /** In the order of the mix's parts; halves where they were asked for. */
-  measures: { of: MaterialId; count: number }[];
+  measures: { of: MaterialId; count: number; by: 'measure' | 'bag' }[];
   volume: CubicMetres;
   /** max |(cᵢ/c_sand)/(pᵢ/p_sand) − 1|, sand taken back: by how much the worst part misses. */
   error: number;
@@ -33,7 +36,10 @@ export interface RecipeAsks {
   least?: CubicMetres;
   /** Half measures too. */
   halves?: boolean;
+  /** What a bag holds of what goes in by the bag, loose, m³: the rest goes in by the measure. */
+  bags?: Bags;
 }
+export type Bags = Partial<Record<MaterialId, CubicMetres>>;
 
 const SAME = 1e-9;
 
@@ -61,6 +67,13 @@ export function lastRecipe(asks: Omit<RecipeAsks, 'least'>, rest: CubicMetres): 
   }, asks.mix.allows + SAME);
   return keeps ?? nearestRecipe(enough);
 }
+
+/** The most mud that keeps to the parts and goes into so much, where less than a mixer full is wanted. Null where nothing does. */
+export const largestRecipe = (asks: Omit<RecipeAsks, 'least'>): Recipe | null =>
+  searchOf(asks).best((a, b) => {
+    if (Math.abs(a.volume - b.volume) > SAME * b.volume) return a.volume > b.volume;
+    return a.error < b.error - SAME;
+  }, asks.mix.allows + SAME);
 
 /** What would let whole measures keep to the parts, where these do not. */
 export interface Helps {
@@ -100,7 +113,7 @@ class Counts {
   #best: (Found & { counts: number[] }) | null = null;
 
   constructor(
-    readonly parts: readonly Part[],
+    readonly parts: readonly (Part & { by: 'measure' | 'bag' })[],
     /** Which part the others are measured against. */
     readonly against: number,
     /** How many of each part to one of that. */
@@ -121,7 +134,7 @@ class Counts {
     const best = this.#best as (Found & { counts: number[] }) | null;
     return (
       best && {
-        measures: this.parts.map((p, i) => ({ of: p.of, count: best.counts[i] ?? 0 })),
+        measures: this.parts.map((p, i) => ({ of: p.of, count: best.counts[i] ?? 0, by: p.by })),
         volume: best.volume,
         error: best.error < SAME ? 0 : best.error,
       }
@@ -182,19 +195,24 @@ class Counts {
   }
 }
 
-function searchOf({ mix, basis, sand, measure, most, least = 0, halves = false }: RecipeAsks): Counts {
-  const parts = partsPutIn(mix, basis, sand);
+function searchOf(asks: RecipeAsks): Counts {
+  const { mix, basis, sand, measure, most, least = 0, halves = false, bags = {} } = asks;
+  const parts = partsPutIn(mix, basis, sand).map((p) => ({
+    ...p,
+    by: bags[p.of] === undefined ? ('measure' as const) : ('bag' as const),
+  }));
   // The rest is measured against the sand, or where there is none against the largest part.
   const key = parts.findIndex((p) => p.of === 'sand');
   const against =
     key >= 0 ? key : parts.reduce((best, p, i) => (p.parts > (parts[best]?.parts ?? 0) ? i : best), 0);
   const base = parts[against]?.parts ?? 1;
-  const holds = measureHolds(measure);
+  const holds = (p: Part): CubicMetres => bags[p.of] ?? measureHolds(measure);
+  const whole = parts[against] ? holds(parts[against]) : 1;
   return new Counts(
     parts,
     against,
-    parts.map((p) => p.parts / base),
-    parts.map((p) => madeOf(mix, basis, sand, { [p.of]: holds })),
+    parts.map((p) => ((p.parts / base) * whole) / holds(p)),
+    parts.map((p) => madeOf(mix, basis, sand, { [p.of]: holds(p) })),
     halves ? 0.5 : 1,
     least,
     most,

@@ -1,12 +1,19 @@
 import { readVolume, LITRE } from '../measure/amounts.js';
 import { readDuration } from '../measure/times.js';
-import { CUBIC_FOOT_MM3, CUBIC_METRE_MM3, type CubicMetres } from '../measure/length.js';
+import {
+  CUBIC_FOOT_MM3,
+  CUBIC_METRE_MM3,
+  toMillimetres,
+  type CubicMetres,
+  type Mm,
+} from '../measure/length.js';
+import { stated } from '../job/stated.js';
 import type { JobDocument, OwnMix } from '../job/types.js';
 import { BULKING, MATERIAL, type Basis } from '../tables/mixes/materials.js';
 import type { UnitFamily } from '../tables/units.js';
-import { MIXES, mixNamed, type Mix, type Yield } from '../tables/mixes/mixes.js';
+import { MIXES, mixNamed, type Mix, type Part, type Yield } from '../tables/mixes/mixes.js';
 import type { PackCountry } from '../tables/mixes/packs.js';
-import type { Sand } from './making.js';
+import { takenBack, type Sand } from './making.js';
 import type { Measure } from './recipe.js';
 
 export interface Mixer {
@@ -32,6 +39,10 @@ export interface MudSettings {
   admixture: { name: string; perKg: CubicMetres } | null;
   /** How many mixers there are. */
   mixers: number;
+  /** What comes in bags goes in by the bag. */
+  bags: boolean;
+  /** How far ahead mud is spread, as was learned here; null as is usual. */
+  spread: Mm | null;
   grout: Mix | null;
   concrete: Mix | null;
   /** No more mud than this in one batch. */
@@ -68,27 +79,32 @@ const valueOf = (read: { ok: true; value: number } | { ok: false }): number => (
 export function mixOf(job: JobDocument, id: string | undefined): Mix | null {
   if (id === undefined) return null;
   const own = job.mixes?.find((m) => m.id === id);
-  return own ? ownMix(own, basisOf(job)) : mixNamed(id);
+  return own ? ownMix(job, own) : mixNamed(id);
 }
 
 /** All there are: the job's own, then the library. */
 export const mixesOf = (job: JobDocument): readonly Mix[] => [
-  ...(job.mixes ?? []).map((m) => ownMix(m, basisOf(job))),
+  ...(job.mixes ?? []).map((m) => ownMix(job, m)),
   ...MIXES,
 ];
 
-/** One's own mix as the library has its own: what it leaves out is as cement mud has it. */
-function ownMix(m: OwnMix, basis: Basis): Mix {
-  const like = mixNamed('cement-lime-n') as Mix;
+/** One's own mix as the library has its own: what it leaves out is as the one it is like, else as cement mud has it. */
+function ownMix(job: JobDocument, m: OwnMix): Mix {
+  const model = m.like === undefined ? null : mixNamed(m.like);
+  const like = model ?? (mixNamed('cement-lime-n') as Mix);
   const life = m.life === undefined ? null : valueOf(readDuration(m.life));
   const lives = life === null ? null : { us: life, metric: life };
   return {
     ...like,
     id: m.id,
     name: m.name ?? m.id,
-    for: m.for ?? ['bed'],
-    parts: m.parts,
-    yield: ownYield(m, basis),
+    for: m.for ?? model?.for ?? ['bed'],
+    // Where its grade weighs otherwise than the material does, so does its own.
+    parts: m.parts.map((p) => {
+      const loose = model?.parts.find((q) => q.of === p.of)?.loose;
+      return loose === undefined ? p : { ...p, loose };
+    }),
+    yield: ownYield(m, basisOf(job), sandOf(job)),
     ...(lives ? { life: lives, hotLife: lives } : {}),
     cautions: m.parts.flatMap((p) =>
       p.of === 'portland' || p.of === 'masonry-cement' || p.of === 'preblended'
@@ -99,11 +115,11 @@ function ownMix(m: OwnMix, basis: Basis): Mix {
             ? (['lime'] as const)
             : [],
     ),
-    source: m.name ?? m.id,
+    source: model?.source ?? m.name ?? m.id,
   };
 }
 
-function ownYield(m: OwnMix, basis: Basis): Yield {
+function ownYield(m: OwnMix, basis: Basis, sand: Sand): Yield {
   const y = m.yield;
   switch (y.model) {
     case 'sand': {
@@ -116,9 +132,10 @@ function ownYield(m: OwnMix, basis: Basis): Yield {
       return { model: 'absolute', waterToBinder: y.water, air: y.air ?? 0.015 };
     case 'measured': {
       // So much sand, or of the largest part, made so much: of one part each it makes as many times that as there are parts of it.
-      const sand = m.parts.find((p) => p.of === 'sand') ?? [...m.parts].sort((a, b) => b.parts - a.parts)[0];
-      const [put, made] = [valueOf(readVolume(y.put)), valueOf(readVolume(y.made))];
-      return { model: 'measured', made: put > 0 ? (made / put) * (sand?.parts ?? 1) : 0 };
+      const of = largestOf(m.parts);
+      // Put in as it lay in the heap: its parts are of it taken back.
+      const put = valueOf(readVolume(y.put)) / (of.of === 'sand' ? takenBack(basis, sand) : 1);
+      return { model: 'measured', made: put > 0 ? (valueOf(readVolume(y.made)) / put) * of.parts : 0 };
     }
   }
 }
@@ -132,6 +149,16 @@ export const mixOfLeaf = (
 ): Mix =>
   mixOf(job, stated) ??
   (job.mud?.mix === undefined && family === 'adobe' ? (mixNamed('earth') as Mix) : settings.mix);
+
+/** The part a mix is spoken of by: its sand, or where it has none its largest. */
+export const largestOf = <P extends Part>(parts: readonly P[]): P =>
+  parts.find((p) => p.of === 'sand') ?? parts.reduce((most, p) => (p.parts > most.parts ? p : most));
+
+/** Nobody has said how it lies: sand on a site is damp. */
+const sandOf = ({ mud }: JobDocument): Sand => ({
+  state: mud?.sand?.state ?? 'damp',
+  bulking: mud?.sand?.bulking ?? BULKING,
+});
 
 /** The settings of a job. */
 export function mudSettings(job: JobDocument): MudSettings {
@@ -159,8 +186,9 @@ export function mudSettings(job: JobDocument): MudSettings {
     measure,
     // A half bucket is what a mason pours by eye; whoever states a measure says whether it is halved.
     halves: mud.measure ? mud.measure.halves === true : true,
-    // Nobody has said how it lies: sand on a site is damp.
-    sand: { state: mud.sand?.state ?? 'damp', bulking: mud.sand?.bulking ?? BULKING },
+    sand: sandOf(job),
+    bags: mud.bags === true,
+    spread: mud.spread === undefined ? null : toMillimetres(stated(mud.spread)),
     colour: mud.colour ?? null,
     admixture: mud.admixture
       ? { name: mud.admixture.name, perKg: valueOf(readVolume(mud.admixture.perKg)) }

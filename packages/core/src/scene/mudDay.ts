@@ -27,9 +27,9 @@ export interface BatchInDay extends PlacedBatch {
   /** Of a whole one, and whether it is smaller. */
   part: number;
   small: boolean;
-  /** A step smaller or larger is still a batch. */
-  canShrink: boolean;
-  canGrow: boolean;
+  /** What it would be a step smaller and larger, m³; null where that is no batch. */
+  smaller: CubicMetres | null;
+  larger: CubicMetres | null;
   /** Which of the rows of wedges it is drawn in: those that are alive together lie under one another. */
   row: number;
 }
@@ -83,8 +83,9 @@ export interface MudDayView {
 const LONGEST = 3 * 60;
 
 const measuresOf = ({ batch }: WallDay, made: CubicMetres): MeasuredOut[] =>
-  (batch?.measures ?? []).map(({ of, count }) => ({
+  (batch?.measures ?? []).map(({ of, count, by }) => ({
     of,
+    by,
     name: materialName(of),
     count: (count * made) / (batch?.volume ?? 1),
   }));
@@ -194,8 +195,8 @@ export function mudDayView(job: JobDocument, plan: WallPlan, ask: WallDayAsk): M
       levels: demand ? levelsOf(b, demand, d.hours?.breaks ?? []) : [],
       measures: measuresOf(d, b.made),
       part: b.made / (d.batch?.volume ?? b.made),
-      canShrink: d.day !== null && b.made > d.day.step * 1.5,
-      canGrow: d.day !== null && b.made < d.day.batch - d.day.step / 2,
+      smaller: d.day !== null && b.made > d.day.step * 1.5 ? b.made - d.day.step : null,
+      larger: d.day !== null && b.made < d.day.batch - d.day.step / 2 ? b.made + d.day.step : null,
       small: b.made < (d.batch?.volume ?? 0) * (1 - 1e-9),
       row: rows[i] ?? 0,
     })),
@@ -213,7 +214,9 @@ export function mudDayView(job: JobDocument, plan: WallPlan, ask: WallDayAsk): M
     step: d.day?.step ?? 0,
     sizes: sizesOf(d),
     retemper: d.mix.retemper && plan.mud.settings.colour === null,
-    spread: spreadAhead(plan.wall.unit.family, plan.wall.unitLength, plan.mud.settings.basis),
+    spread:
+      plan.mud.settings.spread ??
+      spreadAhead(plan.wall.unit.family, plan.wall.unitLength, plan.mud.settings.basis),
     strike: strikeWindow(bindsOf(d.mix), known && d.hours ? warmest(d.weather, d.hours) : null),
   };
 }

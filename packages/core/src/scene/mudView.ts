@@ -2,11 +2,13 @@ import type { Said } from '../messages/message.js';
 import type { CubicMetres } from '../measure/length.js';
 import type { JobDocument } from '../job/types.js';
 import { mixName } from '../mud/mixName.js';
+import type { Repointing } from '../mud/repointing.js';
 import type { Recipe } from '../mud/recipe.js';
 import { suitsOf, type Suits } from '../mud/strength.js';
 import { mixesOf, type MudSettings } from '../mud/settings.js';
 import type { WallPlan } from '../plan/plan.js';
 import { servesIn } from '../stages/pairing/stage.js';
+import { onePersonBatch } from '../stages/mud/onePerson.js';
 import { materialName, MUD } from '../stages/mud/messages.js';
 import type { MixMud } from '../stages/mud/wallMud.js';
 import type { MaterialId } from '../tables/mixes/materials.js';
@@ -17,6 +19,7 @@ export interface MeasuredOut {
   of: MaterialId;
   name: Said;
   count: number;
+  by: 'measure' | 'bag';
 }
 
 /** A wall's mud of one mix, as it is shown. */
@@ -34,6 +37,10 @@ export interface BatchView {
   hotLife: number;
   full: number;
   last: { measures: MeasuredOut[]; makes: CubicMetres } | null;
+  /** What one person lays out while it lives, in the heat too; null where a whole batch is no more than that. */
+  one: { measures: MeasuredOut[]; makes: CubicMetres; lays: number; minutes: number } | null;
+  /** What lays how much was counted here. */
+  counted: boolean;
   error: number;
   /** Whole measures do not keep to the parts here, so that there is no batch; and what would let them. */
   tooFar: boolean;
@@ -45,11 +52,20 @@ export interface BatchView {
 }
 
 export interface MudView {
-  settings: Pick<MudSettings, 'mixer' | 'measure' | 'halves' | 'sand' | 'most' | 'colour' | 'admixture'>;
+  settings: Pick<
+    MudSettings,
+    'mixer' | 'measure' | 'halves' | 'sand' | 'most' | 'colour' | 'admixture' | 'bags' | 'mixers' | 'spread'
+  >;
   /** What the measure is called: as the job has it, else by what it is. */
   measure: Said;
   /** The wall's own mix first. Empty where nothing is laid in mud. */
   batches: BatchView[];
+  /** Mud a piece takes, waste in it, m³. */
+  perPiece: CubicMetres;
+  /** Joints of the face that are pointed again; null where nobody does. */
+  repointing: (Repointing & { mix: Said; behindMix: Said }) | null;
+  /** What may be chosen to point with. */
+  pointing: { id: string; name: Said }[];
   /** What may be chosen to lay units in. */
   mixes: { id: string; name: Said; serves: 'yes' | 'no' }[];
 }
@@ -65,10 +81,12 @@ export function countedMeasures(n: number): string {
 }
 
 const measured = (recipe: Recipe | null): MeasuredOut[] =>
-  (recipe?.measures ?? []).map(({ of, count }) => ({ of, count, name: materialName(of) }));
+  (recipe?.measures ?? []).map(({ of, count, by }) => ({ of, count, by, name: materialName(of) }));
 
-function batchView(m: MixMud, settings: MudSettings): BatchView {
+function batchView(job: JobDocument, work: Pick<WallPlan, 'mud' | 'wall'>, m: MixMud): BatchView {
+  const { settings } = work.mud;
   const { basis, mixer } = settings;
+  const one = onePersonBatch(job, work, m);
   const error = m.batch?.error ?? 0;
   const batch = m.keeps ? m.batch : null;
   return {
@@ -83,6 +101,13 @@ function batchView(m: MixMud, settings: MudSettings): BatchView {
     hotLife: m.mix.hotLife[basis],
     full: m.full,
     last: batch && m.last && { measures: measured(m.last), makes: m.last.volume },
+    one: one && {
+      measures: measured(one.recipe),
+      makes: one.recipe.volume,
+      lays: one.lays,
+      minutes: one.minutes,
+    },
+    counted: m.mix.yield.model === 'measured',
     error,
     tooFar: !m.keeps,
     helps: m.helps && {
@@ -98,15 +123,23 @@ function batchView(m: MixMud, settings: MudSettings): BatchView {
 }
 
 /** The mud of a wall: what is mixed, in which measures, how often. */
-export function mudView(
-  job: JobDocument,
-  { wall, mud: { settings, mixes } }: Pick<WallPlan, 'mud' | 'wall'>,
-): MudView {
-  const { mixer, measure, halves, sand, most, basis, colour, admixture } = settings;
+export function mudView(job: JobDocument, plan: Pick<WallPlan, 'mud' | 'wall' | 'repointing'>): MudView {
+  const { wall, repointing: again } = plan;
+  const { settings, mixes, perPiece } = plan.mud;
+  const { mixer, measure, halves, sand, most, basis, colour, admixture, bags, mixers, spread } = settings;
   return {
-    settings: { mixer, measure, halves, sand, most, colour, admixture },
+    settings: { mixer, measure, halves, sand, most, colour, admixture, bags, mixers, spread },
     measure: job.mud?.measure?.name ?? MUD.bucket(),
-    batches: mixes.map((m) => batchView(m, settings)),
+    batches: mixes.map((m) => batchView(job, plan, m)),
+    perPiece,
+    repointing: again && {
+      ...again,
+      mix: mixName(again.mix, basis),
+      behindMix: mixName(again.behindMix, basis),
+    },
+    pointing: mixesOf(job)
+      .filter((m) => m.for.includes('pointing'))
+      .map((m) => ({ id: m.id, name: mixName(m, basis) })),
     mixes: mixesOf(job)
       .filter((m) => m.for.includes('bed') || m.for.includes('stove'))
       .map((m) => ({ id: m.id, name: mixName(m, basis), serves: servesIn(job, wall, m) ? 'yes' : 'no' })),

@@ -14,7 +14,7 @@ import {
   words,
   type States,
 } from '../../statement/statement.js';
-import { id, text, yes } from './basics.js';
+import { id, length, place, text, yes } from './basics.js';
 
 /** A mix by its id: of the library, or of the job's own. */
 export const mixId = words();
@@ -40,13 +40,17 @@ export type StatedYield = States<typeof yields>;
 const ownMix = object({
   id: required(id('mix')),
   name: optional(text),
-  for: optional(list(oneOf(...USES), USES.length, 1), 'what it may be used for; left out: bedding'),
+  like: optional(mixId, 'the mix of the library it is otherwise as'),
+  for: optional(
+    list(oneOf(...USES), USES.length, 1),
+    'what it may be used for; left out: as that, else bedding',
+  ),
   parts: required(
     list(object({ of: required(material), parts: required(number(0.001, 1000)) }), MATERIALS.length, 1),
     'by volume, binder first',
   ),
   yield: required(yields),
-  life: optional(amount('duration'), 'from the water on; left out: as cement mud'),
+  life: optional(amount('duration'), 'from the water on; left out: as that, else as cement mud'),
 });
 export type OwnMix = States<typeof ownMix>;
 export const mixes = list(ownMix, 200);
@@ -70,6 +74,17 @@ const sand = object({
   bulking: optional(number(0, 0.6), 'by how much damp sand takes up more room, as a part'),
 });
 
+/** Joints of an old face that are raked out and pointed again. Lengths are of joint, all of them together. */
+export const repoint = object({
+  depth: required(length, 'how deep they are raked'),
+  width: optional(length, 'left out: as the wall’s joints are'),
+  joints: optional(length, 'left out: all there are in the face'),
+  raked: optional(place, 'raked so far'),
+  pointed: optional(place, 'and pointed'),
+  behind: optional(mixId, 'filled in behind the last layer, or left in it for a time; left out: as the face'),
+  mix: optional(mixId, 'the face of it; left out: as the wall is laid in'),
+});
+
 /** What the job's mud is made of and with. Left out, all of it or a part: as the profile has it. */
 export const mud = object({
   mix: optional(mixId),
@@ -77,6 +92,8 @@ export const mud = object({
   measure: optional(measure),
   sand: optional(sand),
   packs: optional(oneOf(...PACK_COUNTRIES), 'whose bags are bought'),
+  bags: optional(yes, 'what comes in bags goes in by the bag'),
+  spread: optional(length, 'how far ahead it is spread, as was learned here'),
   colour: optional(
     object({ name: required(text), share: required(number(0.001, 0.1), 'of its binder, by weight') }),
     'pigment in the mud: it is never wetted again',

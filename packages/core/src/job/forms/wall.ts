@@ -4,6 +4,7 @@ import { lengthOf, list, object, oneOf, optional, required, type States } from '
 import { along, id, lengthOfBase, text } from './basics.js';
 import { build } from './build.js';
 import { footing, old, poured, square } from './ground.js';
+import { repoint } from './mud.js';
 import { lineItem } from './line.js';
 import { fixedHeight, opening } from './openings.js';
 import { ownRules } from './ownRules.js';
@@ -45,6 +46,7 @@ export const wall = object({
   jointEvery: optional(along('pitch'), 'how far apart movement joints may stand, as the drawing says'),
   held: optional(held, 'how the wall is held'),
   retains: optional(retains, 'ground it holds back'),
+  repoint: optional(repoint, 'joints of its face pointed again'),
   place: optional(onSite, 'where its line begins on the site', { sites: true }),
   steel: optional(steel),
   grout: optional(grout),

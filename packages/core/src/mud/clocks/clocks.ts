@@ -6,7 +6,7 @@ import type { Standing } from '../../record/fold.js';
 import { readTemperature } from '../../measure/amounts.js';
 import type { Said } from '../../messages/message.js';
 import { mixName } from '../mixName.js';
-import { mixOf, mudSettings } from '../settings.js';
+import { largestOf, mixOf, mudSettings } from '../settings.js';
 import { lifeAt } from '../weather/life.js';
 import { temperatureAt, weatherOf } from '../weather/temperature.js';
 
@@ -23,6 +23,9 @@ export interface BatchClock {
   mix: string;
   name: Said;
   volume: CubicMetres | null;
+  /** The day it was mixed, as it is called there; and how many measures of its sand, or of its largest part, went in, where that was said. */
+  date: string;
+  measures: number | null;
   mixed: Instant;
   dies: Instant;
   /** Water may be worked in again while it lives. */
@@ -111,6 +114,8 @@ export function batchClocks(job: JobDocument, entries: readonly Standing[]): Bat
         mix: mix.id,
         name: mixName(mix, basis),
         volume: volumeOf(e.volume),
+        date,
+        measures: e.measures?.find((m) => m.of === largestOf(mix.parts).of)?.count ?? null,
         mixed,
         dies: mixed + Math.round(life * 60_000),
         // Colour shows every drop of water that is worked in again.

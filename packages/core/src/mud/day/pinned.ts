@@ -5,24 +5,28 @@ import { Life } from './life.js';
 import { placed, planDay, type DayPlan } from './planDay.js';
 import { DaySearch, type Tried } from './search.js';
 
-/** A batch as somebody wants it: so large, or gone by then. */
-export type Pin = { made: CubicMetres } | { gone: Minutes };
+/** A batch as somebody wants it: so large, or gone by then; or so large and mixed then. */
+export type Pin = { made: CubicMetres; water?: Minutes } | { gone: Minutes };
 
 /** The first batches as they are wanted, to whole steps and no larger than may be. */
 function pinned(day: Day, demand: Demand, life: Life, pins: readonly Pin[]): Tried[] {
   const batches: Tried[] = [];
   let at = day.from;
   for (const pin of pins) {
-    const first = demand.next(at);
+    const asked = 'made' in pin ? pin.water : undefined;
+    const first = demand.next(Math.max(at, (asked ?? -Infinity) + day.before));
     if (first === null) break;
     const before = demand.by(first);
     const wanted = 'made' in pin ? pin.made : demand.by(pin.gone) - before;
     const steps = Math.round(wanted / day.step);
     const made = day.step * Math.max(1, Math.min(Math.floor(day.batch / day.step + 1e-9), steps));
     const gone = demand.when(before + made);
-    const last = Math.min(gone, life.expires(first - day.before), demand.end);
+    const poured = Math.min(asked ?? Infinity, first - day.before);
+    const last = Math.min(gone, life.expires(poured), demand.end);
     // What dies says by its water when.
-    const water = last < gone - 1e-6 ? first - day.before : null;
+    const water = asked !== undefined || last < gone - 1e-6 ? poured : null;
+    // Dead before it is first used: that is no batch.
+    if (last <= first) break;
     batches.push({ water, first, last, made, used: Math.min(made, demand.by(last) - before) });
     at = last;
   }

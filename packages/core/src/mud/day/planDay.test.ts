@@ -254,6 +254,12 @@ test('a batch as somebody wants it is kept to, what comes before stays, and what
   expect(made(0)).toBe(65);
   expect(wrongWith(day, planned)).toEqual([]);
   // No smaller than a step, no larger than may be.
+  // Mixed half an hour early it is as large, and dead so much the sooner; late, somebody waits for it.
+  const early = planPinned(day, [{ made: first?.made ?? 0, water: (first?.water ?? 0) - 30 }]);
+  expect(early.batches[0]).toMatchObject({ water: (first?.water ?? 0) - 30, first: first?.first });
+  expect(early.batches[0]?.expires).toBeCloseTo((first?.expires ?? 0) - 30, 6);
+  const late = planPinned(day, [{ made: first?.made ?? 0, water: (first?.water ?? 0) + 30 }]);
+  expect(late.waits[0]).toMatchObject({ from: first?.first, to: (first?.first ?? 0) + 30 });
   planned = planPinned(day, [{ gone: 8 * 60 }, { gone: 16 * 60 }]);
   expect([made(0), made(1)]).toEqual([5, 100]);
   expect(planPinned(day, [])).toEqual(free);

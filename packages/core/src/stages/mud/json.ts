@@ -5,7 +5,11 @@ const tidyVolume = (n: number): number => Math.round(n * 1e9) / 1e9 + 0;
 
 function recipeJson(recipe: Recipe, measure: string): Record<string, unknown> {
   return {
-    measures: recipe.measures.map((m) => ({ of: m.of, count: m.count, measure })),
+    measures: recipe.measures.map((m) => ({
+      of: m.of,
+      count: m.count,
+      measure: m.by === 'bag' ? 'bag' : measure,
+    })),
     volume: tidyVolume(recipe.volume),
     error: Math.round(recipe.error * 1e9) / 1e9,
   };

@@ -11,11 +11,14 @@ import type { TallyWork } from '../tally/stage.js';
 import { makingOf, madeOfOnePart, looseOf } from '../../mud/making.js';
 import { MATERIAL } from '../../tables/mixes/materials.js';
 import { MUD, needName } from './messages.js';
+import { repointingOf, type WallRepointing } from './repoint.js';
 import { materialsFor, wallMud, type MaterialNeed, type MixNeed, type WallMud } from './wallMud.js';
 
 /** A wall's mud: by course, by mix, in batches. */
 export interface MudWork {
   mud: WallMud;
+  /** Joints of the face that are pointed again. */
+  repointing: WallRepointing | null;
 }
 
 type Needs = SetOutWork & GaugeWork & BondWork & Grouted & TallyWork;
@@ -30,6 +33,12 @@ export function mixNeeds(work: Work): MixNeed[] {
     settings.concrete && wall.footing ? footingAmounts(wall, wall.footing).concrete * CONCRETE_FACTOR : 0;
   return [
     ...mixes.map(({ mix, used }) => ({ mix, used })),
+    ...(work.repointing
+      ? [
+          { mix: work.repointing.mix, used: work.repointing.faceUsed },
+          { mix: work.repointing.behindMix, used: work.repointing.behindUsed },
+        ].filter(({ used }) => used > 0)
+      : []),
     ...(settings.grout && grout ? [{ mix: settings.grout, used: grout }] : []),
     ...(settings.concrete && concrete ? [{ mix: settings.concrete, used: concrete }] : []),
   ];
@@ -161,7 +170,13 @@ export const mud = stage<'mud', Needs, MudWork>({
   id: 'mud',
   shown: 'mud',
   needs: ['set-out', 'gauge', 'bond', 'grout', 'tally'],
-  work: (made, { job, index }) => ({ mud: wallMud(job, index, made.tallies) }),
+  work: (made, { job, index }) => {
+    const mud = wallMud(job, index, made.tallies);
+    return {
+      mud,
+      repointing: repointingOf(job, made, mud.settings, mud.mixes[0]?.mix ?? mud.settings.mix),
+    };
+  },
   figures,
   working,
   materials,

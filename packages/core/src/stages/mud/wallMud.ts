@@ -4,8 +4,16 @@ import { MUD } from './messages.js';
 import { readAddress, runOf } from '../../places/address.js';
 import type { JobDocument } from '../../job/types.js';
 import { runIds } from '../../job/places.js';
-import { helpsOf, lastRecipe, nearestRecipe, type Helps, type Recipe } from '../../mud/recipe.js';
-import { isBinder, makingOf, type Making } from '../../mud/making.js';
+import {
+  helpsOf,
+  lastRecipe,
+  nearestRecipe,
+  type Bags,
+  type Helps,
+  type Recipe,
+  type RecipeAsks,
+} from '../../mud/recipe.js';
+import { isBinder, looseOf, makingOf, type Making } from '../../mud/making.js';
 import { mixOf, mixOfLeaf, mudSettings, poundsOfBag, type MudSettings } from '../../mud/settings.js';
 import { CUBIC_FOOT_MM3, CUBIC_METRE_MM3 } from '../../measure/length.js';
 import type { MaterialId } from '../../tables/mixes/materials.js';
@@ -46,6 +54,8 @@ export interface MixMud {
 export interface WallMud {
   settings: MudSettings;
   courses: CourseMud[];
+  /** Mud a piece takes of all that is laid here, waste in it, m³. */
+  perPiece: CubicMetres;
   /** The wall's own mix first. */
   mixes: MixMud[];
 }
@@ -92,6 +102,7 @@ export function wallMud(job: JobDocument, index: number, tallies: readonly LeafT
   return {
     settings,
     courses,
+    perPiece: pieces > 0 ? all / pieces : 0,
     mixes: ids.flatMap((id): MixMud[] => {
       const mix = mixOf(job, id);
       const used = courses.reduce((sum, c) => (c.mix === id ? sum + c.used : sum), 0);
@@ -121,10 +132,35 @@ function placedMixes(
     )?.mix ?? null;
 }
 
-function batchesOf(mix: Mix, used: CubicMetres, settings: MudSettings, piecesPerM3: number): MixMud {
+/** What a bag of each part that comes in one holds, loose, m³. A tub of putty is no bag. */
+function bagsOf(mix: Mix, { basis, packs }: MudSettings): Bags {
+  const bags: Bags = {};
+  for (const p of mix.parts) {
+    const pack = p.of === 'lime-putty' ? null : packOf(p.of, packs, poundsOfBag(mix));
+    if (pack) bags[p.of] = pack.kg / looseOf(p, basis);
+  }
+  return bags;
+}
+
+/** How a mix is measured out: by the bag where that keeps to its parts, the cement alone where that does, else by the measure. */
+export function asksOf(mix: Mix, settings: MudSettings): Omit<RecipeAsks, 'least'> {
   const { basis, sand, measure, halves, most } = settings;
-  const making = makingOf(mix, basis, sand);
   const asks = { mix, basis, sand, measure, halves, most };
+  if (!settings.bags) return asks;
+  const all = bagsOf(mix, settings);
+  const [first] = mix.parts;
+  const cement = first && all[first.of];
+  const ways = [all, ...(first && cement !== undefined ? [{ [first.of]: cement }] : [])];
+  const bags = ways.find(
+    (way) => (nearestRecipe({ ...asks, bags: way })?.error ?? 1) <= mix.allows + NOTHING,
+  );
+  return bags ? { ...asks, bags } : asks;
+}
+
+function batchesOf(mix: Mix, used: CubicMetres, settings: MudSettings, piecesPerM3: number): MixMud {
+  const { basis, sand } = settings;
+  const making = makingOf(mix, basis, sand);
+  const asks = asksOf(mix, settings);
   const batch = nearestRecipe(asks);
   const keeps = batch !== null && batch.error <= mix.allows + NOTHING;
   const volume = batch?.volume ?? 0;

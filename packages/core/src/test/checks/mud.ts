@@ -2,6 +2,7 @@ import { LITRE, POUND } from '../../measure/amounts.js';
 import { CUBIC_FOOT_MM3, CUBIC_METRE_MM3 } from '../../measure/length.js';
 import type { JobDocument, OwnMix } from '../../job/types.js';
 import { looseOf, madeOf, madeOfOnePart, makingOf, type Sand } from '../../mud/making.js';
+import { repointing as repointingOf } from '../../mud/repointing.js';
 import { mixOf } from '../../mud/settings.js';
 import { BULKING, MATERIAL, type Basis, type MaterialId } from '../../tables/mixes/materials.js';
 import { mixNamed, type Mix } from '../../tables/mixes/mixes.js';
@@ -427,7 +428,35 @@ const E17 = (): { need: ReturnType<typeof materialsFor> } => {
   const settings = { ...mudSettings(job([])), sand: DRY };
   return { need: materialsFor([{ mix, used: 0.1536 * 1.15 }], settings) };
 };
+/** 24 m² of it with 8 m of joint to each, 20 wide and 40 deep. */
+const E17_JOINTS = repointingOf({ joints: 24 * 8000, raked: 0, pointed: 0, depth: 40, width: 20 }, 'metric');
 const repointing: PublishedCheck[] = [
+  near(
+    'E17 joints',
+    'mud in 192 m of joint',
+    0.1536,
+    1e-9,
+    'm³',
+    'worked example',
+    () => E17_JOINTS.face + E17_JOINTS.behind,
+  ),
+  near(
+    'E17 used',
+    'and with what falls of it',
+    0.17664,
+    1e-9,
+    'm³',
+    'worked example',
+    () => E17_JOINTS.faceUsed + E17_JOINTS.behindUsed,
+  ),
+  exactly(
+    'MOR-28 layers',
+    'layers to 3/4 in of depth',
+    3,
+    'layers',
+    'BIA TN 46, from memory',
+    () => repointingOf({ joints: 1, raked: 0, pointed: 0, depth: 19.05, width: 9.525 }, 'us').layers,
+  ),
   near(
     'E17 lime',
     'lime to repoint 24 m² of rubble',

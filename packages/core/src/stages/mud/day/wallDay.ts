@@ -15,16 +15,20 @@ import type { GaugeWork } from '../../gauge/stage.js';
 import type { TallyWork } from '../../tally/stage.js';
 import { laidWith, rowIn } from '../../../walling/units/leaves/laidWith.js';
 import type { MixMud } from '../wallMud.js';
+import { BEFORE } from '../onePerson.js';
 import type { MudWork } from '../stage.js';
 import { dayLimit, type DayLimit } from './lifts.js';
 
-type Work = BondWork & GaugeWork & TallyWork & MudWork;
+/** What a day of a wall follows from. */
+export type DayWork = BondWork & GaugeWork & TallyWork & MudWork;
 
 /** Which day of a wall: its date, the course it begins at, and of one run only where one is named. */
 export interface WallDayAsk {
   date: string;
   course: number;
   run?: number;
+  /** How much of that course is laid already, as a part of it. */
+  laid?: number;
   /** No batch larger than this, m³: left out, as much as the mixer takes. */
   most?: CubicMetres;
   /** The first batches as somebody wants them. */
@@ -38,6 +42,8 @@ export interface CourseLaid {
   from: Minutes;
   to: Minutes;
   units: number;
+  /** How much of the whole course is laid in the day. */
+  part: number;
   /** Laid to its end before the day is over. */
   whole: boolean;
 }
@@ -56,6 +62,8 @@ export interface WallDay {
   /** The day's height is what ends it, and not the clock. */
   limited: boolean;
   courses: CourseLaid[];
+  /** Of the wall's own mix, what those courses take. */
+  mud: CubicMetres;
   mix: Mix;
   day: Day | null;
   plan: DayPlan | null;
@@ -64,15 +72,14 @@ export interface WallDay {
   steps: number;
 }
 
-/** From the water to the first use, minutes: three to five of mixing, and to the board; common practice. */
-const BEFORE = 10;
-
 export const bindsOf = (mix: Mix): Binds =>
   hasCement(mix) ? 'cement' : mix.parts.some((p) => p.of === 'soil') ? 'earth' : 'lime';
 
 /** What is laid with a course of the face: its units, how long they take one person laying, and its mud of the wall's mix. */
 interface Stint {
   course: number;
+  /** How much of the course that is. */
+  part: number;
   top: Mm;
   bottom: Mm;
   units: number;
@@ -80,7 +87,12 @@ interface Stint {
   mud: CubicMetres;
 }
 
-function stintsOf(job: JobDocument, work: Work, { course: first, run }: WallDayAsk, mix: Mix): Stint[] {
+function stintsOf(
+  job: JobDocument,
+  work: DayWork,
+  { course: first, run, laid: done = 0 }: WallDayAsk,
+  mix: Mix,
+): Stint[] {
   const runs = run === undefined ? work.wall.runs.map((_, i) => i) : [run];
   const mudOf = new Map(
     work.mud.courses.filter((c) => c.mix === mix.id).map((c) => [`${c.leaf}/${c.run}/${c.course}`, c.used]),
@@ -97,7 +109,8 @@ function stintsOf(job: JobDocument, work: Work, { course: first, run }: WallDayA
           hours += pieces / paceOf(job.crew, laid.leaf.wall.unit).perHour;
           mud += mudOf.get(`${laid.leaf.index}/${index}/${laid.course}`) ?? 0;
         }
-      return { course, top, bottom, units, hours, mud };
+      const part = course === first ? 1 - done : 1;
+      return { course, top, bottom, part, units: units * part, hours: hours * part, mud: mud * part };
     })
     .filter((s) => s.units > 0);
 }
@@ -122,6 +135,7 @@ const worked = (from: Minutes, to: Minutes, breaks: WorkingDay['breaks']): Minut
 interface Laid extends CourseLaid {
   /** Mud an hour of work at it. */
   perHour: CubicMetres;
+  mud: CubicMetres;
 }
 
 /** Courses one after another until the day or its height is over. */
@@ -149,8 +163,10 @@ function laidIn(
       from: at,
       to,
       units: Math.round(s.units * part),
+      part: s.part * part,
       whole: end <= hours.to + 1e-9,
       perHour: minutes > 0 ? (s.mud / minutes) * 60 : 0,
+      mud: s.mud * part,
     });
     at = to;
   }
@@ -166,7 +182,7 @@ const common = (a: number, b: number): number => (b === 0 ? a : common(b, a % b)
  * A whole batch in equal steps: as many as all its counts part into evenly. Where they part into none, or so much is not used up in its
  * life, in halves of everything by eye.
  */
-function stepsOf(own: MixMud, work: Work, useful: CubicMetres): { step: CubicMetres; steps: number } {
+function stepsOf(own: MixMud, work: DayWork, useful: CubicMetres): { step: CubicMetres; steps: number } {
   const volume = own.batch?.volume ?? 0;
   const counted = work.mud.settings.halves ? 2 : 1;
   let steps = (own.batch?.measures ?? []).reduce((n, m) => common(Math.round(m.count * counted), n), 0) || 1;
@@ -175,7 +191,7 @@ function stepsOf(own: MixMud, work: Work, useful: CubicMetres): { step: CubicMet
 }
 
 /** A day's mud for a wall: what is laid course by course by the crew at its pace, and the batches that serve it. Null where the wall takes none. */
-export function wallDay(job: JobDocument, work: Work, ask: WallDayAsk): WallDay | null {
+export function wallDay(job: JobDocument, work: DayWork, ask: WallDayAsk): WallDay | null {
   const [own] = work.mud.mixes;
   if (!own) return null;
   const { basis, mixers } = work.mud.settings;
@@ -195,6 +211,7 @@ export function wallDay(job: JobDocument, work: Work, ask: WallDayAsk): WallDay 
     limit,
     limited: false,
     courses: [],
+    mud: 0,
     mix,
     day: null,
     plan: null,
@@ -206,9 +223,10 @@ export function wallDay(job: JobDocument, work: Work, ask: WallDayAsk): WallDay 
   if (!hours) return { ...none, why: 'no-work' };
   const stints = stintsOf(job, work, ask, mix);
   const { laid, limited } = laidIn(stints, hours, hands.laying, limit);
-  const courses = laid.map(({ perHour: _, ...c }) => c);
+  const courses = laid.map(({ perHour: _, mud: __, ...c }) => c);
+  const mud = laid.reduce((sum, l) => sum + l.mud, 0);
   if (laid.length === 0) return { ...none, why: 'nothing-to-lay' };
-  if (!own.keeps || !own.batch) return { ...none, courses, limited, why: 'no-batch' };
+  if (!own.keeps || !own.batch) return { ...none, courses, mud, limited, why: 'no-batch' };
   const lives = livesOf(mix, basis, weather, hours.from, hours.to);
   const fastest = Math.max(...laid.map((l) => l.perHour));
   const shortest = Math.min(...lives.map((l) => l.life));
@@ -227,6 +245,6 @@ export function wallDay(job: JobDocument, work: Work, ask: WallDayAsk): WallDay 
     lives,
     mixers,
   };
-  if (day.demand.length === 0) return { ...none, courses, limited, why: 'nothing-to-lay' };
-  return { ...none, courses, limited, day, plan: planPinned(day, ask.pins ?? []), steps };
+  if (day.demand.length === 0) return { ...none, courses, mud, limited, why: 'nothing-to-lay' };
+  return { ...none, courses, mud, limited, day, plan: planPinned(day, ask.pins ?? []), steps };
 }
