@@ -19,12 +19,17 @@ journeys((_: Site, fresh) => {
 
 interface Job {
   mud?: { mix?: string; mixer?: { holds?: string }; measure?: { halves?: boolean } };
+  mixes?: object[];
 }
 const jobKept = (): Promise<Job> =>
   page.evaluate(async () => {
     const id = location.pathname.split('/')[2] ?? '';
     return ((await (await fetch(`/api/jobs/${id}`)).json()) as { document: Job }).document;
   });
+const jobIsKept = async (): Promise<Job> => {
+  await kept(page);
+  return jobKept();
+};
 const batchSays = (words: string): Promise<unknown> =>
   page.waitForFunction(
     (w) => document.querySelector<HTMLElement>('main[data-mud]')?.innerText.includes(w),
@@ -224,7 +229,7 @@ test('a batch is made smaller by hand and by key, and what comes after follows; 
     planned,
   );
   // By hand: the end of the first wedge pulled to half its way.
-  await dragBy(page, '[data-batch="1"] [data-grip]', -24, 0, { x: 0.5, y: 0.6 });
+  await dragBy(page, '[data-batch="1"] [data-grip="end"]', -24, 0, { x: 0.5, y: 0.6 });
   await page.mouse.up();
   await page.waitForFunction(
     (was) => document.querySelector('[data-batches] tbody tr td:nth-of-type(3)')?.textContent === was,
@@ -237,6 +242,111 @@ test('a batch is made smaller by hand and by key, and what comes after follows; 
       () => document.querySelector<HTMLButtonElement>('button[aria-label^="Undo"]')?.disabled ?? true,
     ),
   ).toBe(true);
+});
+
+test('a batch is taken to another time by hand and by key: mixed sooner it is dead sooner', async () => {
+  await openBoatStore(page, 'mud');
+  await toTheDay(DAY);
+  await settled(page);
+  const cell = (n: number): Promise<string> =>
+    page.$eval(
+      `[data-batches] tbody tr:nth-child(2) td:nth-of-type(${n})`,
+      (c) => (c as HTMLElement).innerText,
+    );
+  const [water, dead] = [await cell(1), await cell(4)];
+  await page.click('button[aria-label="Batch 2 sooner"]');
+  await page.waitForFunction(
+    (was) => document.querySelector('[data-batches] tbody tr:nth-child(2) td')?.textContent !== was,
+    {},
+    water,
+  );
+  const minutes = (clock: string): number => {
+    const [h = 0, m = 0] = clock.split(':').map(Number);
+    return h * 60 + m;
+  };
+  expect(minutes(await cell(1))).toBe(minutes(water) - 5);
+  expect(minutes(await cell(4))).toBe(minutes(dead) - 5);
+  const sooner = await cell(1);
+  await dragBy(page, '[data-batch="2"] [data-grip="move"]', -30, 0, { x: 0.5, y: 0.6 });
+  await page.mouse.up();
+  await page.waitForFunction(
+    (was) => document.querySelector('[data-batches] tbody tr:nth-child(2) td')?.textContent !== was,
+    {},
+    sooner,
+  );
+  expect(minutes(await cell(1))).toBeLessThan(minutes(sooner));
+});
+
+test('by the bag and by a calibrated shovel; a mix of our own; what was counted rules; undone step by step', async () => {
+  await openBoatStore(page, 'mud');
+  await settled(page);
+  await page.click('input[name="by-the-bag"]');
+  await press(page, 'A shovel, calibrated');
+  await page.evaluate(() => {
+    const label = [...document.querySelectorAll('label')].find((l) =>
+      l.textContent?.startsWith('Shovels that filled it'),
+    );
+    label?.querySelector('input')?.focus();
+  });
+  await page.keyboard.press('Backspace');
+  await page.keyboard.type('3');
+  await press(page, 'Measure by this shovel');
+  await page.waitForFunction(() =>
+    document
+      .querySelector('main svg[role="img"][aria-label^="A batch"]')
+      ?.getAttribute('aria-label')
+      ?.includes('shovel of sand'),
+  );
+  expect((await jobIsKept()).mud).toMatchObject({ bags: true, measure: { name: 'shovel' } });
+  await press(page, 'A mix of our own');
+  await press(page, 'Make it our own');
+  await page.waitForSelector('main[data-mud="cement-lime-s-here"]');
+  await settled(page);
+  await typeIn(page, 'own-life', '90 min');
+  await batchSays('1 h 30 min');
+  await press(page, 'Counted here');
+  for (const [label, n] of [
+    ['Measures put in', '40'],
+    ['Units laid', '200'],
+  ] as const) {
+    await page.evaluate((l) => {
+      const found = [...document.querySelectorAll('label')].find((x) => x.textContent?.startsWith(l));
+      found?.querySelector('input')?.focus();
+    }, label);
+    await page.keyboard.press('Backspace');
+    await page.keyboard.type(n);
+  }
+  await press(page, 'Go by this');
+  await batchSays('What a batch makes was counted here.');
+  expect(await violations(page)).toEqual([]);
+  const job = await jobIsKept();
+  expect(job.mixes).toMatchObject([
+    { id: 'cement-lime-s-here', like: 'cement-lime-s', life: '90 min', yield: { model: 'measured' } },
+  ]);
+  await page.click('[aria-label^="Undo"]');
+  await page.click('[aria-label^="Undo"]');
+  await page.click('[aria-label^="Undo"]');
+  await page.waitForSelector('main[data-mud="cement-lime-s"]');
+});
+
+test('a face is pointed again: metres raked and left, layers, and the mud of each; a thermometer is read', async () => {
+  await openBoatStore(page, 'mud');
+  await settled(page);
+  await press(page, 'Pointing again');
+  await press(page, 'Point this wall again');
+  await page.waitForSelector('[data-repointing="4"]');
+  await typeIn(page, 'repoint-joints', "200'");
+  await typeIn(page, 'repoint-raked', "50'");
+  await page.waitForFunction(() =>
+    document.querySelector('[data-repointing]')?.textContent?.includes('150′-0″ to rake, 200′-0″ to point'),
+  );
+  await typeIn(page, 'weather-now', '98 F');
+  await page.waitForFunction(
+    () => document.querySelector<HTMLInputElement>('input[name="weather-now"]')?.value === '98 F',
+  );
+  await press(page, 'Day by day until it is up');
+  await page.waitForSelector('[data-days="3"]');
+  expect(await violations(page)).toEqual([]);
 });
 
 test('the mixer card is printed, and read back it says what goes in', async () => {

@@ -150,7 +150,9 @@ export async function violations(page: Page): Promise<string[]> {
 async function standingBox(page: Page, selector: string): Promise<BoundingBox> {
   let before = '';
   for (let look = 0; look < 60; look++) {
-    const box = await (await page.waitForSelector(selector))?.boundingBox();
+    const found = await page.waitForSelector(selector);
+    await found?.evaluate((e) => e.scrollIntoView({ block: 'nearest' })).catch(() => undefined);
+    const box = await found?.boundingBox();
     const now = JSON.stringify(box);
     if (box && now === before) return box;
     before = now;

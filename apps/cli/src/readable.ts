@@ -8,6 +8,7 @@ import {
   carried,
   figuresOf,
   mortarOfWall,
+  MUD,
   packsOf,
   sayMass,
   sayMm,
@@ -80,7 +81,7 @@ const batchesText = (p: WallPlan, say: Say): string[] =>
               measures: batch.measures.map((m) =>
                 PLAN_TEXT.measure({
                   count: m.count,
-                  measure: p.mud.settings.measure.name,
+                  measure: m.by === 'bag' ? MUD.bag() : p.mud.settings.measure.name,
                   of: materialName(m.of),
                 }),
               ),

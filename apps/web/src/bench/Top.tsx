@@ -35,32 +35,35 @@ export function Line({ stem, stages = STAGES }: { stem: string; stages?: readonl
     <nav
       ref={line}
       aria-label={tell(BENCH.stages)}
-      className="relative mx-2 flex items-end max-[699px]:mx-0 max-[699px]:order-last max-[699px]:w-full max-[699px]:overflow-x-auto"
+      className="mx-2 max-[699px]:order-last max-[699px]:mx-0 max-[699px]:w-full max-[699px]:overflow-x-auto"
     >
-      <span className="absolute top-[14px] right-0 left-0 h-[2px] bg-live" aria-hidden="true" />
-      <span className="absolute top-[7px] -left-2 h-[16px] w-[12px] bg-peg" aria-hidden="true" />
-      <span className="absolute top-[7px] -right-2 h-[16px] w-[12px] bg-peg" aria-hidden="true" />
-      {stages.map((s) => (
-        <NavLink
-          key={s.key}
-          to={`${stem}/${s.key}`}
-          className="group relative flex w-[104px] shrink-0 flex-col max-[1180px]:w-[84px] items-center"
-        >
-          {({ isActive }) => (
-            <>
-              <span
-                className={`z-10 mt-[6px] h-[18px] ${isActive ? 'w-[4px]' : 'w-[2px]'} bg-white`}
-                aria-hidden="true"
-              />
-              <span
-                className={`mt-[4px] w-full px-2 py-[7px] text-center font-narrow text-stage font-bold ${isActive ? 'bg-sheet text-ink' : 'text-white group-hover:bg-slate-high'}`}
-              >
-                {tell(s.name)}
-              </span>
-            </>
-          )}
-        </NavLink>
-      ))}
+      {/* The line is as long as its stages, and goes along when they are scrolled. */}
+      <div className="relative flex w-max items-end max-[699px]:mx-2">
+        <span className="absolute top-[14px] right-0 left-0 h-[2px] bg-live" aria-hidden="true" />
+        <span className="absolute top-[7px] -left-2 h-[16px] w-[12px] bg-peg" aria-hidden="true" />
+        <span className="absolute top-[7px] -right-2 h-[16px] w-[12px] bg-peg" aria-hidden="true" />
+        {stages.map((s) => (
+          <NavLink
+            key={s.key}
+            to={`${stem}/${s.key}`}
+            className="group relative flex w-[104px] shrink-0 flex-col max-[1180px]:w-[84px] items-center"
+          >
+            {({ isActive }) => (
+              <>
+                <span
+                  className={`z-10 mt-[6px] h-[18px] ${isActive ? 'w-[4px]' : 'w-[2px]'} bg-white`}
+                  aria-hidden="true"
+                />
+                <span
+                  className={`mt-[4px] w-full px-2 py-[7px] text-center font-narrow text-stage font-bold ${isActive ? 'bg-sheet text-ink' : 'text-white group-hover:bg-slate-high'}`}
+                >
+                  {tell(s.name)}
+                </span>
+              </>
+            )}
+          </NavLink>
+        ))}
+      </div>
     </nav>
   );
 }

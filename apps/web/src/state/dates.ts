@@ -1,4 +1,4 @@
-import { format, formatDistanceToNow } from 'date-fns';
+import { format, formatDistanceToNow, parseISO } from 'date-fns';
 import { es } from 'date-fns/locale/es';
 import { useMemo } from 'react';
 import { useLanguage } from './words';
@@ -7,6 +7,8 @@ interface Dates {
   /** How long it is since, or until: “two days”. */
   since: (iso: string) => string;
   day: (iso: string) => string;
+  /** A day of the week and the month, of a date without an hour. */
+  weekday: (date: string) => string;
   /** Day and hour by the clock of whoever wrote it, where it says so. */
   moment: (iso: string) => string;
   hour: (iso: string) => string;
@@ -21,6 +23,7 @@ export function useDates(): Dates {
     return {
       since: (iso) => formatDistanceToNow(new Date(iso), options),
       day: as('d MMM yyyy'),
+      weekday: (date) => format(parseISO(date), 'EEE d MMM', options),
       moment: as('d MMM HH:mm'),
       hour: as('HH:mm'),
     };

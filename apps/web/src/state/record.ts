@@ -79,7 +79,10 @@ export async function addEntry(
  * Records something that needs nobody's leave: it stands at once, is held on this device, and is sent when the server answers. Its id is
  * made here, so that sending it twice records it once.
  */
-export async function logEntry(job: string, entry: ToldEntry<'batch-mixed' | 'batch-ended'>): Promise<void> {
+export async function logEntry(
+  job: string,
+  entry: ToldEntry<'batch-mixed' | 'batch-ended' | 'weather'>,
+): Promise<void> {
   const happened = now();
   // Until the server says when it had it, by the server's clock as far as this device knows it.
   const received = formatISO(new Date(trueNow()));

@@ -12,6 +12,7 @@ import {
   setOutPlan,
   unfolded,
   benchView,
+  wallDays,
   working,
   type Job,
   type Plan,
@@ -140,6 +141,7 @@ const ANSWERS: {
   setOut: ({ wall, show: shown }) => setOutPlan(jobTold(), wallTold(wall), shown),
   mud: ({ wall }) => mudView(jobTold(), wallTold(wall)),
   mudDay: ({ wall, ...ask }) => mudDayView(jobTold(), wallTold(wall), ask),
+  mudDays: ({ wall, ...ask }) => wallDays(jobTold(), wallTold(wall), ask),
   section: ({ wall, run, show: shown, at }) => {
     const p = wallTold(wall);
     return sectionOf(p, Math.min(run, p.wall.runs.length - 1), shown, at);

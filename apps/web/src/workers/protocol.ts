@@ -13,6 +13,7 @@ import type {
   Show,
   Unfolded,
   WallDayAsk,
+  WallDays,
   Working,
   WorkList,
 } from '@even-tally/core';
@@ -37,6 +38,8 @@ export interface Questions {
   mud: { asks: { wall: number }; answers: MudView };
   /** A day of a wall: its courses, and the batches that serve them. */
   mudDay: { asks: WallDayAsk & { wall: number }; answers: MudDayView | null };
+  /** A wall’s mud day by day, until it is up. */
+  mudDays: { asks: WallDayAsk & { wall: number }; answers: WallDays };
   /** A run cut through; `at` null where it shows most. */
   section: { asks: { wall: number; run: number; show: Show; at: number | null }; answers: Section };
   /** What a wall comes to, line by line. */

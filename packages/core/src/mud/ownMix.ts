@@ -8,7 +8,7 @@ import { measureHolds } from './recipe.js';
 import { mixOf, mudSettings } from './settings.js';
 
 /** What was counted on site: so many measures of its sand, or of its largest part, laid so many pieces. */
-export interface Counted {
+export interface CountedMix {
   measures: number;
   pieces: number;
   /** Mud a piece takes, waste in it, as the wall is planned, m³. */
@@ -74,7 +74,7 @@ export function changedMix(
 }
 
 /** A yield that was counted here: from then on it rules. */
-export const countedHere = (job: JobDocument, counted: Counted): Partial<OwnMix> => ({
+export const countedHere = (job: JobDocument, counted: CountedMix): Partial<OwnMix> => ({
   yield: {
     model: 'measured',
     put: litres(counted.measures * measureHolds(mudSettings(job).measure)),

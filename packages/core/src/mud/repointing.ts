@@ -29,7 +29,7 @@ export interface Repointing extends Joints {
 }
 
 /** Packed into a joint in layers no deeper: ¼ in (ASTM C270 appendix, from memory); 20 mm in lime practice, from memory. */
-export const DEEPEST_LAYER: Readonly<Record<Basis, Mm>> = { us: 6.35 as Mm, metric: 20 as Mm };
+export const DEEPEST_LAYER: Readonly<Record<Basis, Mm>> = { us: 6.35, metric: 20 };
 /** More of it falls than in laying: 15 %, common practice. */
 export const POINTING_WASTE = 0.15;
 /** A joint holds when it is raked at least ¾ in, or twice as deep as it is wide (BIA TN 46, from memory). */
@@ -47,7 +47,7 @@ export function repointing(j: Joints, basis: Basis): Repointing {
   const least = Math.max(LEAST_DEPTH, DEPTH_TO_WIDTH * j.width);
   return {
     ...j,
-    toRake: Math.max(0, j.joints - j.raked) as Mm,
+    toRake: Math.max(0, j.joints - j.raked),
     toPoint,
     layers,
     layer,
@@ -56,6 +56,6 @@ export function repointing(j: Joints, basis: Basis): Repointing {
     faceUsed: inLayer * used,
     behindUsed: behind * used,
     left: j.joints > 0 ? ((inLayer + behind) * used * toPoint) / j.joints : 0,
-    shallow: j.depth < least - 1e-6 ? (least as Mm) : null,
+    shallow: j.depth < least - 1e-6 ? least : null,
   };
 }

@@ -75,6 +75,13 @@ const WITH: Readonly<Record<Basis, { mixer: Mixer; measure: Measure }>> = {
 
 const valueOf = (read: { ok: true; value: number } | { ok: false }): number => (read.ok ? read.value : 0);
 
+/** One that the library has. */
+function ofLibrary(id: string): Mix {
+  const mix = mixNamed(id);
+  if (!mix) throw new Error(`The library has no mix ${id}.`);
+  return mix;
+}
+
 /** A mix by its id, the job's own first. The job was checked: there is one. */
 export function mixOf(job: JobDocument, id: string | undefined): Mix | null {
   if (id === undefined) return null;
@@ -91,7 +98,7 @@ export const mixesOf = (job: JobDocument): readonly Mix[] => [
 /** One's own mix as the library has its own: what it leaves out is as the one it is like, else as cement mud has it. */
 function ownMix(job: JobDocument, m: OwnMix): Mix {
   const model = m.like === undefined ? null : mixNamed(m.like);
-  const like = model ?? (mixNamed('cement-lime-n') as Mix);
+  const like = model ?? ofLibrary('cement-lime-n');
   const life = m.life === undefined ? null : valueOf(readDuration(m.life));
   const lives = life === null ? null : { us: life, metric: life };
   return {
@@ -148,7 +155,7 @@ export const mixOfLeaf = (
   family: UnitFamily,
 ): Mix =>
   mixOf(job, stated) ??
-  (job.mud?.mix === undefined && family === 'adobe' ? (mixNamed('earth') as Mix) : settings.mix);
+  (job.mud?.mix === undefined && family === 'adobe' ? ofLibrary('earth') : settings.mix);
 
 /** The part a mix is spoken of by: its sand, or where it has none its largest. */
 export const largestOf = <P extends Part>(parts: readonly P[]): P =>
@@ -181,7 +188,7 @@ export function mudSettings(job: JobDocument): MudSettings {
     : usual.measure;
   return {
     basis,
-    mix: mixOf(job, mud.mix) ?? (mixNamed(USUAL[job.profile]) as Mix),
+    mix: mixOf(job, mud.mix) ?? ofLibrary(USUAL[job.profile]),
     mixer,
     measure,
     // A half bucket is what a mason pours by eye; whoever states a measure says whether it is halved.

@@ -1,14 +1,13 @@
 import type { JobDocument } from '../job/types.js';
 import type { Said } from '../messages/message.js';
 import type { CubicMetres, Mm } from '../measure/length.js';
-import { spreadAhead, strikeWindow, type StrikeWindow } from '../mud/habits.js';
+import { strikeWindow, type StrikeWindow } from '../mud/habits.js';
 import { Demand } from '../mud/day/demand.js';
 import type { Minutes, PlacedBatch, PlacedDay, Spell } from '../mud/day/day.js';
 import { mixName } from '../mud/mixName.js';
 import type { WeatherAdvice } from '../mud/weather/advice.js';
 import { rangeIn, temperatureAt } from '../mud/weather/temperature.js';
 import type { WallPlan } from '../plan/plan.js';
-import { materialName } from '../stages/mud/messages.js';
 import {
   bindsOf,
   wallDay,
@@ -17,7 +16,8 @@ import {
   type WallDay,
   type WallDayAsk,
 } from '../stages/mud/day/wallDay.js';
-import type { MeasuredOut } from './mudView.js';
+import { spreadOf } from '../stages/mud/wallMud.js';
+import { measured, type MeasuredOut } from './mudView.js';
 
 /** A batch in its place in the day, and what is put into it. */
 export interface BatchInDay extends PlacedBatch {
@@ -30,6 +30,9 @@ export interface BatchInDay extends PlacedBatch {
   /** What it would be a step smaller and larger, m³; null where that is no batch. */
   smaller: CubicMetres | null;
   larger: CubicMetres | null;
+  /** Its water a step sooner and later. */
+  sooner: Minutes;
+  later: Minutes;
   /** Which of the rows of wedges it is drawn in: those that are alive together lie under one another. */
   row: number;
 }
@@ -79,16 +82,17 @@ export interface MudDayView {
   strike: StrikeWindow | null;
 }
 
+/** Water is moved by so much at a press, minutes. */
+const STEP = 5;
+
 /** As many hours a day may show: mud that lives for days has no end on it. */
 const LONGEST = 3 * 60;
 
-const measuresOf = ({ batch }: WallDay, made: CubicMetres): MeasuredOut[] =>
-  (batch?.measures ?? []).map(({ of, count, by }) => ({
-    of,
-    by,
-    name: materialName(of),
-    count: (count * made) / (batch?.volume ?? 1),
-  }));
+const measuresOf = (job: JobDocument, { batch }: WallDay, made: CubicMetres): MeasuredOut[] =>
+  measured(
+    job,
+    (batch?.measures ?? []).map((m) => ({ ...m, count: (m.count * made) / (batch?.volume ?? 1) })),
+  );
 
 /** What is left of a batch as the courses take of it: nothing goes in a break. */
 function levelsOf(b: PlacedBatch, demand: Demand, breaks: readonly Spell[]): BatchInDay['levels'] {
@@ -193,10 +197,12 @@ export function mudDayView(job: JobDocument, plan: WallPlan, ask: WallDayAsk): M
     batches: batches.map((b, i) => ({
       ...b,
       levels: demand ? levelsOf(b, demand, d.hours?.breaks ?? []) : [],
-      measures: measuresOf(d, b.made),
+      measures: measuresOf(job, d, b.made),
       part: b.made / (d.batch?.volume ?? b.made),
       smaller: d.day !== null && b.made > d.day.step * 1.5 ? b.made - d.day.step : null,
       larger: d.day !== null && b.made < d.day.batch - d.day.step / 2 ? b.made + d.day.step : null,
+      sooner: b.water - STEP,
+      later: b.water + STEP,
       small: b.made < (d.batch?.volume ?? 0) * (1 - 1e-9),
       row: rows[i] ?? 0,
     })),
@@ -214,9 +220,7 @@ export function mudDayView(job: JobDocument, plan: WallPlan, ask: WallDayAsk): M
     step: d.day?.step ?? 0,
     sizes: sizesOf(d),
     retemper: d.mix.retemper && plan.mud.settings.colour === null,
-    spread:
-      plan.mud.settings.spread ??
-      spreadAhead(plan.wall.unit.family, plan.wall.unitLength, plan.mud.settings.basis),
+    spread: spreadOf(plan),
     strike: strikeWindow(bindsOf(d.mix), known && d.hours ? warmest(d.weather, d.hours) : null),
   };
 }

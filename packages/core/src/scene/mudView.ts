@@ -1,13 +1,15 @@
 import type { Said } from '../messages/message.js';
-import type { CubicMetres } from '../measure/length.js';
+import type { CubicMetres, Mm } from '../measure/length.js';
 import type { JobDocument } from '../job/types.js';
+import { spreadLess } from '../mud/habits.js';
 import { mixName } from '../mud/mixName.js';
 import type { Repointing } from '../mud/repointing.js';
 import type { Recipe } from '../mud/recipe.js';
 import { suitsOf, type Suits } from '../mud/strength.js';
-import { mixesOf, type MudSettings } from '../mud/settings.js';
+import { largestOf, mixesOf, type MudSettings } from '../mud/settings.js';
 import type { WallPlan } from '../plan/plan.js';
 import { servesIn } from '../stages/pairing/stage.js';
+import { spreadOf } from '../stages/mud/wallMud.js';
 import { onePersonBatch } from '../stages/mud/onePerson.js';
 import { materialName, MUD } from '../stages/mud/messages.js';
 import type { MixMud } from '../stages/mud/wallMud.js';
@@ -20,6 +22,8 @@ export interface MeasuredOut {
   name: Said;
   count: number;
   by: 'measure' | 'bag';
+  /** What it is counted in. */
+  measure: Said;
 }
 
 /** A wall's mud of one mix, as it is shown. */
@@ -39,8 +43,9 @@ export interface BatchView {
   last: { measures: MeasuredOut[]; makes: CubicMetres } | null;
   /** What one person lays out while it lives, in the heat too; null where a whole batch is no more than that. */
   one: { measures: MeasuredOut[]; makes: CubicMetres; lays: number; minutes: number } | null;
-  /** What lays how much was counted here. */
+  /** What comes of it was counted here; and what would be counted: its sand, or its largest part. */
   counted: boolean;
+  spokenOf: Said;
   error: number;
   /** Whole measures do not keep to the parts here, so that there is no batch; and what would let them. */
   tooFar: boolean;
@@ -54,7 +59,7 @@ export interface BatchView {
 export interface MudView {
   settings: Pick<
     MudSettings,
-    'mixer' | 'measure' | 'halves' | 'sand' | 'most' | 'colour' | 'admixture' | 'bags' | 'mixers' | 'spread'
+    'mixer' | 'measure' | 'halves' | 'sand' | 'most' | 'colour' | 'admixture' | 'bags' | 'mixers'
   >;
   /** What the measure is called: as the job has it, else by what it is. */
   measure: Said;
@@ -62,6 +67,8 @@ export interface MudView {
   batches: BatchView[];
   /** Mud a piece takes, waste in it, m³. */
   perPiece: CubicMetres;
+  /** How far ahead it is spread, and how far where it dries too soon. */
+  spread: { far: Mm; less: Mm };
   /** Joints of the face that are pointed again; null where nobody does. */
   repointing: (Repointing & { mix: Said; behindMix: Said }) | null;
   /** What may be chosen to point with. */
@@ -80,8 +87,17 @@ export function countedMeasures(n: number): string {
   return whole === 0 && part !== '' ? part : `${whole}${part}`;
 }
 
-const measured = (recipe: Recipe | null): MeasuredOut[] =>
-  (recipe?.measures ?? []).map(({ of, count, by }) => ({ of, count, by, name: materialName(of) }));
+/** What a measure is called: as the job has it, else by what it is; and a bag is a bag. */
+const measureOf = (job: JobDocument): Said => job.mud?.measure?.name ?? MUD.bucket();
+
+export function measured(job: JobDocument, measures: Recipe['measures']): MeasuredOut[] {
+  const measure = measureOf(job);
+  return measures.map((m) => ({
+    ...m,
+    name: materialName(m.of),
+    measure: m.by === 'bag' ? MUD.bag() : measure,
+  }));
+}
 
 function batchView(job: JobDocument, work: Pick<WallPlan, 'mud' | 'wall'>, m: MixMud): BatchView {
   const { settings } = work.mud;
@@ -93,21 +109,22 @@ function batchView(job: JobDocument, work: Pick<WallPlan, 'mud' | 'wall'>, m: Mi
     mix: m.mix.id,
     name: mixName(m.mix, basis),
     used: m.used,
-    measures: measured(batch),
+    measures: measured(job, batch?.measures ?? []),
     makes: batch?.volume ?? 0,
     lays: m.lays,
     water: m.water,
     life: m.mix.life[basis],
     hotLife: m.mix.hotLife[basis],
     full: m.full,
-    last: batch && m.last && { measures: measured(m.last), makes: m.last.volume },
+    last: batch && m.last && { measures: measured(job, m.last.measures), makes: m.last.volume },
     one: one && {
-      measures: measured(one.recipe),
+      measures: measured(job, one.recipe.measures),
       makes: one.recipe.volume,
       lays: one.lays,
       minutes: one.minutes,
     },
     counted: m.mix.yield.model === 'measured',
+    spokenOf: materialName(largestOf(m.mix.parts).of),
     error,
     tooFar: !m.keeps,
     helps: m.helps && {
@@ -126,12 +143,14 @@ function batchView(job: JobDocument, work: Pick<WallPlan, 'mud' | 'wall'>, m: Mi
 export function mudView(job: JobDocument, plan: Pick<WallPlan, 'mud' | 'wall' | 'repointing'>): MudView {
   const { wall, repointing: again } = plan;
   const { settings, mixes, perPiece } = plan.mud;
-  const { mixer, measure, halves, sand, most, basis, colour, admixture, bags, mixers, spread } = settings;
+  const far = spreadOf(plan);
+  const { mixer, measure, halves, sand, most, basis, colour, admixture, bags, mixers } = settings;
   return {
-    settings: { mixer, measure, halves, sand, most, colour, admixture, bags, mixers, spread },
-    measure: job.mud?.measure?.name ?? MUD.bucket(),
+    settings: { mixer, measure, halves, sand, most, colour, admixture, bags, mixers },
+    measure: measureOf(job),
     batches: mixes.map((m) => batchView(job, plan, m)),
     perPiece,
+    spread: { far, less: spreadLess(far) },
     repointing: again && {
       ...again,
       mix: mixName(again.mix, basis),

@@ -41,6 +41,7 @@ export const mud: Catalogue['mud'] = {
   yards: 'yd³',
   tonnes: 'tonnes',
   bucket: 'bucket',
+  bag: 'bag',
   ordered: '{what}, {pack}',
   'to-have-in': '{what} in all',
   'limit-earth': 'five courses of earth a day, or the lowest squash',

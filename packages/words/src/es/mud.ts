@@ -41,6 +41,7 @@ export const mud: Catalogue['mud'] = {
   yards: 'yd³',
   tonnes: 'toneladas',
   bucket: 'cubeta',
+  bag: 'saco',
   ordered: '{what}, {pack}',
   'to-have-in': '{what} en total',
   'limit-earth': 'cinco hiladas de tierra al día, o las de abajo se aplastan',

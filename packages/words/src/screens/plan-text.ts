@@ -26,7 +26,7 @@ export const PLAN_TEXT_SAYS = {
       last: ['no', 'yes'],
     },
   ],
-  measure: ['{count, number} {measure} of {of}', { count: 'number', measure: 'name', of: 'said' }],
+  measure: ['{count, number} {measure} of {of}', { count: 'number', measure: 'said', of: 'said' }],
   bars: ['bars {mark}, {size}', { mark: 'name', size: 'name' }],
   finding: [
     '{severity, select, fault {FAULT} choice {CHOICE} other {NOTE}} {says}',

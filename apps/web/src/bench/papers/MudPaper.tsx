@@ -1,13 +1,14 @@
 import { AT_MUD } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { BeginCrew } from '../../stages/mud/BeginCrew';
+import { useDayAsked } from '../../stages/mud/useDayAsked';
 import { look, useViewing } from '../../state/view';
 import { useTell } from '../../state/words';
 import { useAsked } from '../../workers/useAsked';
 import { KeyPlan } from '../KeyPlan';
 import { Batch, Order } from './mud/Batch';
-import { today } from './mud/clock';
 import { Day } from './mud/Day';
+import { DayByDay } from './mud/DayByDay';
 import { PaperHead } from './PaperHead';
 import { PrintOne } from './PrintOne';
 import type { PaperProps } from './paper';
@@ -15,8 +16,8 @@ import type { PaperProps } from './paper';
 /** The day as wedges of mud against the courses that use it up, beside the batch it is made of. */
 export function MudPaper({ job, view, show, planner, ...at }: PaperProps): ReactNode {
   const tell = useTell();
-  const course = useViewing((s) => s.course);
-  const date = useViewing((s) => s.day) ?? today();
+  const asked = useDayAsked();
+  const { date, course } = asked;
   const most = useViewing((s) => s.mostMud);
   const mud = useAsked(planner, 'mud', { wall: view.wall.index }, job);
   const of = [view.wall.id, date, course].join('|');
@@ -25,7 +26,7 @@ export function MudPaper({ job, view, show, planner, ...at }: PaperProps): React
   const day = useAsked(
     planner,
     'mudDay',
-    { wall: view.wall.index, date, course, ...(most === null ? {} : { most }), pins: [...pins] },
+    { wall: view.wall.index, ...asked, ...(most === null ? {} : { most }), pins: [...pins] },
     job,
   );
   const [own, ...others] = mud?.batches ?? [];
@@ -77,14 +78,14 @@ export function MudPaper({ job, view, show, planner, ...at }: PaperProps): React
         <>
           <div className="flex flex-wrap gap-x-8 gap-y-6">
             <div className="max-w-sm min-w-60 grow basis-60">
-              <Batch batch={own} measure={mud.measure} show={show} />
+              <Batch batch={own} show={show} />
               <KeyPlan job={job} view={view} {...at} among />
             </div>
             <div className="min-w-[min(100%,520px)] grow-[4] basis-[520px]">
               {day && (
                 <Day
                   day={day}
-                  pinned={pins.length > 0}
+                  pins={pins}
                   onPins={(next) => look({ pins: next.length > 0 ? { of, pins: next } : null })}
                   most={most}
                   onMost={(m3) => look({ mostMud: m3, pins: null })}
@@ -94,11 +95,14 @@ export function MudPaper({ job, view, show, planner, ...at }: PaperProps): React
               )}
             </div>
           </div>
+          {day && !day.why && (
+            <DayByDay planner={planner} job={job} wall={view.wall.index} asked={asked} show={show} />
+          )}
           {own.measures.length > 0 && <Order batch={own} kind={mud.settings.mixer.kind} />}
           {others.map((b) => (
             <section key={b.mix} className="mt-8 border-t-2 border-ink pt-4" aria-label={tell(b.name)}>
               <div className="max-w-sm">
-                <Batch batch={b} measure={mud.measure} show={show} />
+                <Batch batch={b} show={show} />
               </div>
             </section>
           ))}

@@ -59,7 +59,7 @@ export function CrewPart({
             <div className="min-w-0 grow">
               <NameField label={tell(AT_MUD.person)} value={p.name} onChange={(name) => set(i, { name })} />
             </div>
-            <div className="w-36">
+            <div className="w-40">
               <Pick
                 label={tell(AT_MUD.does)}
                 value={p.does}

@@ -1,19 +1,9 @@
-import {
-  setDeep,
-  showMud,
-  showWater,
-  STANDS_IN,
-  type Message,
-  type Said,
-  type StandsIn,
-} from '@even-tally/core';
+import { setDeep, STANDS_IN, type Message, type Said, type StandsIn } from '@even-tally/core';
 import { AT_MUD } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { Figures } from '../../bench/Figures';
 import { useJob } from '../../state/job';
 import { useTell } from '../../state/words';
-import { today } from '../../bench/papers/mud/clock';
-import { useViewing } from '../../state/view';
 import { AmountField } from '../../ui/AmountField';
 import { Fold } from '../../ui/Fold';
 import { NameField } from '../../ui/NameField';
@@ -24,6 +14,11 @@ import { useAsked } from '../../workers/useAsked';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { CrewPart } from './CrewPart';
+import { MeasurePart } from './MeasurePart';
+import { OwnMixPart } from './OwnMixPart';
+import { RepointPart } from './RepointPart';
+import { useDayAsked } from './useDayAsked';
+import { writtenVolume } from './writtenVolume';
 import { PrintOne } from '../../bench/papers/PrintOne';
 import { OnTheBoards } from './OnTheBoards';
 import { WeatherPart } from './WeatherPart';
@@ -33,10 +28,6 @@ const MIXERS = [
   ['barrow', AT_MUD.barrow],
   ['bucket', AT_MUD.bucket],
   ['pan', AT_MUD.pan],
-] as const;
-const LEVELS = [
-  ['struck', AT_MUD.struck],
-  ['heaped', AT_MUD.heaped],
 ] as const;
 const STATES = [
   ['dry', AT_MUD.dry],
@@ -61,26 +52,23 @@ export function Mud({ job, view, show, planner }: PanelProps): ReactNode {
   const { edit } = useJob();
   const { set: setOfWall, clear } = useWallFields(job, view);
   const mud = useAsked(planner, 'mud', { wall: view.wall.index }, job);
-  const date = useViewing((s) => s.day) ?? today();
-  const course = useViewing((s) => s.course);
-  const day = useAsked(planner, 'mudDay', { wall: view.wall.index, date, course }, job);
+  const asked = useDayAsked();
+  const { date } = asked;
+  const day = useAsked(planner, 'mudDay', { wall: view.wall.index, ...asked }, job);
   if (!mud) return null;
   const [own] = mud.batches;
-  const { mixer, measure, halves, sand, colour, admixture } = mud.settings;
-  const put = (path: string, value: unknown): boolean => edit([setDeep(job, `/mud/${path}`, value)]);
-  const volume = (m3: number): string => written(m3, show === 'ft-in');
+  const { mixer, sand, colour, admixture, mixers } = mud.settings;
+  const put = (path: string, value: unknown): boolean =>
+    edit([
+      value === undefined ? { op: 'remove', path: `/mud/${path}` } : setDeep(job, `/mud/${path}`, value),
+    ]);
   // What a part leaves out is written with it: half a mixer is none.
   const stated = {
-    mixer: { kind: mixer.kind, holds: volume(mixer.holds), fill: mixer.fill },
-    measure: { holds: volume(measure.holds), level: measure.level },
+    mixer: { kind: mixer.kind, holds: writtenVolume(mixer.holds, show), fill: mixer.fill },
     sand: { state: sand.state, bulking: sand.bulking },
   };
-  const inMixer = (more: Partial<typeof stated.mixer>): boolean =>
+  const inMixer = (more: Partial<typeof stated.mixer> & { count?: number }): boolean =>
     put('mixer', { ...stated.mixer, ...job.mud?.mixer, ...more });
-  const inMeasure = (more: Partial<typeof stated.measure> & { name?: string }, half = halves): boolean => {
-    const { halves: _, ...own } = { ...stated.measure, ...job.mud?.measure, ...more };
-    return put('measure', half ? { ...own, halves: true } : own);
-  };
   const inSand = (more: Partial<typeof stated.sand>): boolean =>
     put('sand', { ...stated.sand, ...job.mud?.sand, ...more });
   const mixes = mud.mixes.map(({ id, name, serves }): readonly [string, Said] => [
@@ -111,7 +99,8 @@ export function Mud({ job, view, show, planner }: PanelProps): ReactNode {
           job={job}
           wall={view.wall.id}
           batch={own}
-          measure={mud.measure}
+          mud={mud}
+          wallIndex={view.wall.index}
           show={show}
         />
       )}
@@ -128,26 +117,27 @@ export function Mud({ job, view, show, planner }: PanelProps): ReactNode {
           options={[[JOBS, AT_MUD.asTheJobHas], ...mixes]}
           onChange={(id) => (id === JOBS ? clear('/build/mix') : setOfWall('/build/mix', id))}
         />
-        <Fold title={tell(AT_MUD.standsIn)} open={stands.length > 0}>
-          <ul className="space-y-1">
-            {STANDS_IN.map((what) => (
-              <li key={what}>
-                <label className="flex min-h-7 items-center gap-2 max-[699px]:min-h-11">
-                  <input
-                    type="checkbox"
-                    name={`stands-${what}`}
-                    checked={stands.includes(what)}
-                    onChange={(e) => setStands(what, e.currentTarget.checked)}
-                  />
-                  {tell(STANDS[what])}
-                </label>
-              </li>
-            ))}
-          </ul>
-        </Fold>
       </Section>
+      <Fold title={tell(AT_MUD.standsIn)} open={stands.length > 0}>
+        <ul className="space-y-1">
+          {STANDS_IN.map((what) => (
+            <li key={what}>
+              <label className="flex min-h-7 items-center gap-2 max-[699px]:min-h-11">
+                <input
+                  type="checkbox"
+                  name={`stands-${what}`}
+                  checked={stands.includes(what)}
+                  onChange={(e) => setStands(what, e.currentTarget.checked)}
+                />
+                {tell(STANDS[what])}
+              </label>
+            </li>
+          ))}
+        </ul>
+      </Fold>
+      {own && <OwnMixPart job={job} wall={view.wall.index} mud={mud} batch={own} />}
       {day && <CrewPart job={job} view={view} date={date} pace={day.pace.perHour} />}
-      <WeatherPart job={job} date={date} show={show} />
+      <WeatherPart job={job} wall={view.wall.id} date={date} show={show} />
       <Section title={tell(AT_MUD.mixer)}>
         <div className="grid grid-cols-3 gap-x-3">
           <Pick
@@ -170,37 +160,14 @@ export function Mud({ job, view, show, planner }: PanelProps): ReactNode {
             onChange={(n) => inMixer({ fill: n / 100 })}
           />
         </div>
+        <NumberField
+          label={tell(AT_MUD.howMany)}
+          value={mixers}
+          most={20}
+          onChange={(count) => inMixer({ count })}
+        />
       </Section>
-      <Section title={tell(AT_MUD.measure)}>
-        <div className="grid grid-cols-3 gap-x-3">
-          <NameField
-            label={tell(AT_MUD.measureName)}
-            value={tell(mud.measure)}
-            onChange={(name) => inMeasure({ name })}
-          />
-          <AmountField
-            label={tell(AT_MUD.itHolds)}
-            name="measure-holds"
-            value={String(job.mud?.measure?.holds ?? stated.measure.holds)}
-            onChange={(holds) => inMeasure({ holds })}
-          />
-          <Pick
-            label={tell(AT_MUD.filled)}
-            value={measure.level}
-            options={LEVELS}
-            onChange={(level) => inMeasure({ level })}
-          />
-        </div>
-        <label className="flex min-h-7 items-center gap-2">
-          <input
-            type="checkbox"
-            name="halves"
-            checked={halves}
-            onChange={(e) => inMeasure({}, e.currentTarget.checked)}
-          />
-          {tell(AT_MUD.halvesToo)}
-        </label>
-      </Section>
+      <MeasurePart job={job} mud={mud} show={show} put={put} />
       <Section title={tell(AT_MUD.sand)}>
         <div className="grid grid-cols-2 gap-x-3">
           <Pick
@@ -248,6 +215,7 @@ export function Mud({ job, view, show, planner }: PanelProps): ReactNode {
         </div>
         {colour && <p className="text-caution">{tell(AT_MUD.colouredOnce)}</p>}
       </Fold>
+      <RepointPart job={job} view={view} show={show} mud={mud} />
       <Figures
         title={tell(AT_MUD.haveIn)}
         figures={view.wallFigures.filter((f) => /\/mud\./.test(f.key))}
@@ -256,9 +224,5 @@ export function Mud({ job, view, show, planner }: PanelProps): ReactNode {
     </>
   );
 }
-
-/** A volume as it is stated in the job, where nobody has stated it: in the measure it is spoken of. */
-const written = (m3: number, feet: boolean): string =>
-  feet ? (m3 > 0.03 ? showMud(m3, 'ft-in').replace('³', '3') : showWater(m3, 'ft-in')) : showMud(m3, 'mm');
 
 const percent = (part: number): number => Math.round(part * 100);

@@ -5,8 +5,7 @@ import {
   type BatchClock,
   type BatchView,
   type Job,
-  type Learned,
-  type Said,
+  type MudView,
   type Show,
 } from '@even-tally/core';
 import { AT_MUD } from '@even-tally/words';
@@ -19,6 +18,7 @@ import { AmountField } from '../../ui/AmountField';
 import { Section } from '../../ui/Section';
 import { lastSigner, Signer, signedBy } from '../steel/Signer';
 import { Barrow } from './Barrow';
+import { Lessons } from './Lessons';
 import { useAlarm } from './useAlarm';
 import { useClocks } from './useClocks';
 
@@ -39,7 +39,8 @@ export function OnTheBoards({
   job,
   wall,
   batch,
-  measure,
+  mud,
+  wallIndex,
   show,
 }: {
   /** What puts the alarm into a calendar. */
@@ -47,7 +48,8 @@ export function OnTheBoards({
   job: Job;
   wall: string;
   batch: BatchView;
-  measure: Said;
+  mud: MudView;
+  wallIndex: number;
   show: Show;
 }): ReactNode {
   const tell = useTell();
@@ -55,7 +57,7 @@ export function OnTheBoards({
   const held = useRecord((s) => s.held);
   const failure = useRecord((s) => s.failure);
   const [by, setBy] = useState(lastSigner);
-  const { clocks, learned, now } = useClocks(job);
+  const { clocks, learned, now } = useClocks(job, batch.mix);
   useAlarm(clocks, now);
   // Whose it is, and of which wall.
   const told = (): { wall: string; by: string } => {
@@ -68,7 +70,7 @@ export function OnTheBoards({
     void logEntry(id, {
       kind: 'batch-mixed',
       mix: batch.mix,
-      measures: batch.measures.map((m) => ({ of: m.of, count: m.count, measure: tell(measure) })),
+      measures: batch.measures.map((m) => ({ of: m.of, count: m.count, measure: tell(m.measure) })),
       volume: Number(batch.makes.toFixed(5)),
       water: Number(batch.water.toFixed(5)),
       ...told(),
@@ -117,44 +119,12 @@ export function OnTheBoards({
           {tell(failure)}
         </p>
       )}
-      {learned.batches > 0 && <Lessons learned={learned} />}
+      {learned.batches > 0 && (
+        <Lessons job={job} wall={wallIndex} batch={batch} mud={mud} learned={learned} show={show} />
+      )}
       <Alarms />
       {clocks.some((c) => !c.ended) && <p className="flex flex-wrap items-center gap-2">{alarm}</p>}
     </Section>
-  );
-}
-
-/** What batches that are gone have taught, with its spread; what follows from it once there are enough. */
-function Lessons({ learned }: { learned: Learned }): ReactNode {
-  const tell = useTell();
-  const { batches, thrown, usedUp, dried, enough } = learned;
-  const percent = (part: number): number => Math.round(part * 100);
-  return (
-    <div className="text-small" data-learned={batches}>
-      <p>
-        {tell(AT_MUD.ofBatches({ n: batches }))}{' '}
-        {thrown &&
-          tell(
-            AT_MUD.onAverage({
-              mean: percent(thrown.mean),
-              least: percent(thrown.least),
-              most: percent(thrown.most),
-            }),
-          )}{' '}
-        {usedUp &&
-          tell(
-            AT_MUD.lasted({
-              mean: showMinutes(usedUp.mean),
-              least: showMinutes(usedUp.least),
-              most: showMinutes(usedUp.most),
-            }),
-          )}{' '}
-        {dried > 0 && tell(AT_MUD.driedSo({ n: dried }))}
-      </p>
-      {enough && thrown && thrown.mean > 0.05 && <p className="font-semibold">{tell(AT_MUD.mixSmaller)}</p>}
-      {enough && dried > 1 && <p className="font-semibold">{tell(AT_MUD.spreadLess)}</p>}
-      {!enough && <p className="text-soft">{tell(AT_MUD.tooFew)}</p>}
-    </div>
   );
 }
 

@@ -11,11 +11,26 @@ import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { useSession } from '../../state/session';
 import { useTell } from '../../state/words';
+import { today } from '../../bench/papers/mud/clock';
+import { useOpenJob } from '../../state/job';
+import { logEntry, useRecord } from '../../state/record';
+import { lastSigner } from '../steel/Signer';
 import { AmountField } from '../../ui/AmountField';
 import { Section } from '../../ui/Section';
 
 /** How warm, windy and wet a day will be, as somebody says. Made-up weather is offered in the demo yard alone. */
-export function WeatherPart({ job, date, show }: { job: Job; date: string; show: Show }): ReactNode {
+export function WeatherPart({
+  job,
+  wall,
+  date,
+  show,
+}: {
+  job: Job;
+  /** Where a thermometer is read. */
+  wall: string;
+  date: string;
+  show: Show;
+}): ReactNode {
   const tell = useTell();
   const { edit } = useJob();
   const demo = useSession().session?.yard?.demo === true;
@@ -70,6 +85,7 @@ export function WeatherPart({ job, date, show }: { job: Job; date: string; show:
         />
         {tell(AT_MUD.rain)}
       </label>
+      {date === today() && <ReadNow wall={wall} degrees={degrees} />}
       {known?.simulated && <p className="font-semibold text-caution">{tell(AT_MUD.simulatedWeather)}</p>}
       {demo && !known && (
         <button
@@ -82,5 +98,35 @@ export function WeatherPart({ job, date, show }: { job: Job; date: string; show:
         </button>
       )}
     </Section>
+  );
+}
+
+/** What the thermometer on site says: from then on clocks go by it, and not by what was foretold. */
+function ReadNow({ wall, degrees }: { wall: string; degrees: string }): ReactNode {
+  const tell = useTell();
+  const id = useOpenJob((s) => s.id);
+  const last = useRecord((s) =>
+    s.entries.filter((e) => e.kind === 'weather' && e.happened.startsWith(today())).at(-1),
+  );
+  return (
+    <AmountField
+      label={tell(AT_MUD.readNow)}
+      name="weather-now"
+      value={last?.kind === 'weather' ? String(last.temperature ?? '') : ''}
+      reads={readTemperature}
+      bare={degrees}
+      above={-90}
+      onChange={(temperature) => {
+        if (id === null) return false;
+        const by = lastSigner();
+        void logEntry(id, {
+          kind: 'weather',
+          wall,
+          temperature,
+          by: by === '' ? tell(AT_MUD.somebody) : by,
+        });
+        return true;
+      }}
+    />
   );
 }

@@ -58,7 +58,12 @@ function cardOf(
     const across = (flow.wide - COUNT - 70) / BUCKET.next;
     const whole = Math.ceil(m.count);
     for (let k = 0; k < Math.min(whole, Math.floor(across)); k++)
-      bucket(flow, flow.left + COUNT + k * BUCKET.next, top, Math.min(1, m.count - k));
+      (m.by === 'bag' ? sack : bucket)(
+        flow,
+        flow.left + COUNT + k * BUCKET.next,
+        top,
+        Math.min(1, m.count - k),
+      );
     flow.text('card-name', say(m.name), flow.left + flow.wide, foot - 3, 'end');
     flow.y = foot + 3;
   }
@@ -72,6 +77,26 @@ function cardOf(
   flow.say('card-note', say(batch.retemper ? SHEET['mixer-retemper']() : SHEET['mixer-no-water']()), 1);
   for (const c of batch.cautions) flow.say('card-caution', say(SHEET['mixer-caution']({ of: c })), 1);
   return flow.pages;
+}
+
+/** A bag stands square, tied off above: half of one is half full. */
+function sack(flow: Flow, x: number, top: number, full: number): void {
+  const { top: wide, high } = BUCKET;
+  const neck = high * 0.16;
+  const body = high - neck;
+  const box = (up: number): readonly [number, number][] => [
+    [x, -(top + high - body * up)],
+    [x + wide, -(top + high - body * up)],
+    [x + wide, -(top + high)],
+    [x, -(top + high)],
+  ];
+  const tie: readonly [number, number][] = [
+    [x + wide * 0.3, -top],
+    [x + wide * 0.7, -top],
+    [x + wide * 0.58, -(top + neck)],
+    [x + wide * 0.42, -(top + neck)],
+  ];
+  flow.put(shape('bucket', tie), shape('bucket', box(1)), shape('bucket-full', box(full)));
 }
 
 function bucket(flow: Flow, x: number, top: number, full: number): void {

@@ -31,31 +31,28 @@ interface Band {
   source: string;
 }
 
+const band = (when: boolean, severity: Severity, says: Message, source: string): Band => ({
+  when,
+  severity,
+  says,
+  source,
+});
+
 /** The bands of TMS 602 for cold and heat, by the air while it is laid and the mean of the day. */
 function american(least: number, most: number, mean: number, windy: boolean): Band[] {
   const hot = most > (windy ? HOT.windy : HOT.still);
   const veryHot = most > f(windy ? 105 : 115);
   return [
-    { when: least < f(20), severity: 'fault', says: WEATHER['cold-20'](), source: COLD },
-    { when: least >= f(20) && least < f(25), severity: 'choice', says: WEATHER['cold-25'](), source: COLD },
-    { when: least >= f(25) && least < f(32), severity: 'choice', says: WEATHER['cold-32'](), source: COLD },
-    { when: least >= f(32) && least < f(40), severity: 'choice', says: WEATHER['cold-40'](), source: COLD },
-    { when: mean < f(20), severity: 'choice', says: WEATHER['cold-cover-heat'](), source: COLD },
-    {
-      when: mean >= f(20) && mean < f(25),
-      severity: 'choice',
-      says: WEATHER['cold-cover-wrap'](),
-      source: COLD,
-    },
-    { when: mean >= f(25) && mean < f(40), severity: 'choice', says: WEATHER['cold-cover'](), source: COLD },
-    { when: hot, severity: 'choice', says: WEATHER['hot-begin'](), source: HEAT },
-    { when: veryHot, severity: 'choice', says: WEATHER['hot-more'](), source: HEAT },
-    {
-      when: mean > (windy ? HOT.windy : HOT.still),
-      severity: 'choice',
-      says: WEATHER['hot-cure'](),
-      source: HEAT,
-    },
+    band(least < f(20), 'fault', WEATHER['cold-20'](), COLD),
+    band(least >= f(20) && least < f(25), 'choice', WEATHER['cold-25'](), COLD),
+    band(least >= f(25) && least < f(32), 'choice', WEATHER['cold-32'](), COLD),
+    band(least >= f(32) && least < f(40), 'choice', WEATHER['cold-40'](), COLD),
+    band(mean < f(20), 'choice', WEATHER['cold-cover-heat'](), COLD),
+    band(mean >= f(20) && mean < f(25), 'choice', WEATHER['cold-cover-wrap'](), COLD),
+    band(mean >= f(25) && mean < f(40), 'choice', WEATHER['cold-cover'](), COLD),
+    band(hot, 'choice', WEATHER['hot-begin'](), HEAT),
+    band(veryHot, 'choice', WEATHER['hot-more'](), HEAT),
+    band(mean > (windy ? HOT.windy : HOT.still), 'choice', WEATHER['hot-cure'](), HEAT),
   ];
 }
 
@@ -74,73 +71,37 @@ export function weatherAdvice(
     if (binds === 'cement' && basis === 'us') bands.push(...american(least, most, mean, windy));
     if (binds === 'cement' && basis === 'metric')
       bands.push(
-        {
-          when: least <= 3,
-          severity: 'fault',
-          says: WEATHER['stop-3'](),
-          source: 'BS 5628-3 and BS EN 1996-2; from memory',
-        },
-        {
-          when: low <= 0,
-          severity: 'choice',
-          says: WEATHER['frost-after'](),
-          source: 'BS EN 1996-2 3.6; from memory',
-        },
-        {
-          when: most >= (windy ? 25 : 30),
-          severity: 'choice',
-          says: WEATHER['hot-metric'](),
-          source: 'common practice',
-        },
+        band(least <= 3, 'fault', WEATHER['stop-3'](), 'BS 5628-3 and BS EN 1996-2; from memory'),
+        band(low <= 0, 'choice', WEATHER['frost-after'](), 'BS EN 1996-2 3.6; from memory'),
+        band(most >= (windy ? 25 : 30), 'choice', WEATHER['hot-metric'](), 'common practice'),
       );
     if (binds === 'lime')
       bands.push(
-        {
-          when: least < 5,
-          severity: 'fault',
-          says: WEATHER['lime-5'](),
-          source: 'conservation practice; from memory',
-        },
-        {
-          when: low <= 0,
-          severity: 'choice',
-          says: WEATHER['lime-frost'](),
-          source: 'conservation practice; from memory',
-        },
-        {
-          when: most >= (windy ? 20 : 25),
-          severity: 'choice',
-          says: WEATHER['hot-lime'](),
-          source: 'conservation practice; from memory',
-        },
+        band(least < 5, 'fault', WEATHER['lime-5'](), 'conservation practice; from memory'),
+        band(low <= 0, 'choice', WEATHER['lime-frost'](), 'conservation practice; from memory'),
+        band(
+          most >= (windy ? 20 : 25),
+          'choice',
+          WEATHER['hot-lime'](),
+          'conservation practice; from memory',
+        ),
       );
-    if (binds === 'earth')
-      bands.push({
-        when: low <= 0,
-        severity: 'fault',
-        says: WEATHER['earth-frost'](),
-        source: 'common practice',
-      });
-    bands.push({
-      when: mean <= SLOW && binds !== 'earth',
-      severity: 'note',
-      says: WEATHER['waits-double'](),
-      source: 'common practice',
-    });
+    if (binds === 'earth') bands.push(band(low <= 0, 'fault', WEATHER['earth-frost'](), 'common practice'));
+    bands.push(band(mean <= SLOW && binds !== 'earth', 'note', WEATHER['waits-double'](), 'common practice'));
   }
   bands.push(
-    {
-      when: weather.rain,
-      severity: 'choice',
-      says: binds === 'earth' ? WEATHER['rain-earth']() : WEATHER['rain-cover'](),
-      source: 'common practice',
-    },
-    {
-      when: (weather.wind ?? 0) >= BRACE,
-      severity: 'choice',
-      says: WEATHER['wind-brace'](),
-      source: 'masons’ bracing practice: 20 mph on walls a day old; from memory',
-    },
+    band(
+      weather.rain,
+      'choice',
+      binds === 'earth' ? WEATHER['rain-earth']() : WEATHER['rain-cover'](),
+      'common practice',
+    ),
+    band(
+      (weather.wind ?? 0) >= BRACE,
+      'choice',
+      WEATHER['wind-brace'](),
+      'masons’ bracing practice: 20 mph on walls a day old; from memory',
+    ),
   );
   const order: readonly Severity[] = ['fault', 'choice', 'note'];
   return bands

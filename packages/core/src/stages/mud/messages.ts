@@ -48,6 +48,7 @@ export const MUD_ROOM = {
   yards: {},
   tonnes: {},
   bucket: {},
+  bag: {},
   'to-have-in': { what: 'said' },
   batches: {},
   'limit-earth': {},

@@ -1,4 +1,4 @@
-import type { CubicMetres, Kilograms } from '../../measure/length.js';
+import type { CubicMetres, Kilograms, Mm } from '../../measure/length.js';
 import type { Said } from '../../messages/message.js';
 import { MUD } from './messages.js';
 import { readAddress, runOf } from '../../places/address.js';
@@ -13,6 +13,8 @@ import {
   type Recipe,
   type RecipeAsks,
 } from '../../mud/recipe.js';
+import { spreadAhead } from '../../mud/habits.js';
+import type { SetWall } from '../set-out/wall.js';
 import { isBinder, looseOf, makingOf, type Making } from '../../mud/making.js';
 import { mixOf, mixOfLeaf, mudSettings, poundsOfBag, type MudSettings } from '../../mud/settings.js';
 import { CUBIC_FOOT_MM3, CUBIC_METRE_MM3 } from '../../measure/length.js';
@@ -59,6 +61,10 @@ export interface WallMud {
   /** The wall's own mix first. */
   mixes: MixMud[];
 }
+
+/** How far ahead mud is spread here: as was learned, else as is usual for such units. */
+export const spreadOf = ({ wall, mud: { settings } }: { wall: SetWall; mud: WallMud }): Mm =>
+  settings.spread ?? spreadAhead(wall.unit.family, wall.unitLength, settings.basis);
 
 /** A job's mud is the same for each of its walls. */
 const known = new WeakMap<JobDocument, MudSettings>();

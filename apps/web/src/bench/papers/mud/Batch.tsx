@@ -7,7 +7,6 @@ import {
   type Caution,
   type MeasuredOut,
   type Message,
-  type Said,
   type Show,
   type Suits,
 } from '@even-tally/core';
@@ -24,10 +23,10 @@ export const CAUTIONS: Record<Caution, Message> = {
 };
 
 /** A batch as it is put together: so many measures of each, what it makes and lays, and how long it is good. */
-export function Batch({ batch, measure, show }: { batch: BatchView; measure: Said; show: Show }): ReactNode {
+export function Batch({ batch, show }: { batch: BatchView; show: Show }): ReactNode {
   const tell = useTell();
   const said = (of: readonly MeasuredOut[]): Message[] =>
-    of.map((m) => AT_MUD.measured({ count: countedMeasures(m.count), measure, of: m.name }));
+    of.map((m) => AT_MUD.measured({ count: countedMeasures(m.count), measure: m.measure, of: m.name }));
   if (batch.measures.length === 0) return <NoBatch batch={batch} show={show} />;
   const facts: [Message, string][] = [
     [AT_MUD.makes, showMud(batch.makes, show)],
@@ -58,6 +57,18 @@ export function Batch({ batch, measure, show }: { batch: BatchView; measure: Sai
           </div>
         ))}
       </dl>
+      {batch.counted && <p className="pt-2 text-small text-soft">{tell(AT_MUD.asCounted)}</p>}
+      {batch.one && (
+        <p className="pt-2 text-small" data-one>
+          {tell(
+            AT_MUD.forOne({
+              measures: said(batch.one.measures),
+              n: batch.one.lays,
+              minutes: showMinutes(batch.one.minutes),
+            }),
+          )}
+        </p>
+      )}
       {batch.last && (
         <p className="pt-2 text-small">
           {tell(
@@ -117,6 +128,7 @@ export function Order({ batch, kind }: { batch: BatchView; kind: string }): Reac
       <p>{tell(batch.retemper ? AT_MUD.retemper : AT_MUD.noRetemper)}</p>
       <p>{tell(SUITS[batch.suits])}</p>
       <p>{tell(waitOf(batch.suits))}</p>
+      <p className="text-small text-soft">{tell(AT_MUD.partsBy({ source: batch.source }))}</p>
       {batch.cautions.map((c) => (
         <p key={c} className="font-semibold text-caution">
           {tell(CAUTIONS[c])}

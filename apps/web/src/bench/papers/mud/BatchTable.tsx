@@ -1,19 +1,42 @@
-import { countedMeasures, showMud, type MudDayView, type Show } from '@even-tally/core';
+import {
+  countedMeasures,
+  showMud,
+  type BatchInDay,
+  type MudDayView,
+  type Pin,
+  type Show,
+} from '@even-tally/core';
 import { AT_MUD } from '@even-tally/words';
-import { Minus, Plus } from 'lucide-react';
+import { ChevronLeft, ChevronRight, Minus, Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useTell } from '../../../state/words';
 import { clockWords } from './clock';
 import { pinsTo, type OnPins } from './pins';
 
+/** What a wedge is pulled to on the drawing, as presses: a step smaller or larger, sooner or later. */
+const twins = (b: BatchInDay) =>
+  [
+    {
+      key: 'smaller',
+      says: AT_MUD.smaller,
+      to: b.smaller === null ? null : { made: b.smaller },
+      icon: Minus,
+    },
+    { key: 'larger', says: AT_MUD.larger, to: b.larger === null ? null : { made: b.larger }, icon: Plus },
+    { key: 'sooner', says: AT_MUD.sooner, to: { made: b.made, water: b.sooner }, icon: ChevronLeft },
+    { key: 'later', says: AT_MUD.later, to: { made: b.made, water: b.later }, icon: ChevronRight },
+  ] as const;
+
 /** The day's batches, line by line: what is read out where the wedges cannot be seen. */
 export function BatchTable({
   day,
   show,
+  pins,
   onPins,
 }: {
   day: MudDayView;
   show: Show;
+  pins: readonly Pin[];
   onPins: OnPins;
 }): ReactNode {
   const tell = useTell();
@@ -49,19 +72,15 @@ export function BatchTable({
               <th scope="row" className="figures py-1 pr-4 font-semibold">
                 <span className="flex items-center gap-1">
                   {i + 1}
-                  {([-1, 1] as const).map((by) => (
+                  {twins(b).map(({ key, says, to, icon: Icon }) => (
                     <button
-                      key={by}
+                      key={key}
                       className="flex h-7 w-7 items-center justify-center text-chalk hover:bg-chalk-pale disabled:text-off-ink max-[699px]:h-11 max-[699px]:w-11"
-                      aria-label={tell((by < 0 ? AT_MUD.smaller : AT_MUD.larger)({ n: i + 1 }))}
-                      disabled={by < 0 ? !b.canShrink : !b.canGrow}
-                      onClick={() => onPins(pinsTo(day, i, { made: b.made + by * day.step }))}
+                      aria-label={tell(says({ n: i + 1 }))}
+                      disabled={to === null}
+                      onClick={() => to && onPins(pinsTo(day, pins, i, to))}
                     >
-                      {by < 0 ? (
-                        <Minus size={14} aria-hidden="true" />
-                      ) : (
-                        <Plus size={14} aria-hidden="true" />
-                      )}
+                      <Icon size={14} aria-hidden="true" />
                     </button>
                   ))}
                 </span>
@@ -71,10 +90,18 @@ export function BatchTable({
                   {clockWords(t)}
                 </td>
               ))}
-              <td className="py-1 pr-4 whitespace-nowrap">
-                {b.measures
-                  .map((m) => tell(AT_MUD.counted({ count: countedMeasures(m.count), of: m.name })))
-                  .join(', ')}
+              <td className="min-w-28 py-1 pr-4">
+                {b.measures.map((m, k) => {
+                  const of = { count: countedMeasures(m.count), of: m.name };
+                  return (
+                    <span key={m.of} className="mr-1 inline-block whitespace-nowrap">
+                      {tell(
+                        m.by === 'bag' ? AT_MUD.measured({ ...of, measure: m.measure }) : AT_MUD.counted(of),
+                      )}
+                      {k < b.measures.length - 1 && ','}
+                    </span>
+                  );
+                })}
               </td>
               <td className={`figures py-1 ${b.left > 1e-9 ? 'font-semibold text-fault' : ''}`}>
                 {b.left > 1e-9 ? showMud(b.left, show) : '–'}

@@ -7,7 +7,7 @@ const [TOP, FOOT, HIGH, NEXT, UP] = [46, 36, 48, 54, 74];
 /** Names and counts stand to the left. */
 const NAMES = 128;
 /** So many stand in a row before the next begins. */
-const IN_ROW = 10;
+const IN_ROW = 6;
 
 /** How full a bucket is of something, and what that looks like. */
 const INKS: Readonly<Record<MaterialId, 'cement' | 'lime' | 'sand' | 'stone'>> = {
@@ -30,7 +30,7 @@ export function Buckets({
   rows,
   label,
 }: {
-  rows: readonly { of: MaterialId; name: string; count: number; said: string }[];
+  rows: readonly { of: MaterialId; by: 'measure' | 'bag'; name: string; count: number; said: string }[];
   label: string;
 }): ReactNode {
   const inks = useInks();
@@ -49,15 +49,16 @@ export function Buckets({
     >
       {rows.map((r, i) => (
         <g key={r.of} transform={`translate(0 ${tops[i] ?? 0})`}>
-          <text x="0" y="24" fontSize="17" fontWeight="700" fill={inks.ink}>
+          <text x="0" y="24" fontSize="20" fontWeight="700" fill={inks.ink}>
             {r.name}
           </text>
-          <text x="0" y="50" fontSize="24" fontWeight="700" fill={inks.ink} className="figures">
+          <text x="0" y="50" fontSize="27" fontWeight="700" fill={inks.ink} className="figures">
             {r.said}
           </text>
           {Array.from({ length: Math.ceil(r.count) }, (_, k) => (
-            <Bucket
+            <Filled
               key={k}
+              shape={r.by}
               x={NAMES + (k % IN_ROW) * NEXT}
               y={8 + Math.floor(k / IN_ROW) * UP}
               full={Math.min(1, r.count - k)}
@@ -72,7 +73,9 @@ export function Buckets({
   );
 }
 
-function Bucket({
+/** A bucket tapers to its foot; a bag stands square, tied off above. Half of either is half full. */
+function Filled({
+  shape: by,
   x,
   y,
   full,
@@ -80,6 +83,7 @@ function Bucket({
   ink,
   paper,
 }: {
+  shape: 'measure' | 'bag';
   x: number;
   y: number;
   full: number;
@@ -87,12 +91,21 @@ function Bucket({
   ink: string;
   paper: string;
 }): ReactNode {
-  const inset = (TOP - FOOT) / 2;
+  const inset = by === 'bag' ? 0 : (TOP - FOOT) / 2;
+  const neck = by === 'bag' ? 7 : 0;
   const at = (up: number): number => inset * (1 - up);
   const shape = (up: number): string =>
-    `M${x + at(up)} ${y + HIGH * (1 - up)} H${x + TOP - at(up)} L${x + TOP - inset} ${y + HIGH} H${x + inset} Z`;
+    `M${x + at(up)} ${y + neck + (HIGH - neck) * (1 - up)} H${x + TOP - at(up)} L${x + TOP - inset} ${y + HIGH} H${x + inset} Z`;
   return (
     <>
+      {by === 'bag' && (
+        <path
+          d={`M${x + TOP * 0.3} ${y} H${x + TOP * 0.7} L${x + TOP * 0.58} ${y + neck} H${x + TOP * 0.42} Z`}
+          fill={paper}
+          stroke={ink}
+          strokeWidth="2"
+        />
+      )}
       <path d={shape(1)} fill={paper} stroke={ink} strokeWidth="2" />
       <path d={shape(full)} fill={fill} stroke={ink} strokeWidth="2" />
     </>

@@ -6,6 +6,7 @@ import {
   type Message,
   type MudDayView,
   type NoDay,
+  type Pin,
   type Show,
 } from '@even-tally/core';
 import { AT_MUD } from '@even-tally/words';
@@ -33,13 +34,13 @@ export function Day({
   day,
   show,
   begin,
-  pinned,
+  pins,
   onPins,
   onMost,
   most,
 }: {
   day: MudDayView;
-  pinned: boolean;
+  pins: readonly Pin[];
   onPins: OnPins;
   onMost: (m3: number | null) => void;
   most: number | null;
@@ -62,10 +63,10 @@ export function Day({
       {!day.why && (
         <>
           <p className="text-small text-soft">{tell(AT_MUD.wedges)}</p>
-          <Sizes day={day} most={most} onMost={onMost} pinned={pinned} onPins={onPins} />
-          <DayChart day={day} show={show} now={now} onPins={onPins} />
+          <Sizes day={day} most={most} onMost={onMost} pinned={pins.length > 0} onPins={onPins} />
+          <DayChart day={day} show={show} now={now} pins={pins} onPins={onPins} />
           <Sums day={day} show={show} />
-          <BatchTable day={day} show={show} onPins={onPins} />
+          <BatchTable day={day} show={show} pins={pins} onPins={onPins} />
         </>
       )}
       {day.weather === null && !day.why && <p className="text-caution">{tell(AT_MUD.weatherNotSaid)}</p>}

@@ -1,4 +1,4 @@
-import { showTemperature, type MudDayView, type Show } from '@even-tally/core';
+import { showTemperature, type MudDayView, type Pin, type Show } from '@even-tally/core';
 import { AT_MUD } from '@even-tally/words';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line } from 'd3-shape';
@@ -25,11 +25,13 @@ export function DayChart({
   day,
   show,
   now,
+  pins,
   onPins,
 }: {
   day: MudDayView;
   show: Show;
   now: number | null;
+  pins: readonly Pin[];
   onPins: OnPins;
 }): ReactNode {
   const tell = useTell();
@@ -107,14 +109,16 @@ export function DayChart({
           {day.weather && <Heat day={day} x={x} show={show} />}
           {day.batches.map((b, i) => (
             <Wedge
-              key={b.water}
+              // By its number: under the hand that moves it, its hour is not what it was.
+              key={i}
               batch={b}
               number={i + 1}
               x={x}
               top={wedges + b.row * ROW}
               high={ROW - 19}
               until={day.axis.to}
-              onGone={(gone) => onPins(pinsTo(day, i, { gone }))}
+              onGone={(gone) => onPins(pinsTo(day, pins, i, { gone }))}
+              onWater={(water) => onPins(pinsTo(day, pins, i, { made: b.made, water }))}
             />
           ))}
           <Climb day={day} x={x} top={climb} high={CLIMB} />

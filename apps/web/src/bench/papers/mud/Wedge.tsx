@@ -19,10 +19,12 @@ interface Props {
   until: number;
   /** Its end was pulled to another time. */
   onGone: (at: number) => void;
+  /** It was taken to another time: its water goes in then. */
+  onWater: (at: number) => void;
 }
 
 /** A batch as a wedge: full when it is mixed, used up as the courses go on, dead at the end of its life. */
-export function Wedge({ batch, number, x, top, high, until, onGone }: Props): ReactNode {
+export function Wedge({ batch, number, x, top, high, until, onGone, onWater }: Props): ReactNode {
   const tell = useTell();
   const inks = useInks();
   const foot = top + high;
@@ -65,7 +67,24 @@ export function Wedge({ batch, number, x, top, high, until, onGone }: Props): Re
       {batch.expires <= until && (
         <line x1={x(dead)} x2={x(dead)} y1={top} y2={foot} stroke={inks.fault} strokeWidth={3} />
       )}
-      <Grip x={x(batch.last)} top={top} high={high} moved={(px) => onGone(x.invert(px))} />
+      <Grip
+        kind="move"
+        x={x(batch.water)}
+        from={x(batch.water)}
+        wide={Math.max(0, x(batch.last) - x(batch.water) - 12)}
+        top={top}
+        high={high}
+        moved={(px) => onWater(x.invert(px))}
+      />
+      <Grip
+        kind="end"
+        x={x(batch.last)}
+        from={x(batch.last) - 12}
+        wide={24}
+        top={top}
+        high={high}
+        moved={(px) => onGone(x.invert(px))}
+      />
       <text x={x(batch.water)} y={top - 4} fontSize={13} fontWeight={700} fill={inks.ink}>
         {word}
       </text>
@@ -73,14 +92,24 @@ export function Wedge({ batch, number, x, top, high, until, onGone }: Props): Re
   );
 }
 
-/** The end of a wedge, to be pulled: what is mixed is then so much larger or smaller. Its keyboard twin stands in the table. */
+/**
+ * What a wedge is taken by: its end, and so much more or less is mixed; or itself, and it is mixed sooner or later. The keyboard’s twins
+ * of both stand in the table.
+ */
 function Grip({
+  kind,
   x,
+  from: left,
+  wide,
   top,
   high,
   moved,
 }: {
+  kind: 'end' | 'move';
+  /** What is moved, and what it is taken by. */
   x: number;
+  from: number;
+  wide: number;
   top: number;
   high: number;
   moved: (px: number) => void;
@@ -106,17 +135,19 @@ function Grip({
   }, []);
   return (
     <>
-      <rect x={x - 2} y={top + high * 0.45} width={4} height={high * 0.55} fill={inks.chalk} />
+      {kind === 'end' && (
+        <rect x={x - 2} y={top + high * 0.45} width={4} height={high * 0.55} fill={inks.chalk} />
+      )}
       <rect
         ref={ref}
-        x={x - 12}
+        x={left}
         y={top}
-        width={24}
+        width={wide}
         height={high + 4}
         fill="transparent"
-        className="cursor-ew-resize touch-none"
+        className={`touch-none ${kind === 'end' ? 'cursor-ew-resize' : 'cursor-grab'}`}
         aria-hidden="true"
-        data-grip
+        data-grip={kind}
       />
     </>
   );

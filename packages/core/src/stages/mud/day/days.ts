@@ -1,7 +1,7 @@
 import type { JobDocument } from '../../../job/types.js';
 import type { CubicMetres } from '../../../measure/length.js';
 import { readDate, writtenDate } from '../../../measure/times.js';
-import { wallDay, type DayWork } from './wallDay.js';
+import { wallDay, type DayWork, type WallDayAsk } from './wallDay.js';
 
 /** A working day of a wall: what is laid in it, and its mud. */
 export interface DayOfMud {
@@ -28,14 +28,18 @@ const AHEAD = 120;
 const NOBODY = 14;
 
 /** A wall's mud day by day, from a course on, until it is up: each day begins where the one before left off. */
-export function wallDays(job: JobDocument, work: DayWork, ask: { date: string; course: number }): WallDays {
+export function wallDays(
+  job: JobDocument,
+  work: DayWork,
+  ask: Pick<WallDayAsk, 'date' | 'course' | 'practice'>,
+): WallDays {
   const read = readDate(ask.date);
   const days: DayOfMud[] = [];
   let [course, laid, idle] = [ask.course, 0, 0];
   const last = work.gauge.courses.at(-1)?.number ?? 0;
   for (let ahead = 0; read.ok && ahead < AHEAD && idle < NOBODY && course <= last; ahead++) {
     const date = writtenDate(read.value + ahead);
-    const day = wallDay(job, work, { date, course, laid });
+    const day = wallDay(job, work, { ...ask, date, course, laid });
     if (!day || day.why === 'nobody' || day.why === 'nobody-lays') return { days, up: false };
     if (day.why === 'nothing-to-lay') return { days, up: true };
     const end = day.courses.at(-1);

@@ -147,3 +147,15 @@ test('as it is drawn: a wedge is full until it is used, goes down as the courses
     for (const b of view.batches.slice(i + 1))
       if (a.row === b.row) expect(b.water).toBeGreaterThanOrEqual(a.expires - 1e-6);
 });
+
+test('weather that is made up counts for practice alone: on a real job nobody has said how warm it is', () => {
+  const weather: DayWeather[] = [{ date: DATE, low: '30 C', high: '40 C', simulated: true }];
+  const lives = (practice?: boolean): number =>
+    Math.min(
+      ...(dayOf({ mud: { mix: 'nhl-3.5' }, weather }, practice ? { practice } : {}).day?.lives.map(
+        (l) => l.life,
+      ) ?? []),
+    );
+  expect([lives(), lives(true)]).toEqual([300, 240]);
+  expect(dayOf({ weather }).weather.low).toBeNull();
+});

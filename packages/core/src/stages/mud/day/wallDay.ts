@@ -31,6 +31,8 @@ export interface WallDayAsk {
   laid?: number;
   /** No batch larger than this, m³: left out, as much as the mixer takes. */
   most?: CubicMetres;
+  /** Made-up weather counts: for practice, never on a real job. */
+  practice?: boolean;
   /** The first batches as somebody wants them. */
   pins?: readonly Pin[];
 }
@@ -196,7 +198,8 @@ export function wallDay(job: JobDocument, work: DayWork, ask: WallDayAsk): WallD
   if (!own) return null;
   const { basis, mixers } = work.mud.settings;
   const { mix } = own;
-  const weather = weatherOf(job.weather?.find((w) => w.date === ask.date));
+  const stated = job.weather?.find((w) => w.date === ask.date);
+  const weather = weatherOf(stated?.simulated && !ask.practice ? undefined : stated);
   const hands = handsOf(job.crew);
   const hours = workingDay(job, ask.date);
   const binds = bindsOf(mix);
