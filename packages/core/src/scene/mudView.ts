@@ -53,7 +53,7 @@ export interface BatchView {
   retemper: boolean;
   suits: Suits;
   cautions: readonly Caution[];
-  source: string;
+  source: Said;
 }
 
 export interface MudView {

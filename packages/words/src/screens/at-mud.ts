@@ -227,7 +227,7 @@ export const AT_MUD_SAYS = {
     'For one person: {measures}. It lays {n, plural, one {# unit} other {# units}} in {minutes}, before it is dead in the heat.',
     { measures: 'list', n: 'count', minutes: 'name' },
   ],
-  partsBy: ['Parts and life by {source}.', { source: 'name' }],
+  partsBy: ['Parts and life by {source}.', { source: 'said' }],
   sooner: ['Batch {n, number} sooner', { n: 'number' }],
   later: ['Batch {n, number} later', { n: 'number' }],
   dayByDay: 'Day by day until it is up',

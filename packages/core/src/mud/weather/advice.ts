@@ -1,4 +1,5 @@
-import type { Message } from '../../messages/message.js';
+import { TABLE } from '../../tables/messages.js';
+import type { Message, Said } from '../../messages/message.js';
 import type { Severity } from '../../findings/finding.js';
 import type { Basis } from '../../tables/mixes/materials.js';
 import type { Minutes } from '../day/day.js';
@@ -13,12 +14,12 @@ export type Binds = 'cement' | 'lime' | 'earth';
 export interface WeatherAdvice {
   severity: Severity;
   says: Message;
-  source: string;
+  source: Said;
 }
 
 const f = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;
-const COLD = 'TMS 602 1.8 C; from memory';
-const HEAT = 'TMS 602 1.8 D; from memory';
+const COLD = TABLE['tms-602-cold']();
+const HEAT = TABLE['tms-602-hot']();
 /** Where waits take twice as long: common practice. */
 const SLOW = 5;
 /** Fresh walls are braced or left from here on, km/h (20 mph): masons’ bracing practice, from memory. */
@@ -28,10 +29,10 @@ interface Band {
   when: boolean;
   severity: Severity;
   says: Message;
-  source: string;
+  source: Said;
 }
 
-const band = (when: boolean, severity: Severity, says: Message, source: string): Band => ({
+const band = (when: boolean, severity: Severity, says: Message, source: Said): Band => ({
   when,
   severity,
   says,
@@ -71,37 +72,30 @@ export function weatherAdvice(
     if (binds === 'cement' && basis === 'us') bands.push(...american(least, most, mean, windy));
     if (binds === 'cement' && basis === 'metric')
       bands.push(
-        band(least <= 3, 'fault', WEATHER['stop-3'](), 'BS 5628-3 and BS EN 1996-2; from memory'),
-        band(low <= 0, 'choice', WEATHER['frost-after'](), 'BS EN 1996-2 3.6; from memory'),
-        band(most >= (windy ? 25 : 30), 'choice', WEATHER['hot-metric'](), 'common practice'),
+        band(least <= 3, 'fault', WEATHER['stop-3'](), TABLE['bs-cold']()),
+        band(low <= 0, 'choice', WEATHER['frost-after'](), TABLE['en-frost']()),
+        band(most >= (windy ? 25 : 30), 'choice', WEATHER['hot-metric'](), TABLE['common-practice']()),
       );
     if (binds === 'lime')
       bands.push(
-        band(least < 5, 'fault', WEATHER['lime-5'](), 'conservation practice; from memory'),
-        band(low <= 0, 'choice', WEATHER['lime-frost'](), 'conservation practice; from memory'),
-        band(
-          most >= (windy ? 20 : 25),
-          'choice',
-          WEATHER['hot-lime'](),
-          'conservation practice; from memory',
-        ),
+        band(least < 5, 'fault', WEATHER['lime-5'](), TABLE['conservation-practice']()),
+        band(low <= 0, 'choice', WEATHER['lime-frost'](), TABLE['conservation-practice']()),
+        band(most >= (windy ? 20 : 25), 'choice', WEATHER['hot-lime'](), TABLE['conservation-practice']()),
       );
-    if (binds === 'earth') bands.push(band(low <= 0, 'fault', WEATHER['earth-frost'](), 'common practice'));
-    bands.push(band(mean <= SLOW && binds !== 'earth', 'note', WEATHER['waits-double'](), 'common practice'));
+    if (binds === 'earth')
+      bands.push(band(low <= 0, 'fault', WEATHER['earth-frost'](), TABLE['common-practice']()));
+    bands.push(
+      band(mean <= SLOW && binds !== 'earth', 'note', WEATHER['waits-double'](), TABLE['common-practice']()),
+    );
   }
   bands.push(
     band(
       weather.rain,
       'choice',
       binds === 'earth' ? WEATHER['rain-earth']() : WEATHER['rain-cover'](),
-      'common practice',
+      TABLE['common-practice'](),
     ),
-    band(
-      (weather.wind ?? 0) >= BRACE,
-      'choice',
-      WEATHER['wind-brace'](),
-      'masons’ bracing practice: 20 mph on walls a day old; from memory',
-    ),
+    band((weather.wind ?? 0) >= BRACE, 'choice', WEATHER['wind-brace'](), TABLE['bracing-practice']()),
   );
   const order: readonly Severity[] = ['fault', 'choice', 'note'];
   return bands

@@ -1,3 +1,5 @@
+import { TABLE } from '../messages.js';
+import type { Said } from '../../messages/message.js';
 import { POUND } from '../../measure/amounts.js';
 import { CUBIC_FOOT_MM3, CUBIC_METRE_MM3 } from '../../measure/length.js';
 
@@ -26,7 +28,7 @@ export interface Material {
   loose: Readonly<Record<Basis, number>>;
   /** What it weighs without the air between, kg/m³. */
   solid: number;
-  source: string;
+  source: Said;
 }
 
 /** Pounds a cubic foot, in kg/m³. */
@@ -37,60 +39,59 @@ export const MATERIAL: Readonly<Record<MaterialId, Material>> = {
   portland: {
     loose: { us: perCubicFoot(94), metric: 1440 },
     solid: 3150,
-    source: 'ASTM C270: 94 lb/ft³; metric 1440 kg/m³ loose, common practice; from memory',
+    source: TABLE['weighs-portland'](),
   },
   'masonry-cement': {
     loose: { us: perCubicFoot(75), metric: 1200 },
     solid: 2900,
-    source: 'ASTM C91: type N 70, S 75, M 80 lb a bag of 1 ft³; from memory',
+    source: TABLE['weighs-masonry-cement'](),
   },
   'lime-hydrated': {
     loose: { us: perCubicFoot(40), metric: 600 },
     solid: 2250,
-    source: 'ASTM C270: 40 lb/ft³; metric 600 kg/m³ loose, common practice; from memory',
+    source: TABLE['weighs-hydrated-lime'](),
   },
   'lime-putty': {
     loose: { us: perCubicFoot(80), metric: 1400 },
     solid: 1400,
-    source: 'ASTM C270: 80 lb/ft³; mature putty 1.35–1.45 kg/L, common practice; from memory',
+    source: TABLE['weighs-putty'](),
   },
   nhl: {
     loose: { us: 620, metric: 620 },
     solid: 2650,
-    source: 'NHL 2, 3.5 and 5 batched at 0.55, 0.62 and 0.70 kg/L, common practice; from memory',
+    source: TABLE['weighs-nhl'](),
   },
   quicklime: {
     loose: { us: 850, metric: 850 },
     solid: 3300,
-    source: 'ground quicklime about 0.85 kg/L, common practice; from memory',
+    source: TABLE['weighs-quicklime'](),
   },
   preblended: {
     loose: { us: 1600, metric: 1600 },
     solid: 2680,
-    source: 'dry mortar poured loose about 1600 kg/m³, common practice; from memory',
+    source: TABLE['weighs-preblended'](),
   },
   soil: {
     loose: { us: 1250, metric: 1250 },
     solid: 2650,
-    source: 'loose dry soil 1200–1300 kg/m³, common practice; from memory',
+    source: TABLE['weighs-soil'](),
   },
   sand: {
     loose: { us: perCubicFoot(80), metric: 1600 },
     solid: 2650,
-    source:
-      'ASTM C270: 80 lb of dry sand in a cubic foot of it damp and loose; metric 1600 kg/m³ dry; from memory',
+    source: TABLE['weighs-sand'](),
   },
   gravel: {
     loose: { us: perCubicFoot(100), metric: 1500 },
     solid: 2650,
-    source: 'ASCE 7 table C3-2: 100 lb/ft³; metric 1500 kg/m³, common practice; from memory',
+    source: TABLE['weighs-gravel'](),
   },
   ballast: {
     loose: { us: perCubicFoot(100), metric: 1600 },
     solid: 2650,
-    source: 'sand and gravel together, ASCE 7 table C3-2: 100 lb/ft³ loose; from memory',
+    source: TABLE['weighs-ballast'](),
   },
-  water: { loose: { us: 1000, metric: 1000 }, solid: 1000, source: 'physics' },
+  water: { loose: { us: 1000, metric: 1000 }, solid: 1000, source: TABLE['physics']() },
 };
 
 /** Sand takes up more room damp than dry or soaked: by a fifth to three tenths at 4–6 % of water; from memory. */

@@ -1,3 +1,5 @@
+import { TABLE } from '../messages.js';
+import type { Said } from '../../messages/message.js';
 import { LITRE, POUND } from '../../measure/amounts.js';
 import { CUBIC_FOOT_MM3, CUBIC_METRE_MM3, type CubicMetres, type Kilograms } from '../../measure/length.js';
 import { perCubicFoot, type Basis, type MaterialId } from './materials.js';
@@ -48,7 +50,7 @@ export interface Mix {
   type?: 'M' | 'S' | 'N' | 'O';
   /** By how much a whole-measure recipe may miss the parts. */
   allows: number;
-  source: string;
+  source: Said;
 }
 
 const both = (n: number): Readonly<Record<Basis, number>> => ({ us: n, metric: n });
@@ -61,7 +63,7 @@ const CEMENT_LIFE = { life: { us: 150, metric: 120 }, hotLife: both(120) };
 const CEMENT_WATER = { us: 1.07 / 4.5, metric: 0.28 };
 const SAND_FILLS = { model: 'sand', factor: { us: 1, metric: 1.07 } } as const;
 
-const cementMud = (id: string, parts: readonly Part[], source: string): Mix => ({
+const cementMud = (id: string, parts: readonly Part[], source: Said): Mix => ({
   id,
   for: ['bed', 'pointing'],
   parts,
@@ -74,8 +76,6 @@ const cementMud = (id: string, parts: readonly Part[], source: string): Mix => (
   source,
 });
 
-const C270 = 'ASTM C270 table 1, by volume of damp loose sand; from memory';
-const EN = 'EN 1996 national annex, designations (i) to (iv), by volume; from memory';
 const cementLime = (id: string, lime: number, sand: number): Mix =>
   cementMud(
     id,
@@ -84,7 +84,7 @@ const cementLime = (id: string, lime: number, sand: number): Mix =>
       { of: 'lime-hydrated', parts: lime },
       { of: 'sand', parts: sand },
     ],
-    `${C270}; ${EN}`,
+    TABLE['parts-c270-en'](),
   );
 const cementSand = (sand: number): Mix =>
   cementMud(
@@ -93,9 +93,9 @@ const cementSand = (sand: number): Mix =>
       { of: 'portland', parts: 1 },
       { of: 'sand', parts: sand },
     ],
-    `${EN}; with a plasticiser past 1 : 3`,
+    TABLE['parts-en-plasticiser'](),
   );
-const masonryCement = (id: string, type: 'S' | 'N', pounds: number, sand: number, source: string): Mix => ({
+const masonryCement = (id: string, type: 'S' | 'N', pounds: number, sand: number, source: Said): Mix => ({
   ...cementMud(
     id,
     [
@@ -123,7 +123,7 @@ const nhl = (grade: string, loose: number, life: number, hot: number): Mix => ({
   retemper: true,
   cautions: ['lime'],
   allows: 0.1,
-  source: 'conservation practice 1 : 2 to 1 : 2½; working time at 20 °C, common practice; from memory',
+  source: TABLE['parts-hydraulic-lime'](),
 });
 const preblended = (id: string, type: 'M' | 'S' | 'N'): Mix => ({
   id,
@@ -140,7 +140,7 @@ const preblended = (id: string, type: 'M' | 'S' | 'N'): Mix => ({
   retemper: true,
   cautions: ['cement', 'lime'],
   allows: 0,
-  source: '80 lb about 0.67 ft³; 25 kg 13–14 L with 3½ L of water; the bag governs; from memory',
+  source: TABLE['makes-preblended'](),
 });
 const poured = (
   id: string,
@@ -148,7 +148,7 @@ const poured = (
   parts: readonly Part[],
   waterToBinder: number,
   air: number,
-  source: string,
+  source: Said,
 ): Mix => ({
   id,
   for: [use],
@@ -175,15 +175,9 @@ export const MIXES: readonly Mix[] = [
   cementSand(4),
   cementSand(5),
   cementSand(6),
-  masonryCement('masonry-cement-s', 'S', 75, 3, `1 bag : 3 ft³, ${C270}`),
-  masonryCement('masonry-cement-n', 'N', 70, 3, `1 bag : 3 ft³, ${C270}`),
-  masonryCement(
-    'bagged-s-2',
-    'S',
-    75,
-    2,
-    'richer than ASTM C270 has it (2¼ to 3): common practice, from memory',
-  ),
+  masonryCement('masonry-cement-s', 'S', 75, 3, TABLE['parts-masonry-cement']()),
+  masonryCement('masonry-cement-n', 'N', 70, 3, TABLE['parts-masonry-cement']()),
+  masonryCement('bagged-s-2', 'S', 75, 2, TABLE['parts-richer']()),
   preblended('preblended-s', 'S'),
   preblended('preblended-n', 'N'),
   nhl('2', 550, 300, 240),
@@ -202,7 +196,7 @@ export const MIXES: readonly Mix[] = [
     retemper: true,
     cautions: ['lime'],
     allows: 0.1,
-    source: 'conservation practice 1 : 2½ to 1 : 3 for walling; from memory',
+    source: TABLE['parts-putty'](),
   },
   ...[6, 9].map((parts): Mix => ({
     id: `hydrated-lime-${parts}`,
@@ -215,7 +209,7 @@ export const MIXES: readonly Mix[] = [
     retemper: true,
     cautions: ['lime'],
     allows: 0.1,
-    source: 'one practice for the warm mass of a stove, never where fire reaches; from memory',
+    source: TABLE['parts-stove'](),
   })),
   {
     id: 'hot-lime-3',
@@ -228,7 +222,7 @@ export const MIXES: readonly Mix[] = [
     retemper: true,
     cautions: ['lime', 'quicklime'],
     allows: 0.1,
-    source: 'conservation practice 1 : 3, which slakes to about 1 : 2 of putty to sand; from memory',
+    source: TABLE['parts-hot-lime'](),
   },
   {
     id: 'limecrete-3',
@@ -244,7 +238,7 @@ export const MIXES: readonly Mix[] = [
     retemper: false,
     cautions: ['lime'],
     allows: 0.1,
-    source: 'NHL 5 and ballast, behind fresh facing in lifts of at most 300 mm; from memory',
+    source: TABLE['parts-limecrete'](),
   },
   {
     id: 'earth',
@@ -257,7 +251,7 @@ export const MIXES: readonly Mix[] = [
     retemper: true,
     cautions: [],
     allows: 0,
-    source: 'the wall’s own soil, screened at 5 mm: 1 m³ takes 1.25–1.35 m³ loose and dry; from memory',
+    source: TABLE['parts-own-soil'](),
   },
   {
     ...preblended('rapid', 'S'),
@@ -265,7 +259,7 @@ export const MIXES: readonly Mix[] = [
     life: both(10),
     hotLife: both(5),
     retemper: false,
-    source: 'minutes, as its maker says; from memory',
+    source: TABLE['life-as-maker-says'](),
   },
   poured(
     'grout-fine',
@@ -273,7 +267,7 @@ export const MIXES: readonly Mix[] = [
     [{ of: 'portland', parts: 1 }, sand(3)],
     0.7,
     0.01,
-    'ASTM C476 table 1: sand 2¼ to 3; from memory',
+    TABLE['parts-grout-fine'](),
   ),
   poured(
     'grout-coarse',
@@ -281,7 +275,7 @@ export const MIXES: readonly Mix[] = [
     [{ of: 'portland', parts: 1 }, sand(3), { of: 'gravel', parts: 2 }],
     0.7,
     0.01,
-    'ASTM C476 table 1: sand 2¼ to 3, gravel 1 to 2; from memory',
+    TABLE['parts-grout-coarse'](),
   ),
   poured(
     'ballast-5',
@@ -292,7 +286,7 @@ export const MIXES: readonly Mix[] = [
     ],
     0.6,
     0.015,
-    'cement and all-in ballast, common practice; from memory',
+    TABLE['parts-ballast'](),
   ),
   poured(
     'concrete-1-2-3',
@@ -300,7 +294,7 @@ export const MIXES: readonly Mix[] = [
     [{ of: 'portland', parts: 1 }, sand(2), { of: 'gravel', parts: 3 }],
     0.55,
     0.015,
-    'by volume, water 0.55 of the cement by weight, 1½ % of air; common practice, from memory',
+    TABLE['parts-concrete'](),
   ),
 ];
 

@@ -75,7 +75,8 @@ export function Day({
         <ul className="space-y-2" aria-label={tell(AT_MUD.weatherAsks)} data-advice={day.advice.length}>
           {day.advice.map((a) => (
             <li key={a.says.code} className={`border-l-4 ${TONE[a.severity]} bg-sheet px-3 py-2`}>
-              <strong>{tell(WORD[a.severity])}</strong> {tell(a.says)}
+              <strong>{tell(WORD[a.severity])}</strong> {tell(a.says)}{' '}
+              <span className="text-small text-soft">({tell(a.source)})</span>
             </li>
           ))}
         </ul>
