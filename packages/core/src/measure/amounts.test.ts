@@ -1,6 +1,6 @@
 import { readMass, readTemperature, readVolume } from './amounts.js';
 import { parseCounted } from './counted.js';
-import { isMoney, readClock, readDate, readDuration, readInstant } from './times.js';
+import { isMoney, readClock, readDate, readDuration, readInstant, writtenDate } from './times.js';
 
 const value = (r: { ok: true; value: number } | { ok: false; why: string }): number => (r.ok ? r.value : NaN);
 
@@ -96,4 +96,11 @@ test('bricks and courses are counted, halves too', () => {
     null,
     null,
   ]);
+});
+
+test('a day that was read is written as it was, from 1600 to 2400', () => {
+  for (let day = -135_140; day < 157_054; day += 13) {
+    const wanted = new Date(day * 86_400_000).toISOString().slice(0, 10);
+    expect(writtenDate(day)).toBe(wanted);
+  }
 });

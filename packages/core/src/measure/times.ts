@@ -65,7 +65,22 @@ export function readDate(value: unknown): ReadAmount {
 }
 
 /** A day from 1970-01-01 as it is written: the other way round. */
-export const writtenDate = (days: number): string => new Date(days * 86_400_000).toISOString().slice(0, 10);
+export function writtenDate(days: number): string {
+  const since = days + 719_468;
+  const era = Math.floor(since / 146_097);
+  const inEra = since - era * 146_097;
+  const ofEra = Math.floor(
+    (inEra - Math.floor(inEra / 1460) + Math.floor(inEra / 36_524) - Math.floor(inEra / 146_096)) / 365,
+  );
+  const ofYear = inEra - (365 * ofEra + Math.floor(ofEra / 4) - Math.floor(ofEra / 100));
+  const fromMarch = Math.floor((5 * ofYear + 2) / 153);
+  const day = ofYear - Math.floor((153 * fromMarch + 2) / 5) + 1;
+  const month = fromMarch < 10 ? fromMarch + 3 : fromMarch - 9;
+  const year = ofEra + era * 400 + (month <= 2 ? 1 : 0);
+  return [String(year).padStart(4, '0'), String(month).padStart(2, '0'), String(day).padStart(2, '0')].join(
+    '-',
+  );
+}
 
 const INSTANT = /^(\d{4}-\d{2}-\d{2})T(\d{2}):(\d{2}):(\d{2})(?:\.(\d{1,9}))?(?:Z|([+-])(\d{2}):(\d{2}))$/;
 
