@@ -130,7 +130,7 @@ export { type Suits } from './mud/strength.js';
 export { mixName } from './mud/mixName.js';
 export { MATERIALS } from './tables/mixes/materials.js';
 export type { OwnMix } from './job/types.js';
-export { changedMix, countedHere, type CountedMix } from './mud/ownMix.js';
+export { asTheLibraryHas, changedMix, countedHere, type CountedMix } from './mud/ownMix.js';
 export { calibrated } from './mud/recipe.js';
 export { materialName, MUD } from './stages/mud/messages.js';
 export { checkDay, readDay, type DayDocument } from './mud/day/form.js';

@@ -4,7 +4,7 @@ import type { Job, JobDocument } from '../job/types.js';
 import { plan } from '../plan/plan.js';
 import { documentOf, soundJob, straight, type OneWall } from '../test/jobs.js';
 import { makingOf, madeOfOnePart } from './making.js';
-import { changedMix, countedHere } from './ownMix.js';
+import { asTheLibraryHas, changedMix, countedHere } from './ownMix.js';
 import { mixOf, mudSettings } from './settings.js';
 import { MIXES } from '../tables/mixes/mixes.js';
 
@@ -74,4 +74,13 @@ test('a wall’s own mix is changed for that wall, and a mix like none is refuse
   expect([own.walls[0]?.build.mix, own.mud?.mix]).toEqual(['nhl-3.5-here', undefined]);
   const wrong = checkJob({ ...own, mixes: [{ ...own.mixes?.[0], like: 'porridge' }] });
   expect(wrong.ok ? [] : wrong.faults.map((f) => f.path)).toEqual(['/mixes/0/like']);
+});
+
+test('taken back to the library it is laid in everywhere it was, and is no more among the job’s own', () => {
+  const job = soundJob({ ...documentOf({ ...BRICK, build: { mix: 'nhl-3.5' } }), mud: { mix: 'nhl-3.5' } });
+  const own = after(job, changedMix(job, 0, 'nhl-3.5', 'Ours', { life: '3 h' }));
+  const both = after(own, [{ op: 'replace', path: '/mud/mix', value: 'nhl-3.5-here' }]);
+  const back = after(both, asTheLibraryHas(both, 'nhl-3.5-here'));
+  expect([back.walls[0]?.build.mix, back.mud?.mix, back.mixes]).toEqual(['nhl-3.5', 'nhl-3.5', []]);
+  expect(asTheLibraryHas(job, 'nhl-3.5')).toEqual([]);
 });

@@ -81,3 +81,26 @@ export const countedHere = (job: JobDocument, counted: CountedMix): Partial<OwnM
     made: litres(counted.pieces * counted.perPiece),
   },
 });
+
+/** Keys under which a job names a mix. */
+const NAMES_A_MIX = ['mix', 'behind', 'grout', 'concrete'];
+
+/** Every place in a document that names a mix, by its path. */
+function namesOf(value: unknown, id: string, path = ''): string[] {
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.entries(value).flatMap(([key, under]) => {
+    const at = `${path}/${key}`;
+    return under === id && NAMES_A_MIX.includes(key) ? [at] : namesOf(under, id, at);
+  });
+}
+
+/** The mix of the library that one of the job's own is like, wherever that was laid in; the own one goes. Empty where it is like none. */
+export function asTheLibraryHas(job: JobDocument, id: string): Patch {
+  const at = job.mixes?.findIndex((m) => m.id === id) ?? -1;
+  const like = job.mixes?.[at]?.like;
+  if (like === undefined) return [];
+  return [
+    ...namesOf(job, id).map((path) => ({ op: 'replace' as const, path, value: like })),
+    { op: 'remove', path: `/mixes/${at}` },
+  ];
+}

@@ -251,6 +251,7 @@ export const AT_MUD_SAYS = {
   howMany: 'How many of them',
   readNow: 'Read just now',
   ownMix: 'A mix of our own',
+  backToLibrary: 'Back to the library’s',
   makeOwn: 'Make it our own',
   makeOwnSays: 'Its parts, its life and what comes of it can then be changed.',
   ourOwn: ['{mix}, ours', { mix: 'said' }],

@@ -1,4 +1,5 @@
 import {
+  asTheLibraryHas,
   changedMix,
   countedHere,
   materialName,
@@ -43,7 +44,17 @@ export function OwnMixPart({
     <>
       <Fold title={tell(AT_MUD.ownMix)} aside={own?.name} open={own !== undefined}>
         {own ? (
-          <Own own={own} batch={batch} change={change} />
+          <>
+            <Own own={own} batch={batch} change={change} />
+            {own.like !== undefined && (
+              <button
+                className="press-plain max-[699px]:min-h-11"
+                onClick={() => edit(asTheLibraryHas(job, own.id))}
+              >
+                {tell(AT_MUD.backToLibrary)}
+              </button>
+            )}
+          </>
         ) : (
           <>
             <p className="text-small text-soft">{tell(AT_MUD.makeOwnSays)}</p>

@@ -226,6 +226,7 @@ export const atMud: ScreenTexts['at-mud'] = {
   howMany: 'Cuántas hay',
   readNow: 'Leído ahora',
   ownMix: 'Una mezcla propia',
+  backToLibrary: 'Volver a la de la biblioteca',
   makeOwn: 'Hacerla propia',
   makeOwnSays: 'Entonces se pueden cambiar sus partes, su vida y lo que rinde.',
   ourOwn: '{mix}, la nuestra',
