@@ -9,6 +9,7 @@ const IN_ORDER = [
   'stages/lintels',
   'stages/ground',
   'stages/standing',
+  'stages/earth',
   'stages/movement',
   'stages/pairing',
   'stages/cavity',

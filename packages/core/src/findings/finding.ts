@@ -124,6 +124,13 @@ export const FINDINGS = {
   'cavity-narrow': 'A cavity so narrow that droppings bridge it.',
   'inner-off-gauge': 'The inner leaf’s courses do not reach the height.',
   'grout-space-tight': 'A cell is too tight for the height of grout to be poured down it.',
+  'earth-bears-not-said':
+    'Nobody has said whether a wall of earth bears the roof or only fills between posts.',
+  'earth-too-thin': 'A wall of earth is thinner than one that bears may be.',
+  'earth-too-high': 'A wall of earth is higher than so many times its thickness.',
+  'earth-unheld': 'A wall of earth goes on too far with no corner, buttress or cross wall to hold it.',
+  'earth-opening-near-corner': 'An opening in a wall of earth stands too near an outside corner.',
+  'earth-much-open': 'More of a length of earth wall is open than may be.',
   'mix-refused': 'A mix that does not go with its unit, or in its place.',
   'mix-cautioned': 'A mix that serves there only where somebody is sure of it.',
   'mix-noted': 'Something to know of a mix where it stands.',

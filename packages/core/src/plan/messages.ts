@@ -17,6 +17,7 @@ import { PAIRING_ROOM } from '../stages/pairing/messages.js';
 import { GROUND_ROOM } from '../stages/ground/messages.js';
 import { LINTELS_ROOM } from '../stages/lintels/messages.js';
 import { RETAIN_ROOM } from '../stages/retain/messages.js';
+import { EARTH_ROOM } from '../stages/earth/messages.js';
 import { STANDING_ROOM } from '../stages/standing/messages.js';
 import { HOLDS_ROOM } from '../stages/holdMessages.js';
 import { SET_OUT_ROOM } from '../stages/set-out/messages.js';
@@ -38,6 +39,7 @@ export const ROOMS = {
   weather: WEATHER_ROOM,
   lintels: LINTELS_ROOM,
   standing: STANDING_ROOM,
+  earth: EARTH_ROOM,
   retain: RETAIN_ROOM,
   holds: HOLDS_ROOM,
   scene: SCENE_ROOM,

@@ -1,5 +1,6 @@
 import { bond } from '../stages/bond/stage.js';
 import { cavity } from '../stages/cavity/stage.js';
+import { earth } from '../stages/earth/stage.js';
 import { gauge } from '../stages/gauge/stage.js';
 import { ground } from '../stages/ground/stage.js';
 import { grout } from '../stages/grout/stage.js';
@@ -22,6 +23,7 @@ const JUDGED = [
   lintels,
   ground,
   standing,
+  earth,
   movement,
   pairing,
   cavity,

@@ -6,7 +6,7 @@ import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { lintels } from './lintels.js';
-import { cavity, grout, movement, retain, standing } from './rest.js';
+import { cavity, earth, grout, movement, retain, standing } from './rest.js';
 import { lists } from './lists.js';
 import { saying } from './saying.js';
 import { mud, pairing } from './mud.js';
@@ -33,6 +33,7 @@ export const en: Texts = {
   pairing,
   weather,
   standing,
+  earth,
   retain,
   holds,
   scene,

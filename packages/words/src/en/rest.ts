@@ -89,3 +89,21 @@ export const standing: Catalogue['standing'] = {
   'ground-not-said':
     'It is said that soil stands against this wall, and not how high. Say so: soil decides whether an engineer does.',
 };
+
+export const earth: Catalogue['earth'] = {
+  'bears-not-said':
+    'Does this earth bear the roof, or only fill between posts? What it must be hangs on that, and on the code in force.',
+  'bears-roof': 'It bears the roof',
+  'bears-none': 'It only fills a frame',
+  thin: 'It is {thick} thick, and earth that bears is {least} at least. Local code and a licensed engineer decide.',
+  'too-high':
+    'It is {high} high on {thick}: past {most}, {times, number} times its thickness. Thicker, lower, or an engineer’s.',
+  'too-long':
+    '{long} of it stands with nothing to hold it, and {most} is the most. A buttress or a cross wall, or an engineer.',
+  together:
+    'Long and high together come to {comes, number} against {most, number}: too slender between what holds it. A buttress, or an engineer.',
+  'near-corner':
+    '{name} stands {at} from the corner, and {least} of earth is wanted there: less may break out.',
+  'move-in': 'Move {name} in from the corner',
+  'much-open': '{open} of its {long} is open: more than a third, and what is left carries it all.',
+};

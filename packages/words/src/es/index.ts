@@ -5,7 +5,7 @@ import { gauge } from './gauge.js';
 import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { lintels } from './lintels.js';
-import { cavity, grout, movement, retain, standing } from './rest.js';
+import { cavity, earth, grout, movement, retain, standing } from './rest.js';
 import { screens } from './screens/index.js';
 import { lists } from './lists.js';
 import { saying } from './saying.js';
@@ -34,6 +34,7 @@ export const es: Texts = {
   pairing,
   weather,
   standing,
+  earth,
   retain,
   holds,
   scene,

@@ -90,3 +90,21 @@ export const standing: Catalogue['standing'] = {
   'ground-not-said':
     'Se dice que hay tierra contra este muro, y no hasta qué alto. Dígalo: la tierra decide si decide un ingeniero.',
 };
+
+export const earth: Catalogue['earth'] = {
+  'bears-not-said':
+    '¿Esta tierra carga el techo o solo llena entre postes? De eso depende cómo debe ser, y del reglamento vigente.',
+  'bears-roof': 'Carga el techo',
+  'bears-none': 'Solo llena un marco',
+  thin: 'Tiene {thick} de grueso, y la tierra que carga tiene {least} por lo menos. Deciden el reglamento local y un ingeniero con licencia.',
+  'too-high':
+    'Tiene {high} de alto sobre {thick}: pasa de {most}, {times, number} veces su grueso. Más grueso, más bajo, o de un ingeniero.',
+  'too-long':
+    '{long} están sin nada que los sostenga, y lo más es {most}. Un contrafuerte o un muro de través, o un ingeniero.',
+  together:
+    'Largo y alto juntos dan {comes, number} contra {most, number}: demasiado esbelto entre lo que lo sostiene. Un contrafuerte, o un ingeniero.',
+  'near-corner':
+    '{name} queda a {at} de la esquina, y ahí se quieren {least} de tierra: menos puede reventar.',
+  'move-in': 'Meter {name} lejos de la esquina',
+  'much-open': '{open} de sus {long} están abiertos: más de un tercio, y lo que queda lo carga todo.',
+};

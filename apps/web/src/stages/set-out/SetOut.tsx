@@ -15,6 +15,7 @@ import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { AssumedPart } from './AssumedPart';
 import { BasePlanPart } from './BasePlanPart';
+import { BearsPick } from './BearsPick';
 import { CopyWall } from './CopyWall';
 import { FootingPart } from './FootingPart';
 import { FromDrawing } from './FromDrawing';
@@ -106,6 +107,7 @@ export function SetOut(props: PanelProps): ReactNode {
           ]}
           onChange={(v) => set('/lengths', v)}
         />
+        <BearsPick {...props} />
         <p className="text-small text-soft">
           <Told said={AT_SET_OUT.onTheTape({ length: view.runs[view.run]?.length ?? 0 })} />
         </p>

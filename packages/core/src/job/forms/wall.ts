@@ -45,6 +45,7 @@ export const wall = object({
   }),
   jointEvery: optional(along('pitch'), 'how far apart movement joints may stand, as the drawing says'),
   held: optional(held, 'how the wall is held'),
+  bears: optional(oneOf('roof', 'none'), 'earth: the roof, or nothing between posts that do'),
   retains: optional(retains, 'ground it holds back'),
   repoint: optional(repoint, 'joints of its face pointed again'),
   place: optional(onSite, 'where its line begins on the site', { sites: true }),

@@ -1,5 +1,6 @@
 import type { DayWeather } from '../../job/types.js';
 import { readDate } from '../../measure/times.js';
+import { drawn } from '../../measure/drawn.js';
 
 /** A place to practise in: the mean of its coldest and warmest month and from low to high in a day, °C; made up. */
 export const CLIMATES = {
@@ -8,17 +9,6 @@ export const CLIMATES = {
   hot: { winter: 16, summer: 34, swing: 14, wind: 10, wet: 0.15 },
 } as const;
 export type Climate = keyof typeof CLIMATES;
-
-/** Numbers from 0 to below 1 that come of a seed alone. */
-function drawn(seed: number): () => number {
-  let s = seed >>> 0;
-  return () => {
-    s = (s + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(s ^ (s >>> 15), s | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
 
 /**
  * The weather of a day that nobody has seen: for demonstration and practice, always marked as such. The same for the same date and

@@ -13,6 +13,7 @@ import { OPENINGS } from './openings.js';
 import { RETAIN } from './retain.js';
 import { STANDING } from './standing.js';
 import { STEEL } from './steel.js';
+import { STONE_CHECKS } from './stone.js';
 import { tolerance, type PublishedCheck } from './list.js';
 
 /** Every check against the world outside, by subject. */
@@ -27,6 +28,7 @@ export const CHECKS: Record<string, PublishedCheck[]> = {
   Mortar: MORTAR,
   Mud: MUD_CHECKS,
   Weather: WEATHER_CHECKS,
+  Stone: STONE_CHECKS,
   'Movement joints': MOVEMENT,
   Steel: STEEL,
   Grout: GROUT,

@@ -1,0 +1,127 @@
+import { checkJob } from '../../job/check.js';
+import type { Job, Wall } from '../../job/types.js';
+import { plan, type WallPlan } from '../../plan/plan.js';
+import { documentOf, soundJob, type OneWall } from '../../test/jobs.js';
+import { unheldIn } from './held.js';
+
+/** The hut of 4.600 by 3.760 m of adobes 400 square, twenty courses of 120. */
+const HUT: OneWall = {
+  profile: 'earth',
+  show: 'mm',
+  lengths: 'actual',
+  unit: 'square',
+  line: [
+    { run: 4600 },
+    { turn: 90 },
+    { run: 3760 },
+    { turn: 90 },
+    { run: 4600 },
+    { turn: 90 },
+    { run: 3760 },
+    { turn: 90 },
+  ],
+  height: 2400,
+  build: { bed: 20, head: 20 },
+};
+const UNITS = [{ id: 'square', family: 'adobe', actual: { length: 400, height: 100, width: 400 } }];
+function hut(
+  more: Partial<OneWall> = {},
+  wall: Partial<Wall> = { bears: 'roof' },
+  advise = false,
+): [Job, WallPlan] {
+  const document = documentOf({ ...HUT, ...more, wall: { ...more.wall, ...wall } });
+  const job = soundJob({ ...document, units: UNITS } as typeof document);
+  const [planned] = plan(job, [], { advise }).walls;
+  if (!planned) throw new Error('no wall');
+  return [job, planned];
+}
+const codes = (p: WallPlan): string[] => p.findings.map((f) => f.code).filter((c) => c.startsWith('earth-'));
+
+test('between its corners the long side is 3.800 clear: 9.5 times as long as thick, with 6 times as high 17.0 of 17.5 (E9)', () => {
+  const [, p] = hut();
+  expect(unheldIn(p.wall, 0)).toEqual([{ run: 0, from: 400, to: 4200 }]);
+  expect(codes(p)).toEqual([]);
+  // A wall of 6.05 thicknesses is too high by itself; two courses less and longer, the two together are too much.
+  expect(codes(hut({ height: 2520 })[1])).toEqual(['earth-too-high']);
+  const long = [
+    { run: 5020 },
+    { turn: 90 },
+    { run: 3760 },
+    { turn: 90 },
+    { run: 5020 },
+    { turn: 90 },
+    { run: 3760 },
+    { turn: 90 },
+  ];
+  // 10.55 long is past 10; a buttress in the middle halves it.
+  expect(codes(hut({ line: long })[1])).toEqual(['earth-unheld', 'earth-unheld']);
+  const pier = (run: number): object => ({ id: `P${run}`, run, at: 2310, width: 400, side: 'outside' });
+  expect(
+    codes(hut({ line: long }, { bears: 'roof', piers: [pier(0), pier(2)] as Wall['piers'] })[1]),
+  ).toEqual([]);
+});
+
+test('nobody has said what it bears: asked, and either answer settles it; what only fills a frame is not judged by its height', () => {
+  const [job, p] = hut({ height: 3000 }, {}, true);
+  const asked = p.findings.find((f) => f.code === 'earth-bears-not-said');
+  expect(asked?.severity).toBe('choice');
+  expect(asked?.fixes.map((f) => f.edit)).toEqual([
+    [{ op: 'add', path: '/walls/0/bears', value: 'roof' }],
+    [{ op: 'add', path: '/walls/0/bears', value: 'none' }],
+  ]);
+  expect(codes(p)).toContain('earth-too-high');
+  expect(codes(hut({ height: 3000 }, { bears: 'none' })[1])).toEqual([]);
+  const wrong = checkJob({ ...job, walls: [{ ...job.walls[0], bears: 'snow' }] });
+  expect(wrong.ok ? [] : wrong.faults.map((f) => f.path)).toEqual(['/walls/0/bears']);
+});
+
+test('openings: a third of a side at most; in feet 28 in from an outside corner, and moved in by a press', () => {
+  const door = (width: number): Partial<OneWall> => ({
+    openings: [{ id: 'D', run: 0, at: 1680, width, sill: 0, head: 2040 }],
+  });
+  expect(codes(hut(door(860))[1])).toEqual([]);
+  expect(codes(hut(door(1700))[1])).toEqual(['earth-much-open']);
+  const feet: Partial<OneWall> = {
+    show: 'ft-in',
+    unit: 'adobe-14x10x4',
+    line: [
+      { run: "18'" },
+      { turn: 90 },
+      { run: "13'" },
+      { turn: 90 },
+      { run: "18'" },
+      { turn: 90 },
+      { run: "13'" },
+      { turn: 90 },
+    ],
+    height: '8\' 9"',
+    openings: [
+      { id: 'W', run: 0, at: '1\' 10"', width: "3'", sill: '2\' 11"', head: '6\' 8"', keep: 'wish' },
+    ],
+    build: {},
+  };
+  const [, p] = hut(feet, { bears: 'roof' }, true);
+  const near = p.findings.find((f) => f.code === 'earth-opening-near-corner');
+  expect(near).toMatchObject({ severity: 'choice', opening: 'W' });
+  expect(near?.fixes.length).toBeGreaterThan(0);
+  // Ten times fourteen inches is 11 ft 8 in; twelve feet is past it, and a wall ten inches thick is past its own at 8 ft 9.
+  expect(codes(hut({ ...feet, openings: [], height: '12\' 1"' })[1])).toEqual(['earth-too-high']);
+  expect(codes(hut({ ...feet, openings: [], unit: 'adobe-10x14x4' })[1])).toEqual(['earth-too-high']);
+  // Past 24 ft nothing holds it.
+  const long = [
+    { run: "27'" },
+    { turn: 90 },
+    { run: "13'" },
+    { turn: 90 },
+    { run: "27'" },
+    { turn: 90 },
+    { run: "13'" },
+    { turn: 90 },
+  ];
+  expect(codes(hut({ ...feet, openings: [], line: long })[1])).toEqual(['earth-unheld', 'earth-unheld']);
+});
+
+test('a wall of one straight run, one that holds soil and one of block are judged elsewhere', () => {
+  expect(codes(hut({ line: [{ run: 4600 }] }, {})[1])).toEqual([]);
+  expect(codes(hut({ unit: 'block-440x215x100', build: {} }, {})[1])).toEqual([]);
+});

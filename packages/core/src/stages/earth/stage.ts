@@ -1,0 +1,181 @@
+import { issue, type Issue, type Try } from '../../findings/issue.js';
+import type { JobDocument } from '../../job/types.js';
+import { millimetres, toMillimetres } from '../../measure/length.js';
+import { writeLength } from '../../measure/format.js';
+import { earthRule, type EarthRule } from '../../tables/earthWalls.js';
+import type { SetOutWork } from '../set-out/stage.js';
+import type { SetOpening } from '../set-out/hangings.js';
+import { thicknessActing, type SetWall } from '../set-out/wall.js';
+import { stage } from '../stage.js';
+import { outsideCorners, unheldIn } from './held.js';
+import { EARTH } from './messages.js';
+
+/** Whether anybody has said what it does: bear the roof, or fill between posts that do. */
+const bearsOf = (job: JobDocument, wall: SetWall): 'roof' | 'none' | undefined =>
+  job.walls[wall.index]?.bears;
+
+/** Earth by itself, up to its corners: what stands free, holds soil or is as a drawing has it is judged elsewhere, or by nobody here. */
+const judged = (wall: SetWall): boolean =>
+  wall.unit.family === 'adobe' && (wall.held === null || wall.held === 'floors') && wall.runs.length > 1;
+
+function bearsNotSaid(job: JobDocument, wall: SetWall): Issue[] {
+  if (bearsOf(job, wall) !== undefined) return [];
+  const say = (bears: 'roof' | 'none'): Try => ({
+    says: EARTH[`bears-${bears}`](),
+    edit: [{ op: 'add', path: `/walls/${wall.index}/bears`, value: bears }],
+  });
+  return [
+    issue({
+      code: 'earth-bears-not-said',
+      stage: 'set-out',
+      severity: 'choice',
+      course: 1,
+      key: 'earth-bears-not-said',
+      says: EARTH['bears-not-said'](),
+      source: earthRule(job.show === 'ft-in').source,
+      tries: () => [say('roof'), say('none')],
+    }),
+  ];
+}
+
+/** Thin, high and long, against the rule: past it an engineer says. Held nowhere a wall is never allowed by it. */
+function slender(wall: SetWall, rule: EarthRule): Issue[] {
+  const thick = thicknessActing(wall);
+  const severity = rule.own ? 'fault' : 'choice';
+  const path = { stage: 'set-out', severity, course: 1, source: rule.source } as const;
+  const high = wall.height / thick;
+  const found: Issue[] = [];
+  if (thick < rule.thin - 0.5)
+    found.push(
+      issue({
+        ...path,
+        code: 'earth-too-thin',
+        key: 'earth-too-thin',
+        says: EARTH.thin({ thick, least: rule.thin }),
+      }),
+    );
+  if (high > rule.high + 1e-6)
+    found.push(
+      issue({
+        ...path,
+        code: 'earth-too-high',
+        key: 'earth-too-high',
+        says: EARTH['too-high']({ high: wall.height, thick, most: rule.high * thick, times: rule.high }),
+      }),
+    );
+  for (const run of wall.runs.keys()) {
+    const span = unheldIn(wall, run).reduce((most, s) => (s.to - s.from > most.to - most.from ? s : most), {
+      run,
+      from: 0,
+      to: 0,
+    });
+    const long = span.to - span.from;
+    const most = Math.min(rule.apart ?? Infinity, rule.long === null ? Infinity : rule.long * thick);
+    const comes = long / thick + (rule.together?.times ?? 0) * high;
+    const at = { run, at: (span.from + span.to) / 2 };
+    if (long > most + 0.5)
+      found.push(
+        issue({
+          ...path,
+          ...at,
+          code: 'earth-unheld',
+          key: `earth-unheld|${run}`,
+          says: EARTH['too-long']({ long, most }),
+        }),
+      );
+    else if (rule.together && comes > rule.together.most + 1e-6)
+      found.push(
+        issue({
+          ...path,
+          ...at,
+          code: 'earth-unheld',
+          key: `earth-unheld|${run}`,
+          says: EARTH.together({ comes, most: rule.together.most }),
+        }),
+      );
+  }
+  return found;
+}
+
+/** Moved in until it stands as far from the corner as it must. */
+function movedIn(job: JobDocument, wall: SetWall, o: SetOpening, by: number): Try[] {
+  const at = toMillimetres(millimetres(Math.round((o.from + by) * 1000) / 1000));
+  return [
+    {
+      says: EARTH['move-in']({ name: o.name }),
+      edit: [
+        {
+          op: 'replace',
+          path: `/walls/${wall.index}/openings/${o.index}/at`,
+          value: writeLength(millimetres(at), job.show),
+        },
+      ],
+    },
+  ];
+}
+
+function openings(job: JobDocument, wall: SetWall, rule: EarthRule): Issue[] {
+  const path = { stage: 'set-out', severity: 'choice', course: 1, source: rule.source } as const;
+  return wall.runs.flatMap((run, i): Issue[] => {
+    const own = wall.openings.filter((o) => o.run === i);
+    const least = rule.fromCorner;
+    const corners = outsideCorners(wall, i);
+    const near =
+      least === null
+        ? []
+        : own.flatMap((o): Issue[] => {
+            const [before, behind] = [o.from, run.length - o.to];
+            const [short, way] =
+              corners.start && before < least - 0.5
+                ? [before, 1]
+                : corners.end && behind < least - 0.5
+                  ? [behind, -1]
+                  : [null, 0];
+            if (short === null) return [];
+            return [
+              issue({
+                ...path,
+                run: i,
+                at: (o.from + o.to) / 2,
+                opening: o.id,
+                code: 'earth-opening-near-corner',
+                key: `earth-opening-near-corner|${o.id}`,
+                says: EARTH['near-corner']({ name: o.name, at: short, least }),
+                tries: () => (o.keep === 'must' ? [] : movedIn(job, wall, o, way * (least - short))),
+              }),
+            ];
+          });
+    const open = own.reduce((sum, o) => sum + o.to - o.from, 0);
+    if (rule.open === null || open <= rule.open * run.length + 0.5) return near;
+    return [
+      ...near,
+      issue({
+        ...path,
+        run: i,
+        code: 'earth-much-open',
+        key: `earth-much-open|${i}`,
+        says: EARTH['much-open']({ open, long: run.length }),
+      }),
+    ];
+  });
+}
+
+function earthIssues(job: JobDocument, { wall }: SetOutWork): Issue[] {
+  if (!judged(wall)) return [];
+  const rule = earthRule(job.show === 'ft-in');
+  const bears = bearsOf(job, wall);
+  return [
+    ...bearsNotSaid(job, wall),
+    // What only fills a frame is held by its posts.
+    ...(bears === 'none' ? [] : [...slender(wall, rule), ...openings(job, wall, rule)]),
+  ];
+}
+
+/** What a wall of earth may do: asked for, and where it is past the plain rule, stopped. Never approved. */
+export const earth = stage<'earth', SetOutWork, object>({
+  id: 'earth',
+  shown: 'set-out',
+  needs: ['set-out'],
+  work: () => ({}),
+  issues: earthIssues,
+});
