@@ -30,7 +30,7 @@ function hut(
   advise = false,
 ): [Job, WallPlan] {
   const document = documentOf({ ...HUT, ...more, wall: { ...more.wall, ...wall } });
-  const job = soundJob({ ...document, units: UNITS } as typeof document);
+  const job = soundJob({ ...document, units: UNITS });
   const [planned] = plan(job, [], { advise }).walls;
   if (!planned) throw new Error('no wall');
   return [job, planned];

@@ -21,7 +21,7 @@ const judged = (wall: SetWall): boolean =>
 function bearsNotSaid(job: JobDocument, wall: SetWall): Issue[] {
   if (bearsOf(job, wall) !== undefined) return [];
   const say = (bears: 'roof' | 'none'): Try => ({
-    says: EARTH[`bears-${bears}`](),
+    says: bears === 'roof' ? EARTH['bears-roof']() : EARTH['bears-none'](),
     edit: [{ op: 'add', path: `/walls/${wall.index}/bears`, value: bears }],
   });
   return [

@@ -62,7 +62,7 @@ function weighed(a: FitAsk, lay: Lay): number {
 
 /** Every order of a few stones, each either way. */
 function* everyOrder(stones: PileStone[]): Generator<{ stone: PileStone; longIn: boolean }[]> {
-  if (stones.length === 0) return yield [];
+  if (stones.length === 0) yield [];
   for (let i = 0; i < stones.length; i++)
     for (const rest of everyOrder(stones.filter((_, k) => k !== i)))
       for (const longIn of [true, false]) yield [{ stone: stones[i] as PileStone, longIn }, ...rest];
