@@ -90,7 +90,7 @@ export function BatchTable({
                   {clockWords(t)}
                 </td>
               ))}
-              <td className="min-w-28 py-1 pr-4">
+              <td className="min-w-28 py-1 pr-4 max-[699px]:min-w-56">
                 {b.measures.map((m, k) => {
                   const of = { count: countedMeasures(m.count), of: m.name };
                   return (
