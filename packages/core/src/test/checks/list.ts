@@ -24,3 +24,14 @@ export const exactly = (
   source: string,
   got: () => number,
 ): PublishedCheck => ({ id, what, wanted, within: 0, unit, source, got });
+
+/** A figure within so much of what was printed. */
+export const near = (
+  id: string,
+  what: string,
+  wanted: number,
+  within: number,
+  unit: string,
+  source: string,
+  got: () => number,
+): PublishedCheck => ({ id, what, wanted, within, unit, source, got });

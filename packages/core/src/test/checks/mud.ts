@@ -8,7 +8,7 @@ import { BULKING, MATERIAL, type Basis, type MaterialId } from '../../tables/mix
 import { mixNamed, type Mix } from '../../tables/mixes/mixes.js';
 import { materialsFor } from '../../stages/mud/wallMud.js';
 import { mudSettings } from '../../mud/settings.js';
-import { exactly, type PublishedCheck } from './list.js';
+import { exactly, near, type PublishedCheck } from './list.js';
 
 const FT3 = CUBIC_FOOT_MM3 / CUBIC_METRE_MM3;
 const YD3 = 27 * FT3;
@@ -45,16 +45,6 @@ const poundsIn = (id: string, of: MaterialId): number =>
 /** Kilograms, and cubic metres loose, in a cubic metre of it. */
 const kgIn = (mix: Mix, of: MaterialId): number => makingOf(mix, 'metric', DRY).mass[of] ?? 0;
 const m3In = (mix: Mix, of: MaterialId): number => makingOf(mix, 'metric', DRY).loose[of] ?? 0;
-
-const near = (
-  id: string,
-  what: string,
-  wanted: number,
-  within: number,
-  unit: string,
-  source: string,
-  got: () => number,
-): PublishedCheck => ({ id, what, wanted, within, unit, source, got });
 
 const BIA = 'BIA Technical Note 10/8 (older) table, from memory';
 const MODEL = 'model S, dry factor 1.30 or absolute volumes, common practice';

@@ -16,17 +16,7 @@ import {
 } from '../../walling/stone/section.js';
 import { throughsIn } from '../../walling/stone/throughs.js';
 import { dryVolumes, heapOf, mortaredVolumes } from '../../walling/stone/volumes.js';
-import { exactly, type PublishedCheck } from './list.js';
-
-const near = (
-  id: string,
-  what: string,
-  wanted: number,
-  within: number,
-  unit: string,
-  source: string,
-  got: () => number,
-): PublishedCheck => ({ id, what, wanted, within, unit, source, got });
+import { exactly, near, type PublishedCheck } from './list.js';
 
 const density = (id: string): number => stoneNamed(id)?.density ?? 0;
 const DERIVED = 'arithmetic of its inputs';
