@@ -95,6 +95,7 @@ export const earth: Catalogue['earth'] = {
     'Does this earth bear the roof, or only fill between posts? What it must be hangs on that, and on the code in force.',
   'bears-roof': 'It bears the roof',
   'bears-none': 'It only fills a frame',
+  'stands-free': 'It stands free, with no roof',
   thin: 'It is {thick} thick, and earth that bears is {least} at least. Local code and a licensed engineer decide.',
   'too-high':
     'It is {high} high on {thick}: past {most}, {times, number} times its thickness. Thicker, lower, or an engineer’s.',

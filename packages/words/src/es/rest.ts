@@ -96,6 +96,7 @@ export const earth: Catalogue['earth'] = {
     '¿Esta tierra carga el techo o solo llena entre postes? De eso depende cómo debe ser, y del reglamento vigente.',
   'bears-roof': 'Carga el techo',
   'bears-none': 'Solo llena un marco',
+  'stands-free': 'Está libre, sin techo',
   thin: 'Tiene {thick} de grueso, y la tierra que carga tiene {least} por lo menos. Deciden el reglamento local y un ingeniero con licencia.',
   'too-high':
     'Tiene {high} de alto sobre {thick}: pasa de {most}, {times, number} veces su grueso. Más grueso, más bajo, o de un ingeniero.',

@@ -23,7 +23,9 @@ export function handsOf(crew: Crew | undefined): Hands | null {
   const people = crew?.people ?? [];
   if (people.length === 0) return null;
   const tending = people.filter((p) => p.does === 'tends').length;
-  const mixesInstead = tending === 0 ? (people.find((p) => p.does === 'both') ?? null) : null;
+  // Who is alone mixes and lays: nobody else would.
+  const lays = people.filter((p) => p.does !== 'tends').length;
+  const mixesInstead = tending === 0 && lays > 1 ? (people.find((p) => p.does === 'both') ?? null) : null;
   const laying = people.reduce((sum, p) => {
     if (p.does === 'tends' || p === mixesInstead) return sum;
     return sum + (p.pace ?? (p.does === 'learns' ? LEARNER : 1));

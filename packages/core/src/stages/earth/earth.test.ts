@@ -125,3 +125,13 @@ test('a wall of one straight run, one that holds soil and one of block are judge
   expect(codes(hut({ line: [{ run: 4600 }] }, {})[1])).toEqual([]);
   expect(codes(hut({ unit: 'block-440x215x100', build: {} }, {})[1])).toEqual([]);
 });
+
+test('a garden wall with a corner in it may stand free: that is offered too, and settles it', () => {
+  const [, p] = hut({ line: [{ run: 4600 }, { turn: 90 }, { run: 3760 }], height: 720 }, {}, true);
+  const asked = p.findings.find((f) => f.code === 'earth-bears-not-said');
+  expect(asked?.fixes.map((f) => f.edit[0])).toContainEqual({
+    op: 'add',
+    path: '/walls/0/held',
+    value: 'free-standing',
+  });
+});

@@ -4,6 +4,7 @@ export const EARTH_ROOM = {
   'bears-not-said': {},
   'bears-roof': {},
   'bears-none': {},
+  'stands-free': {},
   thin: { thick: 'length', least: 'length' },
   'too-high': { high: 'length', thick: 'length', most: 'length', times: 'number' },
   'too-long': { long: 'length', most: 'length' },

@@ -33,7 +33,19 @@ function bearsNotSaid(job: JobDocument, wall: SetWall): Issue[] {
       key: 'earth-bears-not-said',
       says: EARTH['bears-not-said'](),
       source: earthRule(job.show === 'ft-in').source,
-      tries: () => [say('roof'), say('none')],
+      tries: () => [
+        say('roof'),
+        say('none'),
+        // What comes round closed has a roof over it; a line that is left open may be a garden's.
+        ...(wall.line.closed
+          ? []
+          : [
+              {
+                says: EARTH['stands-free'](),
+                edit: [{ op: 'add' as const, path: `/walls/${wall.index}/held`, value: 'free-standing' }],
+              },
+            ]),
+      ],
     }),
   ];
 }

@@ -81,6 +81,8 @@ test('a second person laying halves the time; whoever learns lays half as fast; 
   expect(first(people('lays', 'both'))).toBeCloseTo(40, 9);
   expect(dayOf({ crew: people('lays', 'both') }).hands?.mixesInstead?.name).toBe('P1');
   expect(first(people('lays', 'both', 'tends'))).toBeCloseTo(20, 9);
+  // Whoever is alone does both.
+  expect(first(people('both'))).toBeCloseTo(40, 9);
 });
 
 test('the day ends at its green height: 1.5 m in a day (BS 8000-3, from memory) is twenty courses', () => {
