@@ -12,6 +12,7 @@ import {
   type OwnMix,
 } from '@even-tally/core';
 import { AT_MUD } from '@even-tally/words';
+import { Trash2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { useTell } from '../../state/words';
@@ -101,10 +102,11 @@ function Own({
             </div>
             {own.parts.length > 1 && (
               <button
-                className="press-plain text-small max-[699px]:min-h-11"
+                className="flex min-h-8 min-w-8 items-center justify-center text-soft hover:text-fault max-[699px]:min-h-11 max-[699px]:min-w-11"
+                aria-label={tell(AT_MUD.takePart({ of: materialName(p.of) }))}
                 onClick={() => change({ parts: own.parts.filter((_, k) => k !== i) })}
               >
-                {tell(AT_MUD.takePart({ of: materialName(p.of) }))}
+                <Trash2 size={15} aria-hidden="true" />
               </button>
             )}
           </li>
