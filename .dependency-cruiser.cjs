@@ -6,6 +6,7 @@ const IN_ORDER = [
   'stages/gauge',
   'walling',
   'stages/bond',
+  'stages/stone',
   'stages/lintels',
   'stages/ground',
   'stages/standing',

@@ -4,7 +4,7 @@ import { memo, useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { useInks } from '../state/scheme';
 import { useTell } from '../state/words';
 import { Shapes } from './Shapes';
-import type { Layout } from './layout';
+import { isLaidInCourses, type Layout } from './layout';
 import { paintCourse } from './paint';
 
 /** The tape across, px. */
@@ -70,7 +70,8 @@ export const Tape = memo(
     a.show === b.show &&
     a.view.tape === b.view.tape &&
     a.view.odd === b.view.odd &&
-    a.view.even === b.view.even,
+    a.view.even === b.view.even &&
+    isLaidInCourses(a.view) === isLaidInCourses(b.view),
 );
 
 function DrawnTape({ view, layout, show }: { view: BenchView; layout: Layout; show: Show }): ReactNode {
@@ -92,13 +93,17 @@ function DrawnTape({ view, layout, show }: { view: BenchView; layout: Layout; sh
       >
         <Shapes shapes={shapes} layout={{ left, scale, base: HIGH + 0.5 }} />
       </svg>
-      <Course scene={view.odd} layout={layout} top={layout.planTop} name={tell(BENCH.oddCourse)} />
-      <Course
-        scene={view.even}
-        layout={layout}
-        top={layout.planTop + layout.planHigh + 12}
-        name={tell(BENCH.evenCourse)}
-      />
+      {isLaidInCourses(view) && (
+        <>
+          <Course scene={view.odd} layout={layout} top={layout.planTop} name={tell(BENCH.oddCourse)} />
+          <Course
+            scene={view.even}
+            layout={layout}
+            top={layout.planTop + layout.planHigh + 12}
+            name={tell(BENCH.evenCourse)}
+          />
+        </>
+      )}
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { KINDS, SHOWN, type Kind, type BenchView } from '@even-tally/core';
+import { isUnit, KINDS, type Kind, type BenchView } from '@even-tally/core';
 
 export interface ChosenPiece {
   kind: Kind;
@@ -14,8 +14,8 @@ function course(view: BenchView, number: number): ChosenPiece[] {
   const c = view.elevation.pieces?.[number - 1];
   const list: ChosenPiece[] = [];
   for (let i = 0; c && i < c.count; i++) {
-    const kind = c.kind[i] ?? SHOWN;
-    if (kind === SHOWN) continue;
+    const kind = c.kind[i] ?? 0;
+    if (!isUnit(c.kind[i])) continue;
     list.push({
       kind: KINDS[kind] ?? 'stretcher',
       sawn: c.sawn[i] === 1,

@@ -24,6 +24,10 @@ const TAPE = 40;
 export const sameLayout = (was: Layout | null, now: Layout): Layout =>
   was && (Object.keys(now) as (keyof Layout)[]).every((k) => was[k] === now[k]) ? was : now;
 
+/** Of most walls of stone no piece is known by its place: there are no two courses to lay out. */
+export const isLaidInCourses = ({ stone }: Pick<BenchView, 'stone'>): boolean =>
+  stone === null || stone.kind === 'ashlar';
+
 /** Fits a run into the space there is, as large as it goes, set low so that tape and courses lie under it. */
 export function layOut(view: BenchView, width: number, height: number): Layout {
   const { x, w, h } = view.elevation.box;
@@ -35,7 +39,8 @@ export function layOut(view: BenchView, width: number, height: number): Layout {
       34 * Math.ceil(thick / view.wall.thickness) + (view.wall.wythes - 1) * 30,
       Math.max(18, thick * scale),
     );
-  const under = (scale: number): number => FOOTING + TAPE + 2 * (planAt(scale) + 12) + 14;
+  const strips = isLaidInCourses(view) ? 2 : 0;
+  const under = (scale: number): number => FOOTING + TAPE + strips * (planAt(scale) + 12) + 14;
   let scale = across;
   for (let i = 0; i < 3; i++) scale = Math.min(across, Math.max(20, height - above - under(scale)) / h);
   const spare = Math.max(0, height - above - under(scale) - h * scale);

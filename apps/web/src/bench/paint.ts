@@ -1,10 +1,10 @@
 import {
   cornersOf,
+  heightsOf,
+  isUnit,
   fillOf,
-  KINDS,
-  SHOWN,
   THEME,
-  unitInk,
+  pieceInk,
   type CourseColumns,
   type Ink,
   type Scene,
@@ -85,11 +85,12 @@ function paintLengths(
   g.textBaseline = 'middle';
   g.font = "12px 'IBM Plex Mono', monospace";
   for (const c of courses) {
-    if ((c.bottom[0] ?? 0) > seen.top || (c.top[0] ?? 0) < seen.bottom) continue;
+    const stands = heightsOf(c);
+    if (stands.bottom > seen.top || stands.top < seen.bottom) continue;
     for (let i = 0; i < c.count; i++) {
       const [from, to] = [c.from[i] ?? 0, c.to[i] ?? 0];
       const [bottom, top] = [c.bottom[i] ?? 0, c.top[i] ?? 0];
-      if (to < seen.from || from > seen.to || c.kind[i] === SHOWN) continue;
+      if (to < seen.from || from > seen.to || !isUnit(c.kind[i])) continue;
       if ((top - bottom) * at.scale < READ_HIGH) continue;
       const says = lengths(to - from);
       if ((to - from) * at.scale < Math.max(READ_WIDE, says.length * 8)) continue;
@@ -115,12 +116,13 @@ function paintPieces(
   // Seen from afar courses are tone: their joints would be finer than a pixel.
   const tone = high * at.scale < FINEST;
   for (const c of courses) {
-    if ((c.bottom[0] ?? 0) > seen.top + high || (c.top[0] ?? 0) < seen.bottom - high) continue;
+    const stands = heightsOf(c);
+    if (stands.bottom > seen.top + high || stands.top < seen.bottom - high) continue;
     for (let i = 0; i < c.count; i++) {
       if ((c.to[i] ?? 0) < within.from - 40 || (c.from[i] ?? 0) > within.to + 40) continue;
       if ((c.to[i] ?? 0) < seen.from || (c.from[i] ?? 0) > seen.to) continue;
       const kind = c.kind[i] ?? 0;
-      const fill = inks[unitInk(kind === SHOWN ? 'shown' : KINDS[kind])];
+      const fill = inks[pieceInk(kind)];
       let path = paths.get(fill);
       if (!path) paths.set(fill, (path = new Path2D()));
       const x = at.left + (c.from[i] ?? 0) * at.scale;
@@ -182,6 +184,12 @@ function changedSpan(was: CourseColumns, now: CourseColumns): { from: number; to
   let [i, j] = [was.count, now.count];
   while (first < i && first < j && alike(first, first)) first += 1;
   while (i > first && j > first && alike(i - 1, j - 1)) [i, j] = [i - 1, j - 1];
+  // What is no rectangle may differ in its corners alone.
+  if (was.points.length > 0 || now.points.length > 0)
+    return {
+      from: Math.min(...[was, now].map((c) => c.from.reduce((a, b) => Math.min(a, b), Infinity))),
+      to: Math.max(...[was, now].map((c) => c.to.reduce((a, b) => Math.max(a, b), -Infinity))),
+    };
   if (i === first && j === first) return null;
   return {
     from: Math.min(

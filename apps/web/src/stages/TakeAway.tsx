@@ -25,6 +25,9 @@ export const AT_A_STAGE: readonly string[] = [
   'lifts',
   'holds',
   'lintels',
+  'frames',
+  'stones',
+  'cut-stones',
 ];
 
 /** Every form of one sheet, the printed one first. */

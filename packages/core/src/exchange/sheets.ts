@@ -9,10 +9,14 @@ import { workStages, workWall } from '../plan/work.js';
 import type { RecordEntry } from '../record/entries.js';
 import { sectionOf } from '../scene/section.js';
 import { paperRows, type CsvRow, type PaperSheet } from '../stages/paper.js';
+import type { SetStone } from '../stages/set-out/stone.js';
+import { framesSheet } from '../stages/stone/sheets.js';
 import { setOutWall } from '../stages/set-out/wall.js';
+import { STONES_SAY } from '../walling/stone/messages.js';
 import { holdsSheet } from './holdsSheet.js';
 import { coursePages } from './pages/coursePages.js';
 import { elevationPages } from './pages/elevationPages.js';
+import { framePages } from './pages/framePages.js';
 import type { Page, PaperSize } from './pages/page.js';
 import { planPages } from './pages/planPages.js';
 import { polePages } from './pages/polePages.js';
@@ -53,6 +57,8 @@ export interface SheetKind {
   pages: (ask: SheetAsk) => Page[];
   /** Whether a wall or a run has anything for it: what has not is left out of a set. Left out, always. */
   has?: (ask: SheetAsk) => boolean;
+  /** Walls it has nothing for are left out of a job’s pages too, and not only out of a set. */
+  some?: true;
   rows?: (ask: SheetAsk) => CsvRow[];
 }
 
@@ -91,6 +97,10 @@ const planned =
 
 const poleOf = ({ job, wall, say }: SheetAsk) => poleSheet(job.name, workWall(job, wall), say);
 const tapeOf = ({ job, wall, run, say }: SheetAsk) => tapeSheet(job.name, workWall(job, wall), run, say);
+
+/** Frames are set for what leans, and for dry walls anyhow. */
+const framed = (stone: SetStone | null): boolean =>
+  stone !== null && (stone.kind === 'dry' || stone.top < stone.base - 1);
 
 const mixerOf = planned((p, { job, show, say, paper }) => mixerPages(job, mudView(job, p), show, say, paper));
 
@@ -149,11 +159,24 @@ const SINGLE: readonly SheetKind[] = [
     has: () => false,
     pages: planned((p, { show, say, paper }) => coursePages(p, { show, say, size: paper, each: 'one' })),
   },
-  ...papersOf().map((p) =>
-    ofPaper(p.kind, p.name, p.over, ({ job, wall, run, show, say }) =>
+  {
+    kind: 'frames',
+    name: STONES_SAY['frames-name'](),
+    of: 'wall',
+    some: true,
+    has: ({ job, wall }) => framed(setOutWall(job, wall).stone),
+    pages: planned((p, { job, show, say, paper }) => framePages(job.name, p, show, say, paper)),
+    rows: (ask) => {
+      const p = planFor(ask);
+      return p?.wall.stone ? paperRows(framesSheet(ask.job.name, p, 0, ask.show, ask.say)) : [];
+    },
+  },
+  ...papersOf().map((p) => ({
+    ...ofPaper(p.kind, p.name, p.over, ({ job, wall, run, show, say }) =>
       p.sheet(job.name, workStages(withNeeds(STAGES, [p.of]), job, wall), run, show, say),
     ),
-  ),
+    ...(p.some ? { some: p.some } : {}),
+  })),
   {
     ...ofPaper('holds', SHEET.holds(), 'wall', ({ job, wall, record, say }) =>
       holdsSheet(job.name, workWall(job, wall), record, say),
@@ -164,6 +187,7 @@ const SINGLE: readonly SheetKind[] = [
     kind: 'mixer',
     name: SHEET['mixer-name'](),
     of: 'wall',
+    some: true,
     has: (ask) => mixerOf(ask).length > 0,
     pages: (ask) => mixerOf(ask),
   },
@@ -206,6 +230,18 @@ const SET: SheetKind = {
 /** The one list of sheets: what can be printed, drawn, saved and asked for by name. */
 export const SHEETS: readonly SheetKind[] = [SET, ...SINGLE];
 
+/** Of several walls those a sheet has anything for; of none that has, all: the page then says so. */
+function withAnything<At extends { wall: number; run: number }>(
+  sheet: SheetKind,
+  ask: SheetAsk,
+  places: readonly At[],
+): readonly At[] {
+  const { has } = sheet;
+  if (!has || !sheet.some || places.length < 2) return places;
+  const some = places.filter((at) => has({ ...ask, ...at }));
+  return some.length > 0 ? some : places;
+}
+
 /** A sheet of walls and runs as pages that are titled and counted along their foot. */
 export const titledPages = (
   sheet: SheetKind,
@@ -214,8 +250,8 @@ export const titledPages = (
   done?: (share: number) => void,
 ): Page[] =>
   withStrip(
-    places.flatMap((at, i) => {
-      done?.(i / places.length);
+    withAnything(sheet, ask, places).flatMap((at, i, all) => {
+      done?.(i / all.length);
       return sheet.pages({ ...ask, ...at }).map((page) => ({
         page,
         wall: ask.job.walls[at.wall]?.name ?? '',

@@ -4,13 +4,12 @@ import {
   THEME,
   UNDER_UNITS,
   fillOf,
-  unitInk,
+  pieceInk,
   type Ink,
   type Look,
   type Scheme,
 } from '../scene/theme.js';
-import { cornersOf, SHOWN, type CourseColumns } from '../walling/pieces.js';
-import { KINDS } from '../walling/units/laying/kinds.js';
+import { cornersOf, type CourseColumns } from '../walling/pieces.js';
 import type { SceneShape } from '../shapes/shape.js';
 import { partsOf } from './pages/fractions.js';
 import type { Page, Placed } from './pages/page.js';
@@ -101,7 +100,7 @@ function courseSvg(brush: Brush, c: CourseColumns): string[] {
   const out: string[] = [];
   for (let i = 0; i < c.count; i++) {
     const [from, to, bottom, top] = [c.from[i] ?? 0, c.to[i] ?? 0, c.bottom[i] ?? 0, c.top[i] ?? 0];
-    const fill = brush.inks[unitInk(c.kind[i] === SHOWN ? 'shown' : KINDS[c.kind[i] ?? 0])];
+    const fill = brush.inks[pieceInk(c.kind[i] ?? 0)];
     const corners = cornersOf(c, i);
     out.push(
       corners

@@ -124,6 +124,16 @@ export const FINDINGS = {
   'cavity-narrow': 'A cavity so narrow that droppings bridge it.',
   'inner-off-gauge': 'The inner leaf’s courses do not reach the height.',
   'grout-space-tight': 'A cell is too tight for the height of grout to be poured down it.',
+  'stone-bound-as-usual':
+    'What holds the two faces of a stone wall together was not said, and is taken as is usual.',
+  'stone-bonders-apart': 'Bonders or throughs stand farther apart than faces are held by.',
+  'stone-base-narrow': 'A dry stone wall is narrower at its base than half its height.',
+  'stone-batter': 'The faces of a dry stone wall lean in less, or more, than such walls do.',
+  'stone-no-throughs': 'Nothing goes through a dry stone wall that is high enough to want it.',
+  'stone-ends-unlike': 'The ends of a run are of unlike height: its lines stand otherwise at each.',
+  'stone-thin': 'A stone wall of two faces has no room for them and what lies between.',
+  'stone-joint-wide': 'A joint is wider than stone of its kind is laid with.',
+  'stone-heavy': 'Stones heavier than one person lifts.',
   'earth-bears-not-said':
     'Nobody has said whether a wall of earth bears the roof or only fills between posts.',
   'earth-too-thin': 'A wall of earth is thinner than one that bears may be.',

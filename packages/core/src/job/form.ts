@@ -1,10 +1,12 @@
 import { constant, list, object, oneOf, optional, required, type States } from '../statement/statement.js';
+import type { Called } from './edits/messages.js';
 import { text } from './forms/basics.js';
 import { ownUnit } from './forms/build.js';
 import { crew, weather } from './forms/crew.js';
 import { assumed, site } from './forms/ground.js';
 import { mixes, mud } from './forms/mud.js';
 import { ownRules } from './forms/ownRules.js';
+import { pile, stonesOfJob } from './forms/stone.js';
 import { wall } from './forms/wall.js';
 import { weights } from './forms/weights.js';
 
@@ -16,6 +18,8 @@ export const JOB_FORM = object({
   show: required(oneOf('ft-in', 'mm')),
   profile: required(oneOf('us', 'uk', 'earth')),
   units: optional(list(ownUnit, 500), 'the job’s own units'),
+  stones: optional(stonesOfJob, 'the job’s own stone'),
+  pile: optional(pile, 'measured stones', { called: 'pile-stone' satisfies Called }),
   mixes: optional(mixes, 'the job’s own mixes'),
   mud: optional(mud, 'mix, mixer, measures and sand'),
   crew: optional(crew, 'who works when, and how fast'),

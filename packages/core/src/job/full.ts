@@ -3,13 +3,13 @@ import { parseCounted } from '../measure/counted.js';
 import { rewrite } from '../statement/walk.js';
 import type { LengthIs } from '../statement/statement.js';
 import { PROFILES } from '../tables/profiles.js';
-import { laidSizes, measured, targetJoints } from '../stages/set-out/laid.js';
+import { isNominal, laidSizes, measured, targetJoints } from '../stages/set-out/laid.js';
 import { isTangent, walkLine, type Corner } from '../stages/set-out/line.js';
 import type { JobDocument } from './form.js';
 import { wall as WALL } from './forms/wall.js';
 import { placedIn, placeKeys } from './places.js';
 import { stated } from './stated.js';
-import { findUnit } from './units.js';
+import { unitOfBuild } from './units.js';
 import { isArc, isRun, isTurn, type Job, type LineItem, type Wall } from './types.js';
 
 /** What counting comes to in one wall: module and gauge, the joint, and what a nominal length has over the tape, mm. */
@@ -21,11 +21,11 @@ interface Measures {
 }
 
 function measuresOf(job: JobDocument, wall: Wall): Measures | null {
-  const unit = findUnit(job, wall.build.unit);
+  const unit = unitOfBuild(job, wall.build);
   if (!unit) return null;
   const profile = PROFILES[job.profile];
   const laid = laidSizes(wall, unit, targetJoints(wall, unit, profile), measured(wall.build.samples));
-  const nominal = (wall.lengths ?? profile.lengths) === 'nominal';
+  const nominal = isNominal(wall, profile);
   return {
     module: laid.unitLength + laid.head,
     gauge: laid.unitHeight + laid.bed,

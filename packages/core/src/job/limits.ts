@@ -21,6 +21,9 @@ export const LIMITS = {
   piers: 100,
   joints: 500,
   pieces: 1000,
+  /** Measured stones of a job, and posts of a wall. */
+  pile: 500,
+  posts: 100,
   cells: 5000,
   /** The same of all walls of a job together. */
   job: { openings: 2000, line: 2000 },

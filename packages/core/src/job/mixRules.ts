@@ -1,6 +1,7 @@
 import type { Fault } from '../statement/fault.js';
 import { sayValue } from '../statement/fault.js';
 import { mixNamed } from '../tables/mixes/mixes.js';
+import { behindFace } from './units.js';
 import type { JobDocument } from './types.js';
 
 /** Mixes that are asked for and not there, and own ones that are none. */
@@ -38,7 +39,8 @@ export function mixFaults(job: JobDocument): Fault[] {
   job.mud?.places?.forEach((p, i) => wants(p.mix, `/mud/places/${i}/mix`));
   job.walls.forEach((w, i) => {
     wants(w.build.mix, `/walls/${i}/build/mix`);
-    wants(w.build.cavity?.mix, `/walls/${i}/build/cavity/mix`);
+    const inner = w.build.kind === 'units' ? 'cavity' : 'backing';
+    wants(behindFace(w.build)?.mix, `/walls/${i}/build/${inner}/mix`);
     wants(w.repoint?.mix, `/walls/${i}/repoint/mix`);
     wants(w.repoint?.behind, `/walls/${i}/repoint/behind`);
   });

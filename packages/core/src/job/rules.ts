@@ -7,7 +7,8 @@ import { unitById } from '../tables/units.js';
 import { sayValue, type Fault } from '../statement/fault.js';
 import { LIMITS } from './limits.js';
 import { stated } from './stated.js';
-import { findUnit } from './units.js';
+import { stoneFaults } from './stoneRules.js';
+import { behindFace, findUnit, unitOfBuild } from './units.js';
 import { inFull } from './full.js';
 import { outlineFaults } from './outlineRules.js';
 import { steelFaults } from './steelRules.js';
@@ -137,21 +138,24 @@ function limitFaults(job: JobDocument, set: SetWall): Fault[] {
 /** An inner leaf of a unit there is, behind one outer leaf in a running bond: headers would bridge the cavity. */
 function cavityFaults(job: JobDocument, index: number): Fault[] {
   const build = job.walls[index]?.build;
-  if (!build?.cavity) return [];
-  const path = `/walls/${index}/build/cavity`;
-  if (!findUnit(job, build.cavity.inner))
+  const behind = build && behindFace(build);
+  if (!behind) return [];
+  const stone = build.kind !== 'units';
+  const path = `/walls/${index}/build/${stone ? 'backing' : 'cavity'}`;
+  if (!findUnit(job, behind.inner))
     return [
       {
-        path: `${path}/inner`,
+        path: `${path}/${stone ? 'unit' : 'inner'}`,
         wanted: 'a unit of the library or of this job',
-        got: sayValue(build.cavity.inner),
+        got: sayValue(behind.inner),
       },
     ];
+  if (stone) return [];
   if (build.wythes === 2 || bondById(build.bond).family === 'header')
     return [
       { path, wanted: 'one outer leaf in a running bond', got: `${build.wythes ?? 1} in ${build.bond} bond` },
     ];
-  const { board, width } = build.cavity;
+  const { board, width } = behind;
   if (board !== undefined && stated(board) > stated(width))
     return [{ path: `${path}/board`, wanted: 'a board no wider than the cavity', got: sayValue(board) }];
   return [];
@@ -162,7 +166,7 @@ const SAMPLE_REACH = 0.2;
 
 function sampleFaults(job: JobDocument, index: number): Fault[] {
   const build = job.walls[index]?.build;
-  const unit = build && findUnit(job, build.unit);
+  const unit = build && unitOfBuild(job, build);
   if (!build?.samples || !unit) return [];
   return (['length', 'height', 'width'] as const).flatMap((size) =>
     (build.samples?.[size] ?? []).flatMap((s, k) => {
@@ -281,7 +285,7 @@ function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: 
   );
   if (!wall.line.some((item) => !('turn' in item)))
     return none([{ path: `/walls/${i}/line`, wanted: 'at least one run', got: 'only turns' }]);
-  if (!findUnit(job, wall.build.unit))
+  if (!unitOfBuild(job, wall.build))
     return none([
       {
         path: `/walls/${i}/build/unit`,
@@ -289,6 +293,8 @@ function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: 
         got: sayValue(wall.build.unit),
       },
     ]);
+  const stone = stoneFaults(job, i);
+  if (stone.length > 0) return none(stone);
   const places = placeFaults(filed, i);
   if (places.length > 0) return none(places);
   const spots = spotFaults(job, i);

@@ -5,6 +5,8 @@ export type { Keep } from './forms/basics.js';
 export * from './forms/line.js';
 export type * from './forms/openings.js';
 export type * from './forms/build.js';
+export type * from './forms/stands.js';
+export type { FiledStone, OwnStone, StoneKind } from './forms/stone.js';
 export type * from './forms/steel.js';
 export type * from './forms/ground.js';
 export type * from './forms/outline.js';

@@ -147,7 +147,7 @@ function ownYield(m: OwnMix, basis: Basis, sand: Sand): Yield {
   }
 }
 
-/** What a leaf is laid in where neither it nor the job says: earth in earth, else as the profile has it. */
+/** What a leaf is laid in where neither it nor the job says: earth in earth, stone in lime, else as the profile has it. */
 export const mixOfLeaf = (
   job: JobDocument,
   settings: MudSettings,
@@ -155,7 +155,9 @@ export const mixOfLeaf = (
   family: UnitFamily,
 ): Mix =>
   mixOf(job, stated) ??
-  (job.mud?.mix === undefined && family === 'adobe' ? ofLibrary('earth') : settings.mix);
+  (job.mud?.mix === undefined && (family === 'adobe' || family === 'stone')
+    ? ofLibrary(family === 'adobe' ? 'earth' : 'nhl-3.5')
+    : settings.mix);
 
 /** The part a mix is spoken of by: its sand, or where it has none its largest. */
 export const largestOf = <P extends Part>(parts: readonly P[]): P =>

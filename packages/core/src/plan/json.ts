@@ -30,6 +30,7 @@ import type { Plan, WallPlan } from './plan.js';
 import { cellPlaces } from '../stages/grout/places.js';
 import { pieceOf, placeIn } from '../stages/set-out/addresses.js';
 import { findingPlace } from './places.js';
+import { stoneJson } from './stoneJson.js';
 import type { Progress } from './progress.js';
 
 /** Filed numbers are rounded to a millionth of a millimetre (or of a m³ in mm³ terms): float noise, not measure. */
@@ -284,7 +285,7 @@ function leafJson(p: WallPlan, leaf: Leaf): Record<string, unknown> & { rows: Ro
     leaf: leaf.index,
     offset: tidy(leaf.offset),
     thickness: tidy(leaf.thickness),
-    unit: leaf.wall.unit.id,
+    ...(leaf.wall.stone ? { walling: leaf.wall.stone.kind } : { unit: leaf.wall.unit.id }),
     carries: leaf.carries,
     courses: coursesJson(leaf),
     rows: rowsJson(p, leaf),
@@ -337,6 +338,7 @@ function wallJson(p: WallPlan, say: Say): Record<string, unknown> {
         used: tidyVolume(p.runTallies[i]?.mortar.used ?? 0),
       },
     })),
+    ...(p.wall.stone ? { stone: stoneJson(p) } : {}),
     lintels: lintelsJson(p),
     bars: barsJson(p),
     cells: cellsJson(p),

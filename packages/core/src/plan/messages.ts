@@ -18,6 +18,7 @@ import { GROUND_ROOM } from '../stages/ground/messages.js';
 import { LINTELS_ROOM } from '../stages/lintels/messages.js';
 import { RETAIN_ROOM } from '../stages/retain/messages.js';
 import { EARTH_ROOM } from '../stages/earth/messages.js';
+import { STONE_ROOM } from '../walling/stone/messages.js';
 import { STANDING_ROOM } from '../stages/standing/messages.js';
 import { HOLDS_ROOM } from '../stages/holdMessages.js';
 import { SET_OUT_ROOM } from '../stages/set-out/messages.js';
@@ -40,6 +41,7 @@ export const ROOMS = {
   lintels: LINTELS_ROOM,
   standing: STANDING_ROOM,
   earth: EARTH_ROOM,
+  stone: STONE_ROOM,
   retain: RETAIN_ROOM,
   holds: HOLDS_ROOM,
   scene: SCENE_ROOM,

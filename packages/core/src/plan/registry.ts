@@ -11,6 +11,7 @@ import { pairing } from '../stages/pairing/stage.js';
 import { retain } from '../stages/retain/stage.js';
 import { setOut } from '../stages/set-out/stage.js';
 import type { AnyStage, Stage } from '../stages/stage.js';
+import { stone } from '../stages/stone/stage.js';
 import { standing } from '../stages/standing/stage.js';
 import { steel } from '../stages/steel/stage.js';
 import { tally } from '../stages/tally/stage.js';
@@ -20,6 +21,7 @@ const JUDGED = [
   setOut,
   gauge,
   bond,
+  stone,
   lintels,
   ground,
   standing,

@@ -59,7 +59,14 @@ export const workWall = (job: JobDocument, index: number, before: WallWork | nul
 const ORDER = { fault: 0, choice: 1, note: 2 } as const;
 
 /** What stages say of a wall they have worked, faults first, each as it comes in the order of the work. */
-export const issuesFrom = (stages: readonly AnyStage[], job: JobDocument, work: object): Issue[] =>
-  stages.flatMap((s) => s.issues?.(job, work) ?? []).sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
+export const issuesFrom = (
+  stages: readonly AnyStage[],
+  job: JobDocument,
+  work: object & { wall?: SetWall },
+): Issue[] =>
+  stages
+    .filter((s) => s.of === undefined || !work.wall?.stone)
+    .flatMap((s) => s.issues?.(job, work) ?? [])
+    .sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 
 export const issuesOf = (job: JobDocument, work: WallWork): Issue[] => issuesFrom(JUDGED_STAGES, job, work);

@@ -1,7 +1,7 @@
 import { BARS } from '../tables/bars.js';
 import { bondById } from '../tables/bonds.js';
 import { UNITS } from '../tables/units.js';
-import type { Build, Opening, Wall } from '../job/types.js';
+import type { UnitBuild, Opening, Wall } from '../job/types.js';
 import type { Message } from '../messages/message.js';
 import type { Mm } from '../measure/length.js';
 import type { Draft } from './draft.js';
@@ -70,7 +70,16 @@ function heights(
   }
 }
 
-const isHeaderBond = (bond: string): boolean => bondById(bond as Build['bond']).family === 'header';
+const isHeaderBond = (bond: string): boolean => bondById(bond as UnitBuild['bond']).family === 'header';
+
+/** A unit that is said, or how it is bonded, makes a wall of units of whatever it was. */
+function ofUnits(d: Draft): UnitBuild {
+  const { build } = d.wall;
+  if (build.kind === 'units') return build;
+  const units: UnitBuild = { kind: 'units', unit: unitIdOf('block', d.job.profile), bond: 'half' };
+  d.wall.build = units;
+  return units;
+}
 
 /** Its head stays where it is when its sill is said: the rest stand on their sills as high as they are. */
 const isDoor = (o: Opening): boolean => o.id.startsWith('D') || /door/i.test(o.name ?? '');
@@ -101,7 +110,7 @@ const APPLY: { [I in Saying['is']]: Apply<I> } = {
     return SAYING.turn({ way, then: d.lengths.said(then, 'run') });
   },
   unit: (d, { unit, wythes }) => {
-    const { build } = d.wall;
+    const build = ofUnits(d);
     const id = unitIdOf(unit, d.job.profile);
     build.unit = id;
     if (wythes === 2) {
@@ -114,7 +123,7 @@ const APPLY: { [I in Saying['is']]: Apply<I> } = {
     });
   },
   cavity: (d, { width }) => {
-    const { build } = d.wall;
+    const build = ofUnits(d);
     const us = d.job.profile === 'us';
     build.unit = unitIdOf('brick', d.job.profile);
     build.cavity = {
@@ -125,7 +134,7 @@ const APPLY: { [I in Saying['is']]: Apply<I> } = {
     return SAYING.cavity({ width: back(d, wide) });
   },
   bond: (d, { bond }) => {
-    const { build } = d.wall;
+    const build = ofUnits(d);
     build.bond = bond;
     const unit = UNITS.find((u) => u.id === build.unit);
     if (isHeaderBond(bond) && unit?.family === 'brick' && !build.cavity) build.wythes = 2;

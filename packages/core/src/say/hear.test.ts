@@ -43,8 +43,8 @@ function read(document: JobDocument): Read {
     show: job.show,
     runs: set.runs.map((r) => Number(r.stated.toFixed(4))),
     high: mm(wall.height),
-    unit: wall.build.unit,
-    bond: wall.build.bond,
+    unit: wall.build.unit ?? '',
+    bond: wall.build.bond ?? '',
     wythes: wall.build.wythes ?? 1,
     openings: Object.fromEntries(
       (wall.openings ?? []).map((o) => [

@@ -125,14 +125,15 @@ const HELD = {
  */
 export function sayWall(job: JobDocument, index: number): string | null {
   const wall = job.walls[index];
-  if (!wall || !only(wall, SAID) || !only(wall.build, SAID_OF_BUILD)) return null;
-  const unit = unitSaid(wall.build.unit);
+  if (!wall || wall.build.kind !== 'units' || !only(wall, SAID) || !only(wall.build, SAID_OF_BUILD))
+    return null;
+  const { build, held, retains, jointEvery } = wall;
+  const unit = unitSaid(build.unit);
   const line = lineSaid(wall);
   const d = new Draft(job, index, 0);
   const openings = (wall.openings ?? []).map((o) => openingSaid(d, o));
   const steel = steelSaid(wall);
   if (unit === null || line === null || steel === null || openings.includes(null)) return null;
-  const { build, held, retains, jointEvery } = wall;
   const header = bondById(build.bond).family === 'header';
   // A brick in a header bond goes through the wall unless it is said that it does not.
   if (header !== (build.wythes === 2)) return null;

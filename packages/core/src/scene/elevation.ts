@@ -75,7 +75,8 @@ const ventShapes = (work: WallWork, run: number): SceneShape[] =>
 /** The face of one run seen from outside, unit by unit. `letters` are drawn where they belong. */
 export function elevationScene(work: WallWork, run: number, letters: readonly Lettered[], show: Show): Scene {
   const length = work.wall.runs[run]?.length ?? 0;
-  const height = Math.max(work.wall.height, work.gauge.courses.at(-1)?.top ?? 0);
+  const height =
+    Math.max(work.wall.height, work.gauge.courses.at(-1)?.top ?? 0) + (work.wall.stone?.copes?.height ?? 0);
   const over = Math.min(400, length * 0.06);
   const shapes: SceneShape[] = [
     rect('ground', -over * 2, -FOOTING_DRAWN * 1.6, length + over * 4, FOOTING_DRAWN * 1.6),

@@ -14,6 +14,8 @@ export const stepShapes = (wall: SetWall, gauge: GaugeSolution, run: number): Sc
 
 /** What a top that is not level takes away: painted over the units it cuts, so that the cut is true. */
 export function skyShapes(wall: SetWall, gauge: GaugeSolution, run: number): SceneShape[] {
+  // Stone is drawn up to its top as it is, and copes stand over that.
+  if (wall.stone) return [];
   const high = (gauge.courses.at(-1)?.top ?? 0) + wall.unitHeight;
   return wall.tops
     .filter((t) => t.run === run)

@@ -7,6 +7,8 @@ import { line, rect, shape, words, type SceneShape } from '../shapes/shape.js';
 import { leafOnFace, type Leaf } from '../walling/units/leaves/leaf.js';
 import type { Piece } from '../walling/units/laying/row.js';
 import { SAYS } from './messages.js';
+import { offsetsAt, sectionAlong } from '../walling/stone/section.js';
+import { stoneWork } from '../walling/stone/work.js';
 import { acrossOf } from './tape.js';
 import { boxOf, type Scene } from './scene.js';
 
@@ -36,6 +38,7 @@ function groundOver({ site, wall }: WallPlan): Mm | null {
 
 const tellsMore = (p: WallPlan): boolean =>
   p.leaves.length > 1 ||
+  p.wall.stone !== null ||
   p.wall.footing !== null ||
   p.wall.retains !== null ||
   p.wall.steps.length > 0 ||
@@ -125,6 +128,21 @@ function footingCut(p: WallPlan, run: number, at: Mm, deep: Mm, show: Show): Sce
   ];
 }
 
+/** How high a wall stands where it is cut. */
+function heightAt(p: WallPlan, run: number, at: Mm): Mm {
+  const done = p.wall.stone ? stoneWork(p.wall, p.gauge).runs[run] : undefined;
+  return done ? sectionAlong(done.stretches, at).height : (p.gauge.courses.at(-1)?.top ?? 0);
+}
+
+/** From where to where a stone wall goes at its top. */
+function topCut(p: WallPlan, run: number, at: Mm): readonly [Mm, Mm] | null {
+  const done = p.wall.stone && p.leaves.length === 1 ? stoneWork(p.wall, p.gauge).runs[run] : undefined;
+  if (!done) return null;
+  const section = sectionAlong(done.stretches, at);
+  const { outer, inner } = offsetsAt(section, section.height);
+  return [outer, section.base - inner];
+}
+
 /** Ground on either side, as it was measured or is held back. */
 function groundCut(p: WallPlan, deep: Mm): SceneShape[] {
   const { wall } = p;
@@ -153,20 +171,23 @@ export function sectionOf(p: WallPlan, run: number, show: Show, at: Mm | null = 
   const cut = at ?? usualCut(p, run);
   const { wall } = p;
   const deep = wall.cavity?.overall ?? wall.thickness;
-  const top = p.gauge.courses.at(-1)?.top ?? 0;
+  const top = heightAt(p, run, cut);
+  // A stone wall leans in to its top, and copes stand over that.
+  const [left, right] = topCut(p, run, cut) ?? [0, deep];
+  const over = top + (wall.stone?.copes?.height ?? 0);
   const shapes: SceneShape[] = [
     ...groundCut(p, deep),
     ...footingCut(p, run, cut, deep, show),
     ...p.leaves.flatMap((leaf) => leafCut(p, leaf, run, cut)),
     ...shapesInSection(p, run, cut),
-    line('dimension', 0, top + OVER / 2, deep, top + OVER / 2),
-    words('dimension-name', deep / 2, top + OVER, sayMm(deep, show), 'middle'),
+    line('dimension', left, over + OVER / 2, right, over + OVER / 2),
+    words('dimension-name', (left + right) / 2, over + OVER, sayMm(right - left, show), 'middle'),
     line('dimension', deep + HIGH_AT, 0, deep + HIGH_AT, top),
     line('dimension', deep + HIGH_AT - BESIDE, 0, deep + HIGH_AT + BESIDE, 0),
     line('dimension', deep + HIGH_AT - BESIDE, top, deep + HIGH_AT + BESIDE, top),
     words('dimension-name', deep + HIGH_AT + BESIDE, top / 2, sayMm(top, show), 'start'),
-    words('section-side', -BESIDE, top + OVER / 2, SAYS.outside(), 'end'),
-    words('section-side', deep + BESIDE, top + OVER / 2, SAYS.inside(), 'start'),
+    words('section-side', Math.min(0, left) - BESIDE, over + OVER / 2, SAYS.outside(), 'end'),
+    words('section-side', deep + BESIDE, over + OVER / 2, SAYS.inside(), 'start'),
   ];
   return { scene: { box: boxOf(shapes), pieces: null, shapes }, at: cut, tells: tellsMore(p) };
 }

@@ -1,5 +1,6 @@
 import type { Role } from '../shapes/roles.js';
-import type { Kind } from '../walling/units/laying/kinds.js';
+import { COPE, QUOIN, SHOWN, STONE, THROUGH } from '../walling/pieces.js';
+import { KINDS, type Kind } from '../walling/units/laying/kinds.js';
 
 /** Every ink there is. A scheme says what each is made of. */
 export const INKS = [
@@ -357,6 +358,17 @@ export const UNIT_INKS: Partial<Record<Kind | 'shown', Ink>> = {
   corner: 'unit-corner',
   jamb: 'unit-jamb',
   shown: 'unit-shown',
+};
+
+/** What a drawn piece is filled with, by its column’s kind. */
+export const pieceInk = (kind: number): Ink =>
+  STONE_INKS[kind] ?? unitInk(kind === SHOWN ? 'shown' : KINDS[kind]);
+
+const STONE_INKS: Readonly<Record<number, Ink>> = {
+  [STONE]: 'unit',
+  [THROUGH]: 'unit-cut',
+  [QUOIN]: 'unit-header',
+  [COPE]: 'unit-closer',
 };
 
 export const unitInk = (kind: string | undefined): Ink => UNIT_INKS[kind as Kind] ?? 'unit';

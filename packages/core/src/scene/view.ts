@@ -51,6 +51,7 @@ import type { Said } from '../messages/message.js';
 import type { SceneShape } from '../shapes/shape.js';
 import type { Scene } from './scene.js';
 import { steelView, type SteelView } from './steelView.js';
+import { stoneView, type StoneView } from './stoneView.js';
 import { coursePlanScene, tapeMarks, type TapeMark } from './tape.js';
 
 export interface CourseLine {
@@ -127,6 +128,8 @@ export interface BenchView {
     /** How it is held, as somebody said; null while nobody has. */
     held: Held | null;
   };
+  /** What it is of, where that is stone; null for units. */
+  stone: StoneView | null;
   survey: Survey;
   /** Spot levels of this run on the footing as poured, in the document's order. */
   poured: Spot[];
@@ -267,6 +270,7 @@ export function benchView(
       locked: wall.locked,
       held: wall.held,
     },
+    stone: stoneView(job, p),
     survey: p.survey,
     poured: wall.poured.filter((s) => s.run === run),
     site: p.site,

@@ -32,6 +32,8 @@ export interface Paper<W> {
   kind: string;
   name: Said;
   over: 'wall' | 'run';
+  /** Walls it has nothing for are left out of a job’s pages. */
+  some?: true;
   sheet(job: string, work: W, run: number, show: Show, say: Say): PaperSheet;
 }
 
@@ -47,6 +49,8 @@ export interface Stage<Id extends string, Needs extends object, Own extends obje
   needs: readonly string[];
   work(made: Needs, given: Given<Needs & Own>): Own;
   issues?(job: JobDocument, work: Needs & Own): Issue[];
+  /** It judges walls of equal units: of stone, where no two are alike, it has nothing to say. */
+  of?: 'units';
   /** What a way of laying the face costs it, where it asks anything of one. */
   weighs?: {
     asks(wall: SetWall): boolean;

@@ -34,6 +34,8 @@ const ABOUT = 10;
 
 /** Adobe, kN/m³, and the wind the US figure is for, kN/m² (10 psf): statics, no tension. From memory. */
 const ADOBE = 16;
+/** Rubble in lime, on the light side. */
+const RUBBLE = 20;
 const TEN_PSF = 0.4788;
 
 /** Most a free-standing wall may be, by profile, thickness and exposure. */
@@ -43,7 +45,7 @@ export function freestandingLimit(
   thickness: Mm,
   exposure: Exposure,
 ): FreestandingLimit {
-  if (profile === 'uk' && family !== 'adobe') {
+  if (profile === 'uk' && family !== 'adobe' && family !== 'stone') {
     const rows = UK[family];
     const row = rows.find(([thick]) => thickness >= thick - ABOUT) ?? rows.at(-1);
     const [thick, heights] = row ?? [100, [450, 400, 350, 325]];
@@ -53,6 +55,15 @@ export function freestandingLimit(
       thick,
       byExposure: true,
       source: 'UK leaflet on garden walls, by wind zone, from memory',
+    };
+  }
+  if (family === 'stone') {
+    const t = thickness / 1000;
+    return {
+      most: toMillimetres(millimetres(Math.floor((1000 * RUBBLE * t * t) / (3 * TEN_PSF)))),
+      thick: thickness,
+      byExposure: false,
+      source: 'statics: no tension at 10 psf, 20 kN/m³, from memory',
     };
   }
   if (profile === 'earth' || family === 'adobe') {

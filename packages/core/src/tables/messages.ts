@@ -57,6 +57,7 @@ export const TABLES_ROOM = {
   'conservation-practice': {},
   'bracing-practice': {},
   'stone-en-1991': {},
+  'stated-here': {},
   'earth-ibc-nmac': {},
   'earth-e080': {},
   'bag-of-kg': { kg: 'number' },

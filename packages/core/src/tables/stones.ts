@@ -21,13 +21,12 @@ export const STONES: readonly Stone[] = [
 const BY_ID = new Map(STONES.map((s) => [s.id, s]));
 export const stoneNamed = (id: string): Stone | null => BY_ID.get(id) ?? null;
 
-/** What of a heap as it was tipped is air, and of a dry wall that is hearted: common practice, from memory. */
-export const TIPPED_VOIDS = 0.4;
-export const DRY_VOIDS = 0.25;
-/** What of a mortared rubble wall is stone, and what of its stone lies between the faces: common practice, from memory. */
-export const RUBBLE_SHARE = 0.7;
-export const HEARTING = 0.3;
-/** Broken, too small, or the wrong shape: bought over what is built in, where nobody has said. */
-export const STONE_WASTE = 0.1;
-/** A cubic metre of lime mortar in the wall, kg: EN 1991-1-1 table A.1, from memory. */
-export const MORTAR_WEIGHS = 1800;
+/** The stone of an id: the job's own first, then the library. Of one nobody knows, which `check` refuses, something stands there. */
+export function stoneOf(
+  own: readonly { id: string; density: number; porous?: boolean }[],
+  id: string,
+): Stone {
+  const mine = own.find((s) => s.id === id);
+  if (mine) return { id, density: mine.density, porous: mine.porous ?? true, source: TABLE['stated-here']() };
+  return stoneNamed(id) ?? { id, density: 2400, porous: true, source: '' };
+}

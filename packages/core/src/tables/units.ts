@@ -2,7 +2,7 @@ import type { Said } from '../messages/message.js';
 import { inches, millimetres, type Length } from '../measure/length.js';
 import { TABLE } from './messages.js';
 
-export type UnitFamily = 'block' | 'brick' | 'adobe';
+export type UnitFamily = 'block' | 'brick' | 'adobe' | 'stone';
 
 /** A masonry unit as specified (work size), not as sampled. */
 export interface UnitShape {
@@ -31,6 +31,10 @@ export interface UnitShape {
   head?: Length;
   source: Said;
 }
+
+/** What units are spoken of as; stone is none of them. */
+export const familyOf = ({ family }: Pick<UnitShape, 'family'>): Exclude<UnitFamily, 'stone'> =>
+  family === 'stone' ? 'block' : family;
 
 const CMU_SOURCE = TABLE['specified-nominal-less-3']();
 

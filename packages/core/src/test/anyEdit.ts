@@ -36,6 +36,7 @@ export function anyEdit(job: JobDocument, chance: Chance, who: string): JobDocum
     case 1:
       return at(job, k, { ...wall, height: num() });
     case 2:
+      if (wall.build.kind !== 'units') return job;
       return at(job, k, {
         ...wall,
         build: { ...wall.build, bond: oneOf(chance, ['half', 'third', 'quarter']) },

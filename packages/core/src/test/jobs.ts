@@ -1,7 +1,7 @@
 import { checkJob } from '../job/check.js';
 import { sayFault } from '../statement/fault.js';
 import type {
-  Build,
+  UnitBuild,
   FixedHeight,
   Job,
   JobDocument,
@@ -26,7 +26,7 @@ export interface OneWall {
   profile?: JobDocument['profile'];
   show?: JobDocument['show'];
   lengths?: Wall['lengths'];
-  build?: Partial<Build>;
+  build?: Partial<UnitBuild>;
   openings?: Partial<Opening>[];
   heights?: FixedHeight[];
   units?: OwnUnit[];

@@ -1,6 +1,12 @@
 /** Kind of the end of another run's corner unit, seen on this face. It is counted there, not here. */
 export const SHOWN = 200;
 
+/** Kinds of stones that are drawn as they may come to lie: none of them is a unit of the wall’s own, and none is counted. */
+export const [STONE, THROUGH, QUOIN, COPE] = [201, 202, 203, 204] as const;
+
+/** Whether a piece is a unit whose place is known. */
+export const isUnit = (kind: number | undefined): boolean => kind !== undefined && kind < SHOWN;
+
 /**
  * Pieces of one course, or lift, of one run as columns: what a screen draws from, and what crosses from the worker without being
  * copied. Millimetres along the run and above the wall's base; bottoms are the underside of the piece. A piece is the rectangle of
@@ -51,6 +57,20 @@ export function columnsOn(
     kind: new Uint8Array(buffer, kinds, count),
     sawn: new Uint8Array(buffer, kinds + count, count),
   };
+}
+
+const heights = new WeakMap<CourseColumns, { bottom: number; top: number }>();
+
+/** From how low to how high the pieces of a course stand: stones of a level lie over one another. */
+export function heightsOf(c: CourseColumns): { bottom: number; top: number } {
+  const had = heights.get(c);
+  if (had) return had;
+  const made = {
+    bottom: c.bottom.reduce((a, b) => Math.min(a, b), Infinity),
+    top: c.top.reduce((a, b) => Math.max(a, b), -Infinity),
+  };
+  heights.set(c, made);
+  return made;
 }
 
 /** The corners of a piece that is no rectangle, x and y by turns; null for one that is. */

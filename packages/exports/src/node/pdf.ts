@@ -1,14 +1,12 @@
 import {
   cornersOf,
-  KINDS,
   PAPER_PIXEL,
   partsOf,
   SCHEMES,
-  SHOWN,
   THEME,
   UNDER_UNITS,
   fillOf,
-  unitInk,
+  pieceInk,
   type CourseColumns,
   type Ink,
   type Look,
@@ -122,7 +120,7 @@ function courseIn({ doc, x, y, scale }: Pen, c: CourseColumns): void {
       );
     else doc.rect(x(from), y(top), (to - from) * scale, (top - bottom) * scale);
     doc.fillAndStroke(
-      inks[unitInk(c.kind[i] === SHOWN ? 'shown' : KINDS[c.kind[i] ?? 0])],
+      inks[pieceInk(c.kind[i] ?? 0)],
       inks['mortar-line'],
     );
     if (c.sawn[i] === 1) doc.moveTo(x(from), y(bottom)).lineTo(x(to), y(top)).stroke(inks.saw);

@@ -7,6 +7,7 @@ import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { lintels } from './lintels.js';
 import { cavity, earth, grout, movement, retain, standing } from './rest.js';
+import { stone } from './stone.js';
 import { lists } from './lists.js';
 import { saying } from './saying.js';
 import { mud, pairing } from './mud.js';
@@ -34,6 +35,7 @@ export const en: Texts = {
   weather,
   standing,
   earth,
+  stone,
   retain,
   holds,
   scene,

@@ -46,6 +46,8 @@ export const mud: Catalogue['mud'] = {
   'to-have-in': '{what} in all',
   'limit-earth': 'five courses of earth a day, or the lowest squash',
   'limit-lime': '1.2 m of lime work a day',
+  'limit-rubble':
+    '{most} of rubble a day{why, select, slow {: cold or wet, and lime hardens slowly} putty { in putty or hot lime} hydraulic { in hydraulic lime} other {}}',
   'limit-us': '8 ft: brace it past there until it is held, and set up a scaffold',
   'limit-uk': '1.5 m a day on fresh work',
   batches: 'batches',
@@ -65,6 +67,8 @@ export const pairing: Catalogue['pairing'] = {
     '{mix} is harder than the earth it would bed: it holds the wet, and the units wear away round it. Earth goes in earth.',
   'cement-on-lime':
     '{mix} does not go into old lime work: it is harder than the old units and holds the wet in them. Lime goes with lime.',
+  'cement-on-stone':
+    '{mix} is harder than most stone it would bed, and holds the wet in it: lime lets a stone wall dry and move. With dense stone where the drawing asks for it, cement may stand.',
   'not-for-beds': '{mix} is poured, not laid in: units do not bed in it.',
   'stove-only': '{mix} is for the warm mass of a stove, and for nothing else.',
   'not-where-fire-is':

@@ -2,6 +2,7 @@ import type { Catalogue } from '@even-tally/core';
 
 export const tables: Catalogue['tables'] = {
   'united-states': 'United States',
+  'stated-here': 'stated in this job',
   'tms-602-3-3': 'TMS 602 3.3 B: 3/8 in ± 1/8 in, from memory',
   'tms-602-3-3-b': 'TMS 602 3.3 B; IRC R606.3, from memory',
   'job-says': 'stated for this job: {why}',

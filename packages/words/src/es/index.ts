@@ -6,6 +6,7 @@ import { ground, setOut } from './ground.js';
 import { holds } from './holds.js';
 import { lintels } from './lintels.js';
 import { cavity, earth, grout, movement, retain, standing } from './rest.js';
+import { stone } from './stone.js';
 import { screens } from './screens/index.js';
 import { lists } from './lists.js';
 import { saying } from './saying.js';
@@ -35,6 +36,7 @@ export const es: Texts = {
   weather,
   standing,
   earth,
+  stone,
   retain,
   holds,
   scene,

@@ -46,6 +46,8 @@ export const mud: Catalogue['mud'] = {
   'to-have-in': '{what} en total',
   'limit-earth': 'cinco hiladas de tierra al día, o las de abajo se aplastan',
   'limit-lime': '1,2 m de obra de cal al día',
+  'limit-rubble':
+    '{most} de mampostería al día{why, select, slow {: con frío o lluvia la cal endurece despacio} putty { en cal en pasta o viva} hydraulic { en cal hidráulica} other {}}',
   'limit-us': '8 ft: de ahí en adelante apuntálelo hasta que quede sujeto, y ponga andamio',
   'limit-uk': '1,5 m al día sobre obra fresca',
   batches: 'amasadas',
@@ -65,6 +67,8 @@ export const pairing: Catalogue['pairing'] = {
     '{mix}: es más dura que la tierra que asentaría; retiene la humedad y las piezas se gastan alrededor. La tierra va con tierra.',
   'cement-on-lime':
     '{mix}: no va en obra vieja de cal; es más dura que las piezas viejas y les retiene la humedad. La cal va con cal.',
+  'cement-on-stone':
+    '{mix}: es más dura que casi toda la piedra que asentaría y le retiene la humedad; la cal deja que el muro seque y se mueva. Con piedra densa, donde el plano lo pide, puede ir cemento.',
   'not-for-beds': '{mix}: se vierte; no se asientan piezas en ella.',
   'stove-only': '{mix}: es para la masa tibia de una estufa y para nada más.',
   'not-where-fire-is':

@@ -1,6 +1,7 @@
 import type { Catalogue } from '@even-tally/core';
 
 export const tables: Catalogue['tables'] = {
+  'stated-here': 'dicho en esta obra',
   'united-states': 'Estados Unidos',
   'tms-602-3-3': 'TMS 602 3.3 B: 3/8 pulg ± 1/8 pulg, de memoria',
   'tms-602-3-3-b': 'TMS 602 3.3 B; IRC R606.3, de memoria',

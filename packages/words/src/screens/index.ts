@@ -1,6 +1,7 @@
 import { AT_SET_OUT_SAYS } from './at-set-out.js';
 import { AT_GAUGE_SAYS } from './at-gauge.js';
 import { AT_BOND_SAYS } from './at-bond.js';
+import { AT_STONE_SAYS } from './at-stone.js';
 import { AT_STEEL_SAYS } from './at-steel.js';
 import { AT_MUD_SAYS } from './at-mud.js';
 import { AT_TALLY_SAYS } from './at-tally.js';
@@ -19,6 +20,7 @@ import type { Room } from '@even-tally/core';
 export { AT_SET_OUT } from './at-set-out.js';
 export { AT_GAUGE } from './at-gauge.js';
 export { AT_BOND } from './at-bond.js';
+export { AT_STONE } from './at-stone.js';
 export { AT_STEEL } from './at-steel.js';
 export { AT_MUD } from './at-mud.js';
 export { AT_TALLY } from './at-tally.js';
@@ -37,6 +39,7 @@ export const SCREENS = {
   'at-set-out': AT_SET_OUT_SAYS,
   'at-gauge': AT_GAUGE_SAYS,
   'at-bond': AT_BOND_SAYS,
+  'at-stone': AT_STONE_SAYS,
   'at-steel': AT_STEEL_SAYS,
   'at-mud': AT_MUD_SAYS,
   'at-tally': AT_TALLY_SAYS,

@@ -1,13 +1,5 @@
-import {
-  LIST,
-  rowAt,
-  type Job,
-  type ListRow,
-  type Message,
-  type Show,
-  type WorkList,
-} from '@even-tally/core';
-import { PAPER } from '@even-tally/words';
+import { LIST, rowAt, type Job, type ListRow, type Message, type Show } from '@even-tally/core';
+import { AT_STONE, PAPER } from '@even-tally/words';
 import { ChevronDown, ChevronUp, ClipboardCopy, Download, Search } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -34,8 +26,11 @@ interface Props {
 
 const [LEAST, MOST, USUAL] = [96, 620, 232];
 
+/** A list by its kind and its name. */
+type Tab = readonly [kind: string, name: Message];
+
 /** The lists there are, in the order they stand: known before a wall has been asked for any. */
-const TABS: readonly [string, Message][] = [
+const TABS: readonly Tab[] = [
   ['courses', LIST.courses()],
   ['cuts', LIST.cuts()],
   ['openings', LIST.openings()],
@@ -44,6 +39,33 @@ const TABS: readonly [string, Message][] = [
   ['tally', LIST.tally()],
   ['record', LIST.record()],
 ];
+
+const OPENINGS: Tab = ['openings', LIST.openings()];
+const AFTER: readonly Tab[] = [
+  ['holds', LIST.holds()],
+  ['tally', LIST.tally()],
+  ['record', LIST.record()],
+];
+/** Of rough stone, and of ashlar: no cuts of units, and no bars. */
+const ROUGH: readonly Tab[] = [
+  ['courses', AT_STONE.levels],
+  ['stones', AT_STONE.stoneByUse],
+  ['lines', AT_STONE.lines],
+  OPENINGS,
+  ...AFTER,
+];
+const CUT: readonly Tab[] = [
+  ['cut-stones', AT_STONE.cutStones],
+  ['stones', AT_STONE.stoneByUse],
+  OPENINGS,
+  ...AFTER,
+];
+
+/** The lists of a wall, by what it is built of. */
+function tabsOf(job: Job, wall: number): readonly Tab[] {
+  const kind = job.walls[wall]?.build.kind ?? 'units';
+  return kind === 'units' ? TABS : kind === 'ashlar' ? CUT : ROUGH;
+}
 
 /** Where a list that is empty gets its first line: the stage that fills it. What is rightly empty has none. */
 const FIRST: Readonly<Record<string, { says: Message; stage: string }>> = {
@@ -56,32 +78,43 @@ const FIRST: Readonly<Record<string, { says: Message; stage: string }>> = {
 /** Tables of the wall along the bottom, pulled up when wanted: a row and its place on the drawing mark each other. */
 export function Drawer(props: Props): ReactNode {
   const tell = useTell();
-  const open = useViewing((s) => s.drawer);
+  const tabs = tabsOf(props.job, props.wall);
+  const asked = useViewing((s) => s.drawer);
+  // A list the last wall had and this one has not gives way to its first.
+  const open = asked === null || tabs.some(([kind]) => kind === asked) ? asked : (tabs[0]?.[0] ?? null);
   return (
     <section aria-label={tell(PAPER.drawer)} className="no-print shrink-0 bg-sheet">
       {open === null ? (
-        <Tabs open={null}>
+        <Tabs open={null} tabs={tabs}>
           <button
             className="inline-flex min-h-8 items-center px-2 text-chalk hover:bg-chalk-pale"
             aria-label={tell(PAPER.pullUp)}
-            onClick={() => look({ drawer: 'courses' })}
+            onClick={() => look({ drawer: tabs[0]?.[0] ?? 'courses' })}
           >
             <ChevronUp size={17} aria-hidden="true" />
           </button>
         </Tabs>
       ) : (
-        <Open {...props} kind={open} />
+        <Open {...props} tabs={tabs} kind={open} />
       )}
     </section>
   );
 }
 
-function Tabs({ open, children }: { open: string | null; children: ReactNode }): ReactNode {
+function Tabs({
+  open,
+  tabs,
+  children,
+}: {
+  open: string | null;
+  tabs: readonly Tab[];
+  children: ReactNode;
+}): ReactNode {
   const tell = useTell();
   return (
     <div className="relative flex items-stretch overflow-x-auto border-t-2 border-ink px-2">
       <div className="flex shrink-0" role="group" aria-label={tell(PAPER.lists)}>
-        {TABS.map(([kind, name]) => (
+        {tabs.map(([kind, name]) => (
           <button
             key={kind}
             aria-pressed={kind === open}
@@ -97,7 +130,17 @@ function Tabs({ open, children }: { open: string | null; children: ReactNode }):
   );
 }
 
-function Open({ kind, job, wall, run, show, planner, base, stage }: Props & { kind: string }): ReactNode {
+function Open({
+  kind,
+  tabs,
+  job,
+  wall,
+  run,
+  show,
+  planner,
+  base,
+  stage,
+}: Props & { kind: string; tabs: readonly Tab[] }): ReactNode {
   const tell = useTell();
   const navigate = useNavigate();
   const words = useLanguage();
@@ -157,7 +200,7 @@ function Open({ kind, job, wall, run, show, planner, base, stage }: Props & { ki
           keepNumber('drawer', to);
         }}
       />
-      <Tabs open={kind}>
+      <Tabs open={kind} tabs={tabs}>
         <label className="relative flex items-center">
           <Search size={14} aria-hidden="true" className="absolute left-2 text-soft" />
           <input
@@ -188,7 +231,7 @@ function Open({ kind, job, wall, run, show, planner, base, stage }: Props & { ki
         style={{ height: high }}
         tabIndex={0}
         role="region"
-        aria-label={tell(nameOf(kind))}
+        aria-label={tell(tabs.find(([k]) => k === kind)?.[1] ?? '')}
       >
         {list?.rows.length === 0 ? (
           <p className="flex flex-wrap items-center gap-3 px-2 py-3 text-soft">
@@ -216,5 +259,3 @@ function Open({ kind, job, wall, run, show, planner, base, stage }: Props & { ki
     </>
   );
 }
-
-const nameOf = (kind: string): WorkList['name'] => TABS.find(([k]) => k === kind)?.[1] ?? '';

@@ -1,5 +1,5 @@
-import type { BenchView } from '@even-tally/core';
-import { BENCH, PAPER } from '@even-tally/words';
+import { familyOf, type BenchView, type Message, type StoneView } from '@even-tally/core';
+import { AT_STONE, BENCH, PAPER } from '@even-tally/words';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { look, useViewing } from '../../state/view';
 import { useTell } from '../../state/words';
@@ -28,6 +28,10 @@ function useLayout(view: BenchView, size: { width: number; height: number }): La
 
 const NO_SIZE = { width: 0, height: 0, scale: 1 };
 
+/** A wall of stone in a few words. */
+const stoneSaid = ({ name, batter }: StoneView): Message =>
+  batter === null ? AT_STONE.plainly({ name }) : AT_STONE.leansIn({ name, batter: Math.round(batter) });
+
 /** The face of a run, the pole beside it on the same scale, the tape and two courses under it. */
 export function WallPaper({ job, view, show, stage, planner }: PaperProps): ReactNode {
   const tell = useTell();
@@ -40,10 +44,13 @@ export function WallPaper({ job, view, show, stage, planner }: PaperProps): Reac
   useNearRow(view);
   const near = lens !== FIT && lens.k > 1.001;
   const run = view.runs[view.run];
-  const { bondName, start, family, corners } = view.wall;
-  const how = view.wall.freeStart
-    ? BENCH.beginsOn({ bond: bondName, start, family })
-    : BENCH.cornersBy({ bond: bondName, how: corners });
+  const { bondName, start, corners } = view.wall;
+  const family = familyOf(view.wall);
+  const how = view.stone
+    ? stoneSaid(view.stone)
+    : view.wall.freeStart
+      ? BENCH.beginsOn({ bond: bondName, start, family })
+      : BENCH.cornersBy({ bond: bondName, how: corners });
   return (
     <>
       <aside

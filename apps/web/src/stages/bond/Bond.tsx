@@ -1,4 +1,4 @@
-import { BONDS, type BondId, type OwnUnit } from '@even-tally/core';
+import { BONDS, familyOf, type BondId, type OwnUnit } from '@even-tally/core';
 import { AT_BOND } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useJob, useOpenJob } from '../../state/job';
@@ -18,6 +18,8 @@ import { Openings } from './Openings';
 import { Tops } from './Tops';
 import { OwnUnitForm } from './OwnUnitForm';
 import { UnitPick } from './UnitPick';
+import { BuiltOf } from './stone/BuiltOf';
+import { StoneBond } from './stone/StoneBond';
 import { UnitCard } from './UnitCard';
 
 const throughBond = (id: BondId): boolean => BONDS.some((b) => b.id === id && b.family === 'header');
@@ -36,9 +38,11 @@ export function Bond(props: PanelProps): ReactNode {
       { op: 'replace', path: `/walls/${view.wall.index}/build/unit`, value: unit.id },
     ]);
   const measure = { show, module: view.wall.module, pitch: view.wall.pitch };
+  if (view.stone) return <StoneBond {...props} stone={view.stone} />;
   return (
     <>
       <Section title={tell(AT_BOND.unitAndJoints)}>
+        <BuiltOf {...props} />
         <UnitPick job={job} value={view.wall.unit} onChange={(v) => set('/build/unit', v)} lay={lay} />
         <Pick
           label={tell(AT_BOND.bond)}
@@ -76,8 +80,8 @@ export function Bond(props: PanelProps): ReactNode {
             label={tell(AT_BOND.course1BeginsOn)}
             value={view.wall.start}
             options={[
-              ['whole', AT_BOND.aWhole({ family: view.wall.family })],
-              ['half', AT_BOND.aHalf({ family: view.wall.family })],
+              ['whole', AT_BOND.aWhole({ family: familyOf(view.wall) })],
+              ['half', AT_BOND.aHalf({ family: familyOf(view.wall) })],
             ]}
             onChange={(v) => set('/build/start', v)}
           />

@@ -15,6 +15,7 @@ import { Weights } from '../Weights';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { FixedHeights } from './FixedHeights';
+import { Levels } from './Levels';
 import { RealUnits } from './RealUnits';
 
 /** The height against whole courses, and the ways to bring them together. */
@@ -28,6 +29,7 @@ export function Gauge(props: PanelProps): ReactNode {
   const [from, to] = [Math.min(...beds), Math.max(...beds)];
   const [least, most] = view.wall.bedLimits;
   const rendered = view.wall.hiddenTo === Infinity;
+  if (view.stone) return <Levels {...props} />;
   return (
     <>
       <Section

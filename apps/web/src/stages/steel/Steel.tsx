@@ -1,5 +1,5 @@
 import type { Message } from '@even-tally/core';
-import { AT_STEEL } from '@even-tally/words';
+import { AT_STEEL, AT_STONE } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useOpenJob } from '../../state/job';
 import { useTell } from '../../state/words';
@@ -28,6 +28,19 @@ export function Steel(props: PanelProps): ReactNode {
     <TakeAway {...props} title={tell(title)} which={ofSheet(sheet)} says={tell(says)} />
   );
   const { steel, pours, holds } = view.steel;
+  if (view.stone)
+    return (
+      <>
+        <p className="px-4 py-3 text-soft">{tell(AT_STONE.noSteel)}</p>
+        <p role="alert" className="px-4 font-semibold text-fault">
+          {refusal && tell(refusal)}
+        </p>
+        <TiesPart {...props} />
+        <HowHeld {...props} />
+        <GroundHeld {...props} />
+        <Holds {...props} />
+      </>
+    );
   return (
     <>
       <Uprights {...props} />

@@ -9,7 +9,7 @@ import type { JobDocument } from '../form.js';
 import { wall as WALL } from '../forms/wall.js';
 import { runPart, writeAddress } from '../../places/address.js';
 import { placedIn, runIds, withAddresses } from '../places.js';
-import { findUnit } from '../units.js';
+import { unitOfBuild } from '../units.js';
 import { isTurn, type OwnUnit, type Wall } from '../types.js';
 import { rehung, runsOf, type Rehung } from './runs.js';
 
@@ -77,7 +77,7 @@ export function copiedRun(job: JobDocument, index: number, item: number, makeId:
 /** What a wall takes from its job without saying it, said: so that it means the same in another. */
 function saidInFull(from: JobDocument, wall: Wall, into: JobDocument): Wall {
   const [was, will] = [PROFILES[from.profile], PROFILES[into.profile]];
-  const unit = findUnit(from, wall.build.unit);
+  const unit = unitOfBuild(from, wall.build);
   const build = { ...wall.build };
   if (was.joint !== will.joint) {
     const joint = `${Number((was.joint / 24_000).toFixed(6))} mm`;

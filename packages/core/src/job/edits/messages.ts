@@ -177,6 +177,8 @@ export const CALLED = [
   'piece',
   'cell',
   'starter',
+  'post',
+  'pile-stone',
   'thing',
 ] as const;
 export type Called = (typeof CALLED)[number];

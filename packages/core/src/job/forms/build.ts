@@ -4,6 +4,7 @@ import { BOND_IDS } from '../../tables/bonds.js';
 import { TIE_KINDS } from '../../tables/ties.js';
 import {
   amount,
+  byTag,
   constant,
   list,
   number,
@@ -12,8 +13,11 @@ import {
   optional,
   required,
   type States,
+  type Stating,
 } from '../../statement/statement.js';
 import { mixId } from './mud.js';
+import { STANDS_IN } from './stands.js';
+import { ashlar, dry, rubble, squared } from './stone.js';
 import {
   address,
   along,
@@ -117,16 +121,12 @@ const ties = object({
 });
 export type Ties = States<typeof ties>;
 
-/** What stands against it or passes in it: what decides which mud serves. */
-export const STANDS_IN = ['soil', 'old-lime', 'frost', 'sulfate', 'stove-mass', 'flue', 'fireface'] as const;
-export type StandsIn = (typeof STANDS_IN)[number];
-
 const cuts = oneOf('panel', 'jamb');
 export type CutsAt = States<typeof cuts>;
 const locked = oneOf('gauge', 'bond');
 export type Locked = States<typeof locked>;
 
-export const build = object({
+const units = object({
   kind: required(constant('units')),
   unit: required(unitId),
   bond: required(oneOf(...BOND_IDS)),
@@ -154,4 +154,14 @@ export const build = object({
   }),
   locked: optional(list(locked, 2), 'stages whose choice stands'),
 });
-export type Build = States<typeof build>;
+export type UnitBuild = States<typeof units>;
+
+/** What is said of units stone has none of: whoever reads it finds nothing said. */
+type NoUnits<B> = B & { [K in Exclude<keyof UnitBuild, keyof B>]?: undefined };
+export type RubbleBuild = NoUnits<States<typeof rubble>> | NoUnits<States<typeof squared>>;
+export type AshlarBuild = NoUnits<States<typeof ashlar>>;
+export type DryBuild = NoUnits<States<typeof dry>>;
+export type StoneBuild = RubbleBuild | AshlarBuild | DryBuild;
+export type Build = UnitBuild | StoneBuild;
+
+export const build: Stating<Build> = byTag('kind', { units, rubble, squared, ashlar, dry });

@@ -7,7 +7,7 @@ import {
   required,
   type States,
 } from '../../statement/statement.js';
-import { address, along, count, id, length, run, siteLevel, text, wallId, yes } from './basics.js';
+import { address, along, count, id, length, place, run, siteLevel, text, wallId, yes } from './basics.js';
 
 /** A part of a run's top that is not level with the rest. */
 export const top = object({
@@ -57,6 +57,18 @@ export const pier = object({
   side: optional(oneOf('inside', 'outside')),
 });
 export type Pier = States<typeof pier>;
+
+/** A post of the frame a wall fills, where it stands in the wall: units are notched round it. */
+export const post = object({
+  id: required(id('post')),
+  name: optional(text),
+  run: optional(run),
+  at: required(along('middle'), 'its middle along the run'),
+  width: required(length, 'along the wall'),
+  depth: required(length, 'through it'),
+  from: optional(place, 'how far in from the outside face it stands; left out: in the middle'),
+});
+export type Post = States<typeof post>;
 
 /** Where its line begins on the site, and which way it sets off. */
 export const onSite = object({

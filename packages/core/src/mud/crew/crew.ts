@@ -5,8 +5,13 @@ import type { Minutes, Spell } from '../day/day.js';
 
 const WEEK: readonly Weekday[] = ['thu', 'fri', 'sat', 'sun', 'mon', 'tue', 'wed'];
 
-/** Units an hour of one person laying, where nobody has said. Brick: 50 to 60; block and adobe: common practice; all from memory. */
-export const USUAL_PACE: Readonly<Record<UnitFamily, number>> = { brick: 55, block: 25, adobe: 25 };
+/** Units an hour of one person laying, where nobody has said. Brick: 50 to 60; block, adobe and stone: common practice; all from memory. */
+export const USUAL_PACE: Readonly<Record<UnitFamily, number>> = {
+  brick: 55,
+  block: 25,
+  adobe: 25,
+  stone: 8,
+};
 /** Whoever learns lays half as many: common practice. */
 const LEARNER = 0.5;
 

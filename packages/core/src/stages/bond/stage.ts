@@ -16,6 +16,7 @@ export const bond = stage<'bond', SetOutWork & GaugeWork, BondWork>({
     const laid = walling.lay(job, wall, gauge, weigh, before);
     return { wall: laid.wall, runs: laid.runs, ways: laid.ways, leaves: laid.leaves };
   },
-  lists: (work) => [courseList(work), cutList(work)],
+  // Stone has levels and lists of its own.
+  lists: (work) => (work.wall.stone ? [] : [courseList(work), cutList(work)]),
   issues: (job, work) => wallingOf(work.wall).issues(job, work),
 });

@@ -54,7 +54,8 @@ export function cavityIssues(work: Leaved & Pick<Leaf, 'gauge'>): Issue[] {
   const list = tieIssues(work);
   const inner = behindCavity({ leaves });
   const { cavity } = wall;
-  if (!cavity || !inner) return list;
+  // What stands behind a stone facing is bedded in mortar or left open as its mason has it.
+  if (!cavity || !inner || wall.stone) return list;
   const path = `/walls/${wall.index}/build/cavity`;
   if (cavity.width < LEAST_CAVITY - 0.5)
     list.push(

@@ -151,8 +151,9 @@ export function wallTies(work: Leaved & Pick<Leaf, 'gauge'>): TiesPlaced | null 
   if (!tied) return null;
   const { inner, across } = tied;
   const rule = tieRule(wall.profile.id, across, wall.ties.kind);
-  const outer = gauge.courses.slice(0, gauge.count);
   const behind = inner.gauge.courses.slice(0, inner.gauge.count);
+  // Stone has a bed wherever a tie comes: the units behind it say where.
+  const outer = wall.stone ? behind : gauge.courses.slice(0, gauge.count);
   const top = outer.at(-1)?.top ?? 0;
   const pitch = { along: wall.ties.across ?? rule.usual.along, up: wall.ties.up ?? rule.usual.up };
   const levels = tieLevels(outer, behind, pitch.up);

@@ -12,6 +12,7 @@ export interface GaugeWork {
 export const gauge = stage<'gauge', SetOutWork, GaugeWork>({
   id: 'gauge',
   shown: 'gauge',
+  of: 'units',
   needs: ['set-out'],
   work: ({ wall }, { walling }) => ({ gauge: walling.levels(wall) }),
   issues: (_, work) => gaugeIssues(work.wall, work.gauge),

@@ -16,6 +16,7 @@ import { GROUT_WORKINGS } from './workings.js';
 export const grout = stage<'grout', SteelStageWork, Grouted>({
   id: 'grout',
   shown: 'steel',
+  of: 'units',
   needs: ['set-out', 'gauge', 'bond', 'steel'],
   work: (made, { before }) => {
     const { wall, gauge, runs } = leafOnFace(carryingLeaf(made), made);

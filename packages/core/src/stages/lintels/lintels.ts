@@ -1,7 +1,8 @@
 import { SAME_PLACE, toMillimetres, type Mm } from '../../measure/length.js';
 import { bearingFor, type Bearing } from '../../tables/bearings.js';
 import { leafOnFace, type Leaf, type Leaved } from '../../walling/units/leaves/leaf.js';
-import type { SetLintel, SetOpening } from '../set-out/wall.js';
+import { topAt } from '../set-out/outline.js';
+import type { SetLintel, SetOpening, SetWall } from '../set-out/wall.js';
 
 /** A wall as laid: its leaves, its face and its courses. */
 export type Laid = Leaved & Pick<Leaf, 'gauge' | 'runs'>;
@@ -19,9 +20,17 @@ export interface PlacedLintel extends Omit<SetLintel, 'length' | 'bearings'> {
   rule: Bearing;
 }
 
+/** Whether wall stands over the middle of an opening. */
+const overHead = (wall: SetWall, o: SetOpening): boolean => {
+  const tops = wall.tops.filter((t) => t.run === o.run).flatMap((t) => t.segments);
+  return (topAt(tops, (o.from + o.to) / 2) ?? wall.height) > o.head + 1;
+};
+
 /** Openings with anything laid over them, soldiers too: those want something that carries it. */
 export const openingsUnderWall = ({ wall, gauge, runs }: Laid): SetOpening[] =>
   wall.openings.filter((o) => {
+    // No stone of it is known by its place: what stands over the head does.
+    if (wall.stone) return overHead(wall, o);
     const row = runs.find((r) => r.index === o.run)?.rows[gauge.courses.findIndex((c) => c.top > o.head + 1)];
     return row?.pieces.some((p) => p.to > o.from + 1 && p.from < o.to - 1) ?? false;
   });

@@ -16,6 +16,7 @@ const PAST = 60;
 export const movement = stage<'movement', SetOutWork & GaugeWork & BondWork, object>({
   id: 'movement',
   shown: 'steel',
+  of: 'units',
   needs: ['set-out', 'gauge', 'bond'],
   work: () => ({}),
   issues: (_, { wall, runs }) => movementIssues(wall, runs),

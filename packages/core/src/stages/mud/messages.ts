@@ -53,6 +53,7 @@ export const MUD_ROOM = {
   batches: {},
   'limit-earth': {},
   'limit-lime': {},
+  'limit-rubble': { most: 'length', why: ['slow', 'putty', 'hydraulic'] },
   'limit-us': {},
   'limit-uk': {},
   'mud-used': {},

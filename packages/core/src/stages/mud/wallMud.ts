@@ -16,6 +16,7 @@ import {
 import { spreadAhead } from '../../mud/habits.js';
 import type { SetWall } from '../set-out/wall.js';
 import { isBinder, looseOf, makingOf, type Making } from '../../mud/making.js';
+import { behindFace } from '../../job/units.js';
 import { mixOf, mixOfLeaf, mudSettings, poundsOfBag, type MudSettings } from '../../mud/settings.js';
 import { CUBIC_FOOT_MM3, CUBIC_METRE_MM3 } from '../../measure/length.js';
 import type { MaterialId } from '../../tables/mixes/materials.js';
@@ -85,7 +86,7 @@ export function wallMud(job: JobDocument, index: number, tallies: readonly LeafT
   const build = job.walls[index]?.build;
   const [face] = tallies;
   const own = mixOfLeaf(job, settings, build?.mix, face?.wall.unit.family ?? 'block');
-  const inner = mixOf(job, build?.cavity?.mix) ?? own;
+  const inner = mixOf(job, (build && behindFace(build))?.mix) ?? own;
   const placed = placedMixes(job, index);
   const courses = tallies.flatMap((t) => {
     const mix = t.name === 'inner' ? inner : own;

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import type { Build, JobDocument, StandsIn } from '../../job/types.js';
+import type { JobDocument, StandsIn, UnitBuild } from '../../job/types.js';
 import { applyPatch } from '../../job/edits/patch.js';
 import { plan } from '../../plan/plan.js';
 import type { Finding } from '../../findings/finding.js';
@@ -16,7 +16,7 @@ function jobOf(
     stands,
     site,
     build = {},
-  }: { stands?: StandsIn[]; site?: JobDocument['site']; build?: Partial<Build> } = {},
+  }: { stands?: StandsIn[]; site?: JobDocument['site']; build?: Partial<UnitBuild> } = {},
 ): JobDocument {
   const us = family === 'block';
   const document = documentOf({

@@ -75,6 +75,8 @@ export function objections(mix: Mix, name: Said, wall: Bedded): Objection[] {
     );
   if (cement && stands.has('old-lime'))
     no('fault', PAIRING['cement-on-lime']({ mix: name }), LIMES, 'conservation practice; from memory');
+  if (cement && family === 'stone' && !stands.has('old-lime'))
+    no('choice', PAIRING['cement-on-stone']({ mix: name }), LIMES, 'conservation practice; from memory');
   if (type && shaken && mix.parts.some((p) => p.of === 'masonry-cement'))
     no(
       'fault',
@@ -131,7 +133,7 @@ const TMS_SEISMIC = 'TMS 402 chapter 7, seismic design categories D to F; from m
 const usualFor = ({ family, stands, basis }: Bedded): readonly string[] =>
   family === 'adobe'
     ? ['earth']
-    : stands.has('old-lime')
+    : stands.has('old-lime') || family === 'stone'
       ? LIMES
       : basis === 'us'
         ? ['cement-lime-s', 'cement-lime-n']

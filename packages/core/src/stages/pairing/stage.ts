@@ -4,7 +4,7 @@ import { mixName } from '../../mud/mixName.js';
 import { mixOf, mixOfLeaf, mudSettings } from '../../mud/settings.js';
 import { mixNamed, type Mix } from '../../tables/mixes/mixes.js';
 import { unitById, type UnitFamily } from '../../tables/units.js';
-import { findUnit } from '../../job/units.js';
+import { behindFace, findUnit } from '../../job/units.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import type { SetWall } from '../set-out/wall.js';
 import { stage } from '../stage.js';
@@ -36,7 +36,8 @@ function issuesOf(
 ): Issue[] {
   const bedded = beddedIn(job, wall, family);
   const name = (m: Mix): ReturnType<typeof mixName> => mixName(m, bedded.basis);
-  const key = leaf === 'inner' ? '/build/cavity/mix' : '/build/mix';
+  const inner = job.walls[wall.index]?.build.kind === 'units' ? 'cavity' : 'backing';
+  const key = leaf === 'inner' ? `/build/${inner}/mix` : '/build/mix';
   const lay = leaf === 'inner' ? PAIRING['lay-inner-in'] : PAIRING['lay-in'];
   return objections(mix, name(mix), bedded).map(({ severity, says, serves, source }, i) =>
     issue({
@@ -67,11 +68,14 @@ function issuesOf(
 
 function pairingIssues(job: JobDocument, { wall }: SetOutWork): Issue[] {
   const build = job.walls[wall.index]?.build;
+  // Nothing of a dry wall is bedded.
+  if (wall.stone?.kind === 'dry') return [];
   const own = mixOfLeaf(job, mudSettings(job), build?.mix, wall.unit.family);
   const outer = issuesOf(job, wall, wall.unit.family, own, 'outer');
-  const inner = build?.cavity && (findUnit(job, build.cavity.inner) ?? unitById(build.cavity.inner));
+  const behind = build && behindFace(build);
+  const inner = behind && (findUnit(job, behind.inner) ?? unitById(behind.inner));
   if (!inner) return outer;
-  const mix = mixOf(job, build?.cavity?.mix) ?? own;
+  const mix = mixOf(job, behind?.mix) ?? own;
   // The same mix against a unit of the same kind says nothing new.
   return mix.id === own.id && inner.family === wall.unit.family
     ? outer

@@ -1,6 +1,6 @@
 import { toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
-import { findUnit } from '../../job/units.js';
+import { behindFace, findUnit } from '../../job/units.js';
 import type { JobDocument, Stated, Wall } from '../../job/types.js';
 import type { TieKind } from '../../tables/ties.js';
 
@@ -40,7 +40,7 @@ export function tiesOf({ build }: Wall): SetTies {
 }
 
 export function cavityOf(job: JobDocument, wall: Wall, outer: number): SetCavity | null {
-  const { cavity } = wall.build;
+  const cavity = behindFace(wall.build);
   const unit = cavity && findUnit(job, cavity.inner);
   if (!cavity || !unit) return null;
   const width = toMillimetres(stated(cavity.width));
@@ -57,7 +57,7 @@ const DPC_UP = 150;
 
 /** So high the damp-proof course of a cavity lies at least, mm above the wall's base: over the highest ground stated. */
 export function dpcOver(job: JobDocument, { build, base }: Wall): Mm | null {
-  if (!build.cavity) return null;
+  if (!behindFace(build)) return null;
   const grounds = (job.site?.points ?? [])
     .filter((p) => p.is === 'ground')
     .map((p) => toMillimetres(stated(p.level)) - toMillimetres(stated(base ?? 0)));

@@ -29,6 +29,10 @@ export function targetJoints(wall: Wall, unit: UnitShape, profile: Profile): { b
   };
 }
 
+/** Whether its lengths are said by the module. Stone has none: it is as the tape reads unless somebody says otherwise. */
+export const isNominal = ({ lengths, build }: Wall, profile: Pick<Profile, 'lengths'>): boolean =>
+  (lengths ?? (build.kind === 'units' ? profile.lengths : 'actual')) === 'nominal';
+
 export const measured = (s: Samples | undefined): MeasuredUnits => ({
   length: sampled(s?.length),
   height: sampled(s?.height),

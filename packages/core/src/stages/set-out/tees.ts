@@ -1,6 +1,6 @@
 import { toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
-import { findUnit } from '../../job/units.js';
+import { behindFace, findUnit, unitOfBuild } from '../../job/units.js';
 import { isRun, isTurn, type JobDocument, type Stated, type Wall } from '../../job/types.js';
 import { PROFILES } from '../../tables/profiles.js';
 import { cavityOf } from './cavity.js';
@@ -27,7 +27,7 @@ export interface GoesIn {
 
 /** A wall's thickness and joint as its document says, without setting it out. */
 function thicknessOf(job: JobDocument, wall: Wall): number {
-  const unit = findUnit(job, wall.build.unit);
+  const unit = unitOfBuild(job, wall.build);
   if (!unit) return 0;
   const head = toMillimetres(
     wall.build.head === undefined ? (unit.head ?? PROFILES[job.profile].joint) : stated(wall.build.head),
@@ -82,7 +82,8 @@ export function goesInto(job: JobDocument, wall: Wall, unitLength: number): Goes
   const other = meets && job.walls.find((w) => w.id === meets.wall);
   if (!meets || !other || (meets.how ?? 'tied') === 'tied') return null;
   // Into a cavity wall it goes as far as the leaf it comes to.
-  const inner = other.build.cavity && findUnit(job, other.build.cavity.inner);
+  const behind = behindFace(other.build);
+  const inner = behind && findUnit(job, behind.inner);
   const thickness = inner ? toMillimetres(inner.width) : thicknessOf(job, other);
   const past = meets.how === 'bonded' ? thickness : Math.min(thickness / 2, POCKET * unitLength);
   return { past, on: meets.on ?? GOES_IN_ON };

@@ -1,7 +1,7 @@
 import { toMillimetres, type Mm } from '../../measure/length.js';
 import type { Show } from '../../measure/format.js';
 import { stated } from '../../job/stated.js';
-import { findUnit } from '../../job/units.js';
+import { unitOfBuild } from '../../job/units.js';
 import {
   isArc,
   isRun,
@@ -27,6 +27,7 @@ import type { Strip } from './footing.js';
 import { cavityOf, dpcOver, tiesOf, tiesStated, type SetCavity, type SetTies } from './cavity.js';
 import { carriesOf } from './carries.js';
 import { hangingsOf, type Hangings } from './hangings.js';
+import { stoneOfWall, type SetStone } from './stone.js';
 import {
   groutOfWall,
   retainsOfWall,
@@ -36,7 +37,7 @@ import {
   type SetSteel,
 } from './reinforcement.js';
 import type { Spot } from './poured.js';
-import { laidSizes, measured, targetJoints } from './laid.js';
+import { isNominal, laidSizes, measured, targetJoints } from './laid.js';
 import type { Sampled } from './samples.js';
 import { inFull } from '../../job/full.js';
 import { wall as WALL } from '../../job/forms/wall.js';
@@ -71,6 +72,8 @@ export interface SetWall extends Hangings {
   name: string;
   /** Place in the document, for edits. */
   index: number;
+  /** What it is of, where that is stone: no two alike. `unit` then stands for a thickness of it. */
+  stone: SetStone | null;
   /** How its leaves are filled. */
   walling: Build['kind'];
   show: Show;
@@ -157,14 +160,14 @@ function cutsFor(wall: Wall, unit: UnitShape): CutsAt {
 export function setOutWall(filed: JobDocument, index: number): SetWall {
   const job = inFull(filed);
   const wall = job.walls[index];
-  const unit = wall && findUnit(job, wall.build.unit);
+  const unit = wall && unitOfBuild(job, wall.build);
   if (!wall || !unit) throw new TypeError(`wall ${index} is not in a checked document`);
   const profile = rulesFor(job, wall);
   const joints = targetJoints(wall, unit, profile);
   const real = measured(wall.build.samples);
   const laid = laidSizes(wall, unit, joints, real);
   const { head } = laid;
-  const nominal = (wall.lengths ?? profile.lengths) === 'nominal';
+  const nominal = isNominal(wall, profile);
   const off = nominal ? head : 0;
   const length = (l: number | string): number => toMillimetres(stated(l));
   const line = walkLine(
@@ -200,6 +203,7 @@ export function setOutWall(filed: JobDocument, index: number): SetWall {
     id: wall.id,
     name: wall.name,
     index,
+    stone: stoneOfWall(job, wall),
     walling: wall.build.kind,
     show: job.show,
     profile,
@@ -256,7 +260,7 @@ export function setOutWall(filed: JobDocument, index: number): SetWall {
     halfHigh: unit.halfHigh === undefined ? null : toMillimetres(unit.halfHigh),
     wythes: wall.build.wythes ?? 1,
     thickness,
-    bond: bondById(wall.build.bond),
+    bond: bondById(wall.build.bond ?? 'half'),
     frogs: wall.build.frogs ?? 'up',
     closers: wall.build.closers ?? false,
     start: wall.build.start ?? 'whole',

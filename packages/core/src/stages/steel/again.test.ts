@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { checkJob } from '../../job/check.js';
-import type { Build, CellChange, Steel, Wall } from '../../job/types.js';
+import type { UnitBuild, CellChange, Steel, Wall } from '../../job/types.js';
 import { planJson } from '../../plan/json.js';
 import { plan, type Plan } from '../../plan/plan.js';
 import { anySoundWall, HALF } from '../../test/anyWall.js';
@@ -37,7 +37,7 @@ const edit = fc.record(
     start: fc.constantFrom('whole' as const, 'half' as const),
     height: fc.integer({ min: 4, max: 12 }).map((n) => n * HALF),
     fill: fc.constantFrom('steel' as const, 'all' as const, 'none' as const),
-    build: fc.constantFrom<Partial<Build>>(
+    build: fc.constantFrom<Partial<UnitBuild>>(
       { head: 8 },
       { bed: 8 },
       { closers: true },

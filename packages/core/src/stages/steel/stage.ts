@@ -41,6 +41,7 @@ const asked = (work: BeforeSteel): string[] => (work.wall.steel ? Object.keys(ST
 export const steel = stage<'steel', BeforeSteel, Steeled>({
   id: 'steel',
   shown: 'steel',
+  of: 'units',
   needs: ['set-out', 'gauge', 'bond'],
   // Bars that cannot go up cost a beginning as much as they cost a mason: where the face has them.
   weighs: {

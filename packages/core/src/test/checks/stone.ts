@@ -1,11 +1,5 @@
-import {
-  DRY_VOIDS,
-  MORTAR_WEIGHS,
-  RUBBLE_SHARE,
-  STONES,
-  stoneNamed,
-  TIPPED_VOIDS,
-} from '../../tables/stones.js';
+import { STONES, stoneNamed } from '../../tables/stones.js';
+import { DRY_VOIDS, MORTAR_WEIGHS, RUBBLE_SHARE, TIPPED_VOIDS } from '../../tables/stoneWalls.js';
 import {
   batterOf,
   offsetsAt,
@@ -172,10 +166,13 @@ const GAP: Stretch = { length: 4000, ends: [E7, E7] };
 const WORKED = 'worked example';
 const body = (): ReturnType<typeof dryVolumes> => dryVolumes({ gross: volumeOf(GAP), density: 2600 });
 const rows = (): ReturnType<typeof throughsIn> =>
-  throughsIn(GAP, [
-    { at: 450, every: 1000 },
-    { at: 850, every: 1000 },
-  ]);
+  throughsIn(
+    [GAP],
+    [
+      { at: 450, every: 1000 },
+      { at: 850, every: 1000 },
+    ],
+  );
 const gap: PublishedCheck[] = [
   exactly('E7 batter', 'each face leans one in', 8, '', WORKED, () => batterOf(E7)),
   ...(

@@ -1,4 +1,4 @@
-import { CUBIC_METRE_MM3, type CubicMetres, type Mm } from '../../measure/length.js';
+import { CUBIC_METRE_MM3, SAME_PLACE, type CubicMetres, type Mm } from '../../measure/length.js';
 
 /** A stone wall cut through: from its base to the underside of its cope. */
 export interface Section {
@@ -42,6 +42,24 @@ export function sectionAt({ length, ends: [a, b] }: Stretch, at: Mm): Section {
     top: between(a.top, b.top),
     height: between(a.height, b.height),
   };
+}
+
+export const lengthOf = (stretches: readonly Stretch[]): Mm =>
+  stretches.reduce((sum, s) => sum + s.length, 0);
+
+/** The section at a place along stretches that follow one another; where two meet, the higher. */
+export function sectionAlong(stretches: readonly Stretch[], at: Mm): Section {
+  let from = 0;
+  let best: Section | null = null;
+  for (const s of stretches) {
+    const to = from + s.length;
+    if (at >= from - SAME_PLACE && at <= to + SAME_PLACE) {
+      const here = sectionAt(s, at - from);
+      if (!best || here.height > best.height) best = here;
+    }
+    from = to;
+  }
+  return best ?? { base: 0, top: 0, height: 0 };
 }
 
 /** What of a section lies under a height, mm²: the sum of its widths. */

@@ -109,15 +109,15 @@ test('throughs are staggered, none over the top and none in a hole; bonders by r
     { at: 450, every: 1000 },
   ];
   // The top falls from 1200 to 600: at 2333 it is 850, so that only the first two of the upper row have wall over them.
-  expect(throughsIn(wall, rows).map((r) => [r.at, r.places])).toEqual([
+  expect(throughsIn([wall], rows).map((r) => [r.at, r.places])).toEqual([
     [450, [500, 1500, 2500, 3500]],
     [850, [1000, 2000]],
   ]);
-  expect(throughsIn(wall, rows, [{ from: 1200, to: 1800, low: 0, high: 600 }])[0]?.places).toEqual([
+  expect(throughsIn([wall], rows, [{ from: 1200, to: 1800, low: 0, high: 600 }])[0]?.places).toEqual([
     500, 2500, 3500,
   ]);
   const flat: Stretch = { length: 3000, ends: [wall.ends[0], wall.ends[0]] };
-  expect(rowsUp(flat, 1000, 500).map((r) => r.at)).toEqual([250, 750]);
+  expect(rowsUp([flat], 1000, 500).map((r) => r.at)).toEqual([250, 750]);
   expect(copesOn(4000, 80)).toBe(50);
   expect(copesOn(4010, 80)).toBe(51);
 });

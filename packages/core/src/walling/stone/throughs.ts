@@ -1,12 +1,6 @@
 import type { Mm } from '../../measure/length.js';
-import { sectionAt, widthAt, type Stretch } from './section.js';
-
-/** A row of stones that go through from face to face. */
-export interface ThroughRow {
-  /** Height of the row, and from one to the next along it. */
-  at: Mm;
-  every: Mm;
-}
+import type { ThroughRow } from '../../stages/set-out/stone.js';
+import { lengthOf, sectionAlong, widthAt, type Stretch } from './section.js';
 
 /** A hole in the wall, as far as stones go round it. */
 export interface Hole {
@@ -21,7 +15,7 @@ export interface Throughs {
   count: number;
   /** As long as the wall is wide there: of a wall that is not alike along it, the longest. */
   length: Mm;
-  /** Where each lies along the stretch. */
+  /** Where each lies along the run. */
   places: Mm[];
 }
 
@@ -36,26 +30,26 @@ function placesOf(length: Mm, every: Mm, row: number): Mm[] {
 
 /** Rows of throughs, from the lowest up. None over the top of the wall, and none in a hole. */
 export function throughsIn(
-  stretch: Stretch,
+  stretches: readonly Stretch[],
   rows: readonly ThroughRow[],
   holes: readonly Hole[] = [],
 ): Throughs[] {
   return [...rows]
     .sort((a, b) => a.at - b.at)
     .map(({ at, every }, row) => {
-      const places = placesOf(stretch.length, every, row).filter(
+      const places = placesOf(lengthOf(stretches), every, row).filter(
         (x) =>
-          sectionAt(stretch, x).height > at + SAME &&
+          sectionAlong(stretches, x).height > at + SAME &&
           !holes.some((h) => x > h.from - SAME && x < h.to + SAME && at > h.low - SAME && at < h.high + SAME),
       );
-      const length = Math.max(0, ...places.map((x) => widthAt(sectionAt(stretch, x), at)));
+      const length = Math.max(0, ...places.map((x) => widthAt(sectionAlong(stretches, x), at)));
       return { at, count: places.length, length, places };
     });
 }
 
 /** Rows by a spacing up the wall: the first half of it up, as the first along is half of it in. */
-export function rowsUp(stretch: Stretch, along: Mm, up: Mm): ThroughRow[] {
-  const high = Math.max(...stretch.ends.map((e) => e.height));
+export function rowsUp(stretches: readonly Stretch[], along: Mm, up: Mm): ThroughRow[] {
+  const high = Math.max(0, ...stretches.flatMap((s) => s.ends.map((e) => e.height)));
   const rows: ThroughRow[] = [];
   for (let at = up / 2; at < high - SAME; at += up) rows.push({ at, every: along });
   return rows;

@@ -1,5 +1,6 @@
+import type { SetStone } from '../../stages/set-out/stone.js';
 import { CUBIC_METRE_MM3, type CubicMetres, type Kilograms, type Mm } from '../../measure/length.js';
-import { DRY_VOIDS, HEARTING, RUBBLE_SHARE, STONE_WASTE, TIPPED_VOIDS } from '../../tables/stones.js';
+import { DRY_VOIDS, HEARTING, RUBBLE_SHARE, STONE_WASTE, TIPPED_VOIDS } from '../../tables/stoneWalls.js';
 
 /** What a stone wall is made of, without its copes and its footing. Solid volumes, m³: together they are the whole of it. */
 export interface StoneVolumes {
@@ -63,3 +64,12 @@ export const copesWeigh = (
   density: number,
   voids = COPE_VOIDS,
 ): Kilograms => ((length * width * height) / CUBIC_METRE_MM3) * (1 - voids) * density;
+
+/** What a wall is made of by what is stated of it. Of ashlar the stone is what its joints leave: `share` says how much. */
+export const stoneVolumes = (
+  gross: CubicMetres,
+  { kind, stone, share, hearting, voids, waste, faces }: SetStone,
+): StoneVolumes =>
+  kind === 'dry'
+    ? dryVolumes({ gross, density: stone.density, hearting, waste, voids })
+    : mortaredVolumes({ gross, density: stone.density, hearting, waste, share, faces });

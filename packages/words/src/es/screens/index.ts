@@ -11,6 +11,7 @@ import { paper } from './paper.js';
 import { atSetOut } from './at-set-out.js';
 import { atGauge } from './at-gauge.js';
 import { atBond } from './at-bond.js';
+import { atStone } from './at-stone.js';
 import { atSteel } from './at-steel.js';
 import { atMud } from './at-mud.js';
 import { atTally } from './at-tally.js';
@@ -29,6 +30,7 @@ export const screens: ScreenTexts = {
   'at-set-out': atSetOut,
   'at-gauge': atGauge,
   'at-bond': atBond,
+  'at-stone': atStone,
   'at-steel': atSteel,
   'at-mud': atMud,
   'at-tally': atTally,

@@ -13,6 +13,7 @@ import { weatherOf, type Weather } from '../../../mud/weather/temperature.js';
 import type { BondWork } from '../../bond/stage.js';
 import type { GaugeWork } from '../../gauge/stage.js';
 import type { TallyWork } from '../../tally/stage.js';
+import { stonesOfLevel } from '../../../walling/stone/stones.js';
 import { laidWith, rowIn } from '../../../walling/units/leaves/laidWith.js';
 import type { MixMud } from '../wallMud.js';
 import { BEFORE } from '../onePerson.js';
@@ -106,7 +107,7 @@ function stintsOf(
       let [units, hours, mud] = [0, 0, 0];
       for (const laid of laidWith(work, course))
         for (const index of runs) {
-          const pieces = rowIn(work, laid, index)?.pieces.length ?? 0;
+          const pieces = stonesOfLevel(laid, index) ?? rowIn(work, laid, index)?.pieces.length ?? 0;
           units += pieces;
           hours += pieces / paceOf(job.crew, laid.leaf.wall.unit).perHour;
           mud += mudOf.get(`${laid.leaf.index}/${index}/${laid.course}`) ?? 0;
@@ -203,7 +204,7 @@ export function wallDay(job: JobDocument, work: DayWork, ask: WallDayAsk): WallD
   const hands = handsOf(job.crew);
   const hours = workingDay(job, ask.date);
   const binds = bindsOf(mix);
-  const limit = dayLimit(basis, binds);
+  const limit = dayLimit(basis, binds, work.wall.stone ? { mix, weather } : null);
   const none: WallDay = {
     why: null,
     weather,

@@ -21,7 +21,7 @@ export interface LeafTally {
 const same = (a: readonly Leaf[], b: readonly Leaf[] | undefined, run: number): boolean =>
   a.length === b?.length && a.every((leaf, i) => leaf.runs[run] === b[i]?.runs[run]);
 
-function tallied(
+export function tallied(
   leaves: readonly [Leaf, ...Leaf[]],
   as: Pick<LeafTally, 'key' | 'name'>,
   before: LeafTally | undefined,

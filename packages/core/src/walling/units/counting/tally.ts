@@ -61,7 +61,7 @@ const footingArea = (wall: SetWall, run: number, courses: readonly Course[]): nu
 const jointArea = (wall: SetWall, run: number, courses: readonly Course[], top: number): number =>
   builtJoints(wall, run).reduce((sum, j) => sum + (j.to - j.from) * (top - jointFoot(wall, courses)), 0);
 
-function faceArea(wall: SetWall, run: number, gauge: GaugeSolution): number {
+export function faceArea(wall: SetWall, run: number, gauge: GaugeSolution): number {
   const top = gauge.courses[gauge.count - 1]?.top ?? 0;
   const tops = wall.tops.filter((t) => t.run === run).flatMap((t) => t.segments);
   const gross =
@@ -76,7 +76,7 @@ function faceArea(wall: SetWall, run: number, gauge: GaugeSolution): number {
 }
 
 /** Mortar to mix, m³: a site rate is said of one leaf, and nothing of the joint between two. */
-function usedMortar(wall: SetWall, geometric: number, area: number, collar: number): number {
+export function usedMortar(wall: SetWall, geometric: number, area: number, collar: number): number {
   const rule = wall.profile.mortar(wall.unit);
   return 'factor' in rule ? geometric * rule.factor : rule.rateM3PerM2 * area * wall.wythes + collar;
 }

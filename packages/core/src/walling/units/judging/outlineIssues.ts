@@ -8,6 +8,7 @@ import { overlapOf, stepEdges, upAt } from '../../../stages/set-out/steps.js';
 import type { SetTop, SetWall } from '../../../stages/set-out/wall.js';
 import type { BondedRun } from '../laying/bond.js';
 import { STEP } from '../laying/outline.js';
+import { familyOf } from '../../../tables/units.js';
 import { bondWays } from './ways.js';
 import { toTheTape } from './toTheTape.js';
 
@@ -134,7 +135,7 @@ function onHalf(wall: SetWall, top: SetTop, run: BondedRun, courses: readonly Co
         kind: top.kind,
         at: worst.x,
         course: worst.course,
-        unit: wall.unit.family,
+        unit: familyOf(wall.unit),
       }),
       source: 'common practice',
       tries: () => [

@@ -4,6 +4,7 @@ import type { PatchStep } from '../../../job/edits/patch.js';
 import type { Build } from '../../../job/types.js';
 import type { Try } from '../../../findings/issue.js';
 import type { SetWall } from '../../../stages/set-out/wall.js';
+import { familyOf } from '../../../tables/units.js';
 import { cornerCloser } from '../bonds/running.js';
 import { canPair, runEnds } from '../lines/ends.js';
 
@@ -34,7 +35,7 @@ export type Stated = Pick<Build, 'start' | 'corners' | 'closers' | 'cuts'>;
 
 /** Every start and corner rule open to this wall. A start only matters where run 0 begins free. */
 export function bondWays(wall: SetWall, said: Stated = {}): BondWay[] {
-  const unit = wall.unit.family;
+  const unit = familyOf(wall.unit);
   const freeStart = runEnds(wall)[0]?.start.other === null;
   const ways: (Omit<BondWay, 'leads'> & { key: keyof Stated })[] = [];
   if (freeStart) {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Build, LineItem, Opening } from '../../../job/types.js';
+import type { UnitBuild, LineItem, Opening } from '../../../job/types.js';
 import type { WallPlan } from '../../../plan/plan.js';
 import { planOf, type OneWall } from '../../../test/jobs.js';
 import { bondById } from '../../../tables/bonds.js';
@@ -14,7 +14,7 @@ const JOINT = 10;
 const HEIGHT = 2700;
 
 /** Ways to make a wall of more than one leaf. */
-const builds: Partial<Build>[] = [
+const builds: Partial<UnitBuild>[] = [
   { wythes: 2, bond: 'half' },
   { wythes: 2, bond: 'english' },
   { wythes: 2, bond: 'flemish' },
@@ -55,7 +55,7 @@ const buildings: fc.Arbitrary<Side[]> = fc
     return sides;
   });
 
-function wallOf(sides: readonly Side[], build: Partial<Build>): OneWall {
+function wallOf(sides: readonly Side[], build: Partial<UnitBuild>): OneWall {
   const line = sides.flatMap((s, i): LineItem[] => [
     { run: s.length },
     ...(i < sides.length - 1 ? [{ turn: s.turn }] : []),

@@ -1,11 +1,11 @@
 import { checkJob } from '../../../job/check.js';
-import type { Build, JobDocument } from '../../../job/types.js';
+import type { UnitBuild, JobDocument } from '../../../job/types.js';
 import { plan, type WallPlan } from '../../../plan/plan.js';
 import type { Row } from '../laying/row.js';
 
 /** Bricks of 215 × 102.5 × 65 with joints of 10. B comes from inside and ends on A, bonded in on odd courses. */
-function tee(a: Partial<Build>, b: Partial<Build> = {}): [WallPlan, WallPlan] {
-  const build = (more: Partial<Build>): Build => ({
+function tee(a: Partial<UnitBuild>, b: Partial<UnitBuild> = {}): [WallPlan, WallPlan] {
+  const build = (more: Partial<UnitBuild>): UnitBuild => ({
     kind: 'units',
     unit: 'brick-215x102.5x65',
     bond: 'half',

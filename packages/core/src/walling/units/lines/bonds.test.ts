@@ -1,6 +1,6 @@
 import { planJson } from '../../../plan/json.js';
 import { leastPieceOf } from './lines.js';
-import type { Build } from '../../../job/types.js';
+import type { UnitBuild } from '../../../job/types.js';
 import {
   closed,
   corner,
@@ -13,7 +13,7 @@ import {
   sayFor,
 } from '../../../test/jobs.js';
 
-const brick = (build: Partial<Build>, more: Partial<OneWall> = {}): OneWall => ({
+const brick = (build: Partial<UnitBuild>, more: Partial<OneWall> = {}): OneWall => ({
   line: straight(2015),
   height: 1200,
   unit: 'brick-215x102.5x65',

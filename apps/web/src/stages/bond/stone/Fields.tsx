@@ -1,0 +1,58 @@
+import type { Message, Show, Stated } from '@even-tally/core';
+import type { ReactNode } from 'react';
+import { useTell } from '../../../state/words';
+import { LengthField } from '../../../ui/LengthField';
+import { NumberField } from '../../../ui/NumberField';
+
+/** A length of the build: its key under it, what it is called, and what it is now, mm. */
+export type LengthOf = readonly [key: string, label: Message, value: number];
+
+interface Props {
+  show: Show;
+  fields: readonly LengthOf[];
+  set: (key: string, value: Stated) => boolean;
+}
+
+/** Lengths two by two. */
+export function Lengths({ show, fields, set }: Props): ReactNode {
+  const tell = useTell();
+  return (
+    <div className="grid grid-cols-2 gap-x-3 gap-y-1">
+      {fields.map(([key, label, value]) => (
+        <LengthField
+          key={key}
+          name={key.replaceAll('/', '-')}
+          label={tell(label)}
+          value={value}
+          show={show}
+          module={0}
+          pitch={0}
+          onChange={(v) => set(key, v)}
+        />
+      ))}
+    </div>
+  );
+}
+
+/** A part of something, said in hundredths. */
+export function Percent({
+  label,
+  value,
+  most = 95,
+  onChange,
+}: {
+  label: string;
+  value: number;
+  most?: number;
+  onChange: (part: number) => void;
+}): ReactNode {
+  return (
+    <NumberField
+      label={label}
+      value={Math.round(value * 100)}
+      least={0}
+      most={most}
+      onChange={(n) => onChange(n / 100)}
+    />
+  );
+}

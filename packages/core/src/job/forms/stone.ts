@@ -1,0 +1,158 @@
+import { LIMITS } from '../limits.js';
+import {
+  constant,
+  list,
+  number,
+  object,
+  oneOf,
+  optional,
+  required,
+  words,
+  type States,
+} from '../../statement/statement.js';
+import { along, count, height, id, joint, length, place, run, text, unitId } from './basics.js';
+import { mixId } from './mud.js';
+import { STANDS_IN } from './stands.js';
+
+/** Stone by its id: of the library, or of the job's own. */
+const stoneId = words();
+
+/** Stone a job knows for itself: from one quarry, or as somebody weighed it. */
+export const ownStone = object({
+  id: required(id('stone')),
+  name: optional(text),
+  density: required(number(1000, 4000), 'kg/m³ without a void'),
+  porous: optional(oneOf(true, false), 'it drinks, and is wetted before it is laid; left out: it does'),
+});
+export type OwnStone = States<typeof ownStone>;
+
+/** What a measured stone is for. Left out: whatever it suits. */
+export const STONE_USES = ['face', 'through', 'quoin', 'coping', 'tread', 'ashlar', 'hearting'] as const;
+
+/** Stones as they lie in the yard, measured one by one, those alike together. */
+export const pileStone = object({
+  id: required(id('stone of the pile')),
+  length: required(length),
+  height: required(length),
+  depth: required(length),
+  count: optional(count(10_000), 'so many alike; left out: one'),
+  use: optional(oneOf(...STONE_USES), 'left out: whatever it suits'),
+  face: optional(oneOf('fair', 'rough'), 'whether it has a face worth showing'),
+});
+export type FiledStone = States<typeof pileStone>;
+
+/** Rows of stones from face to face. */
+const throughs = list(object({ at: required(height()), every: required(along('pitch')) }), 20);
+
+/** What ends a wall at its top, set on edge from the low end up. Its height is over the wall's. */
+const copes = object({
+  height: required(length),
+  each: required(along('size'), 'of one along the wall'),
+  kind: optional(oneOf('upright', 'slanting', 'flat', 'turf'), 'left out: upright'),
+});
+
+/** The widest part of the wall goes this deep into the ground, so far past it on both sides. */
+const footing = object({
+  depth: required(length),
+  past: optional(place, 'past the wall on each side; left out: 100 mm'),
+});
+
+const share = number(0, 0.95);
+
+/** Steps over a wall: throughs long enough to stand out as treads. */
+const stile = object({
+  run: optional(run),
+  at: required(along('middle')),
+  treads: optional(count(12), 'left out: by its height'),
+});
+
+const common = {
+  stone: required(stoneId),
+  hearting: optional(share, 'part of the stone that lies between the faces'),
+  waste: optional(number(0, 1), 'bought over what is built in; left out: 0.1'),
+  copes: optional(copes),
+};
+
+const mortared = {
+  stands: optional(list(oneOf(...STANDS_IN), STANDS_IN.length), 'what stands against it or passes in it'),
+  mix: optional(mixId, 'left out: the job’s'),
+  pointing: optional(
+    object({ depth: required(length), mix: optional(mixId, 'left out: the wall’s') }),
+    'joints left open and pointed afterwards',
+  ),
+};
+
+const rubbleKeys = {
+  ...common,
+  thickness: required(length, 'at its base, through both faces'),
+  top: optional(length, 'at its top, where it leans in; left out: as at its base'),
+  faces: optional(oneOf(1, 2), 'left out: two'),
+  joint: optional(joint, 'left out: as is usual'),
+  broughtTo: optional(height(), 'it is levelled up each so high'),
+  bonders: optional(
+    object({ along: required(along('pitch')), up: required(height()) }),
+    'stones that hold the faces together',
+  ),
+  throughs: optional(throughs, 'or rows of stones from face to face'),
+  share: optional(number(0.3, 0.95), 'part of the wall that is stone'),
+  ...mortared,
+  backing: optional(
+    object({
+      unit: required(unitId, 'laid behind it'),
+      gap: required(length, 'between the two'),
+      mix: optional(mixId, 'of the backing; left out: the wall’s'),
+    }),
+    'it faces a wall of units',
+  ),
+};
+
+export const rubble = object({
+  kind: required(constant('rubble')),
+  ...rubbleKeys,
+  // Flint and cobble are small and round: more mortar, and lacing courses of something flat.
+  laid: optional(oneOf('random', 'polygonal', 'flint'), 'left out: random'),
+  lacing: optional(
+    object({ every: required(height()), unit: required(unitId), courses: optional(count(6)) }),
+    'level courses of units through it',
+  ),
+});
+
+export const squared = object({
+  kind: required(constant('squared')),
+  ...rubbleKeys,
+  laid: optional(oneOf('coursed', 'snecked'), 'left out: coursed'),
+});
+
+export const ashlar = object({
+  kind: required(constant('ashlar')),
+  stone: required(stoneId),
+  bed: required(length, 'from its face in, of a stone'),
+  courses: required(list(height(), 200, 1), 'from the lowest up; the last goes on to the top'),
+  longest: required(length, 'of a stone along the wall'),
+  lap: optional(length, 'a joint stands at least so far beside the one under it'),
+  joint: optional(joint, 'left out: as is usual'),
+  waste: common.waste,
+  copes: common.copes,
+  ...mortared,
+  backing: rubbleKeys.backing,
+});
+
+export const dry = object({
+  kind: required(constant('dry')),
+  ...common,
+  base: required(length),
+  top: required(length, 'under its copes'),
+  throughs: optional(throughs, 'left out: by its height'),
+  voids: optional(number(0, 0.6), 'part of the wall left open'),
+  footing: optional(footing),
+  past: optional(place, 'what throughs stand out of each face'),
+  ends: optional(oneOf('cheek', 'open'), 'of its free ends; left out: cheek ends'),
+  by: optional(oneOf('frames', 'pillars'), 'frames and lines, or pillars and fill; left out: frames'),
+  purpose: optional(oneOf('field', 'garden'), 'what its faces are judged by; left out: field'),
+  stiles: optional(list(stile, 20), 'steps over it, of long throughs'),
+});
+
+export const STONE_KINDS = ['rubble', 'squared', 'ashlar', 'dry'] as const;
+export type StoneKind = (typeof STONE_KINDS)[number];
+export const stonesOfJob = list(ownStone, 100);
+export const pile = list(pileStone, LIMITS.pile);

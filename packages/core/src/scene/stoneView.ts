@@ -1,0 +1,65 @@
+import type { Said } from '../messages/message.js';
+import type { JobDocument, StoneKind } from '../job/types.js';
+import type { CubicMetres, Mm } from '../measure/length.js';
+import type { WallPlan } from '../plan/plan.js';
+import type { SetStone } from '../stages/set-out/stone.js';
+import { STONES } from '../tables/stones.js';
+import { BONDERS } from '../tables/stoneWalls.js';
+import { batterOf } from '../walling/stone/section.js';
+import { stoneName, wallingName } from '../walling/stone/names.js';
+import { treadsFor } from '../walling/stone/stiles.js';
+import { endOf, stoneWork } from '../walling/stone/work.js';
+
+/** What a part of a stone wall comes to, as a part of all of it. */
+export interface StonePartView {
+  part: 'face' | 'back' | 'hearting' | 'mortar' | 'voids';
+  volume: CubicMetres;
+  share: number;
+}
+
+/** A wall of stone as its settings show it: everything stated or as is usual, mm and parts. */
+export interface StoneView extends Omit<SetStone, 'stone' | 'kind'> {
+  kind: StoneKind;
+  stone: string;
+  name: Said;
+  /** Stone there is to choose. */
+  stones: { id: string; name: Said }[];
+  porous: boolean;
+  /** Bonders as they are, or would be. */
+  usualBonders: { along: Mm; up: Mm };
+  parts: StonePartView[];
+  /** One in so many that each face leans, where it does. */
+  batter: number | null;
+  throughsCounted: { at: Mm; count: number; length: Mm }[];
+  /** Which run each line of it is, by its name, with where lines stand at its ends. */
+  frames: boolean;
+  /** Treads of a stile where nobody says. */
+  treadsUsual: number;
+}
+
+export function stoneView(job: JobDocument, { wall, gauge }: WallPlan): StoneView | null {
+  if (!wall.stone) return null;
+  const { stone, ...set } = wall.stone;
+  const work = stoneWork(wall, gauge);
+  const { volumes: v } = work;
+  const [first] = work.runs;
+  const batter = first ? batterOf(endOf(first, 0)) : Infinity;
+  return {
+    ...set,
+    stone: stone.id,
+    name: wallingName(wall.stone),
+    stones: [...(job.stones ?? []), ...STONES].map(({ id, ...own }) => ({
+      id,
+      name: 'name' in own && own.name !== undefined ? own.name : stoneName(id),
+    })),
+    porous: stone.porous,
+    usualBonders: set.bonders ?? BONDERS,
+    parts: (['face', 'back', 'hearting', 'mortar', 'voids'] as const)
+      .map((part) => ({ part, volume: v[part], share: v.gross > 0 ? v[part] / v.gross : 0 }))
+      .filter((p) => p.volume > 0),
+    batter: Number.isFinite(batter) ? batter : null,
+    throughsCounted: work.throughs,
+    treadsUsual: treadsFor(wall.height),
+    frames: set.kind === 'dry' || set.top < set.base - 1,
+  };
+}

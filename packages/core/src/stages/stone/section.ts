@@ -1,0 +1,128 @@
+import { drawn } from '../../measure/drawn.js';
+import { sayMm } from '../../measure/format.js';
+import type { Mm } from '../../measure/length.js';
+import { line, rect, shape, words, type SceneShape } from '../../shapes/shape.js';
+import { offsetsAt, sectionAlong, widthAt, type Section } from '../../walling/stone/section.js';
+import { stoneIn } from '../../walling/stone/stretches.js';
+import { stoneWork } from '../../walling/stone/work.js';
+import type { Laid } from './lists.js';
+
+/** As they are drawn: how high stones of a face are at the base and at the top, and what goes through, mm. */
+const [LOW, HIGH, THROUGH] = [210, 120, 130];
+const GAP = 8;
+const BESIDE = 40;
+
+type Strip = readonly [Mm, Mm];
+
+/** Stones of both faces row by row, by turns deep and shallow, and hearting between; a through where a row of them lies. */
+function rowsCut(at: Section, hearting: number, rows: readonly Mm[], batter: (h: Mm) => Mm): SceneShape[] {
+  const chance = drawn(97);
+  const shapes: SceneShape[] = [];
+  const width = (h: Mm): Mm => widthAt(at, h);
+  let low = 0;
+  while (low < at.height - 1) {
+    const row = rows.find((y) => y - THROUGH / 2 <= low + 1 && y + THROUGH / 2 > low + 1);
+    const next = rows.filter((y) => y - THROUGH / 2 > low + 1).sort((a, b) => a - b)[0];
+    const wanted = row !== undefined ? THROUGH : LOW + ((HIGH - LOW) * low) / at.height;
+    const stop = Math.min(at.height, next === undefined ? Infinity : next - THROUGH / 2);
+    const high = stop - (low + wanted) < 50 ? stop : low + wanted;
+    const quad = ([a, b]: Strip, to: Strip): SceneShape =>
+      shape('unit-cut', [
+        [a, low + GAP / 2],
+        [b, low + GAP / 2],
+        [to[1], high - GAP / 2],
+        [to[0], high - GAP / 2],
+      ]);
+    const [from, till] = [batter(low), batter(high)];
+    const [w, v] = [width(low), width(high)];
+    if (row !== undefined) shapes.push(quad([from, from + w], [till, till + v]));
+    else {
+      // Each face takes its share of the thickness, one stone deeper than the next.
+      const share = (1 - hearting) / 2;
+      const deep = (): number => share * (0.75 + 0.5 * chance());
+      const [outer, inner] = [Math.min(0.48, deep()), Math.min(0.48, deep())];
+      shapes.push(
+        quad([from, from + w * outer], [till, till + v * outer]),
+        quad([from + w * (1 - inner), from + w], [till + v * (1 - inner), till + v]),
+      );
+    }
+    low = high;
+  }
+  return shapes;
+}
+
+/** A stone wall cut through: its two faces as they lean, hearting between, what goes through, copes and footing, and how wide it is. */
+export function stoneSection(work: Laid, run: number, at: Mm): SceneShape[] {
+  const { wall, gauge } = work;
+  if (!wall.stone || wall.stone.kind === 'ashlar') return [];
+  const stone = stoneIn(wall);
+  const done = stoneWork(wall, gauge).runs[run];
+  if (!done) return [];
+  const here = sectionAlong(done.stretches, at);
+  const batter = (h: Mm): Mm => offsetsAt(here, h).outer;
+  const rows = [...done.throughs, ...done.bonders].map((t) => t.at).filter((y) => y < here.height);
+  const foot: SceneShape[] = stone.footing
+    ? [
+        rect(
+          'footing',
+          -stone.footing.past,
+          -stone.footing.depth,
+          here.base + 2 * stone.footing.past,
+          stone.footing.depth,
+        ),
+      ]
+    : [];
+  const body = shape('core-cut', [
+    [0, 0],
+    [here.base, 0],
+    [here.base - batter(here.height), here.height],
+    [batter(here.height), here.height],
+  ]);
+  const copes: SceneShape[] = stone.copes
+    ? [rect('unit-cut', batter(here.height), here.height + GAP / 2, here.top, stone.copes.height)]
+    : [];
+  const leans = here.base - here.top > 1;
+  return [
+    ...foot,
+    body,
+    ...rowsCut(here, stone.faces === 2 ? stone.hearting : 0, stone.faces === 2 ? rows : [], batter),
+    ...copes,
+    ...(leans
+      ? [
+          line('dimension', batter(here.height), here.height, batter(here.height), 0),
+          line('dimension', 0, 0, here.base, 0),
+          words('dimension-name', here.base / 2, -BESIDE - 40, sayMm(here.base, wall.show), 'middle'),
+        ]
+      : []),
+  ];
+}
+
+/** What of a stone wall is seen from above at the foot of a level: its two faces, and the stones that go through in it. */
+export function stoneAbove(work: Laid, run: number, course: number): SceneShape[] {
+  const { wall, gauge } = work;
+  const c = gauge.courses[course - 1];
+  const done = wall.stone && wall.stone.kind !== 'ashlar' ? stoneWork(wall, gauge).runs[run] : undefined;
+  if (!done || !c) return [];
+  const edge = (side: 'outer' | 'inner'): (readonly [Mm, Mm])[] => {
+    let from = 0;
+    return done.stretches.flatMap((s) => {
+      const points = ([0, 1] as const).map((end) => {
+        const { outer, inner } = offsetsAt(s.ends[end], c.bottom);
+        const x = end === 0 ? from : from + s.length;
+        return [x, side === 'outer' ? outer : s.ends[end].base - inner] as const;
+      });
+      from += s.length;
+      return points;
+    });
+  };
+  const through = [...done.throughs, ...done.bonders].filter((t) => t.at > c.bottom && t.at <= c.top);
+  return [
+    shape('unit-plan', [...edge('outer'), ...edge('inner').reverse()], 'stretcher'),
+    ...through.flatMap((t) =>
+      t.places.map((x) => {
+        const { width, outer } = offsetsAt(sectionAlong(done.stretches, x), t.at);
+        return rect('unit-plan', x - 120, outer, 240, width, 'beam');
+      }),
+    ),
+  ];
+}

@@ -1,0 +1,53 @@
+import { STONES_SAY as SAYS } from '../../walling/stone/messages.js';
+import type { BondWork } from '../bond/stage.js';
+import type { GaugeWork } from '../gauge/stage.js';
+import type { Said, Say } from '../../messages/message.js';
+import { CAUTION, type PaperSheet } from '../paper.js';
+import type { SetOutWork } from '../set-out/stage.js';
+import { stage } from '../stage.js';
+import { stoneLists, type Laid } from './lists.js';
+import { stoneAbove, stoneSection } from './section.js';
+import { cutSheet, sortSheet } from './sheets.js';
+
+/** A sheet of a wall that has nothing for it: it is left out of a set. */
+const nothing = (title: Said, says: Said, say: Say): PaperSheet => ({
+  title: say(title),
+  sub: '',
+  says: [say(says)],
+  drawing: null,
+  tables: [],
+  caution: say(CAUTION),
+});
+
+/** What is listed, drawn and printed of a wall of stone beside what any wall has; it works nothing out that its walling has not. */
+export const stone = stage<'stone', SetOutWork & GaugeWork & BondWork, object>({
+  id: 'stone',
+  shown: 'bond',
+  needs: ['set-out', 'gauge', 'bond'],
+  work: () => ({}),
+  lists: (work: Laid) => (work.wall.stone ? stoneLists(work) : []),
+  section: stoneSection,
+  above: stoneAbove,
+  papers: [
+    {
+      kind: 'stones',
+      name: SAYS['sort-name'](),
+      over: 'wall',
+      some: true,
+      sheet: (job, work, run, show, say) =>
+        work.wall.stone
+          ? sortSheet(job, work, run, show, say)
+          : nothing(SAYS['sort-of']({ wall: work.wall.name }), SAYS['stones-none'](), say),
+    },
+    {
+      kind: 'cut-stones',
+      name: SAYS['cut-name'](),
+      over: 'wall',
+      some: true,
+      sheet: (job, work, run, show, say) =>
+        work.wall.stone?.kind === 'ashlar'
+          ? cutSheet(job, work, run, show, say)
+          : nothing(SAYS['cut-of']({ wall: work.wall.name }), SAYS['cut-none'](), say),
+    },
+  ],
+});

@@ -1,0 +1,64 @@
+import { millimetres, toMillimetres, type Length, type Mm } from '../measure/length.js';
+
+/** What of a heap as it was tipped is air, and of a dry wall that is hearted: common practice, from memory. */
+export const TIPPED_VOIDS = 0.4;
+export const DRY_VOIDS = 0.25;
+/** What of a mortared rubble wall is stone, of flint and cobble, and what of the stone lies between the faces: common practice, from memory. */
+export const RUBBLE_SHARE = 0.7;
+export const FLINT_SHARE = 0.55;
+export const HEARTING = 0.3;
+/** Broken, too small, or the wrong shape: bought over what is built in, where nobody has said. */
+export const STONE_WASTE = 0.1;
+/** A cubic metre of lime mortar in the wall, kg: EN 1991-1-1 table A.1, from memory. */
+export const MORTAR_WEIGHS = 1800;
+
+/** Levelled up each so high where nobody says: rubble 600 mm (IS 13828, from memory), squared stone a course of 300 (common practice). */
+export const BROUGHT_TO: Readonly<Record<'rubble' | 'squared', Length>> = {
+  rubble: millimetres(600),
+  squared: millimetres(300),
+};
+
+/** Faces are held together each metre along and up where nobody says: EN 1996-1-1 8.1.4.2, from memory. */
+export const BONDERS = { along: 1000, up: 1000 } as const;
+
+/** A bonder that does not go through is so long, as a part of the wall's thickness: EN 1996-1-1 8.1.4.2 has 0.6 to 0.7, from memory. */
+export const BONDER_LENGTH = 0.65;
+
+/**
+ * Rows of throughs where nobody says, by the height of a dry wall: one at half its height up to 1.4 m, else about knee and waist; a
+ * metre apart. Handbooks of walling, from memory.
+ */
+export function throughsBy(height: Mm): { at: Mm; every: Mm }[] {
+  const every = toMillimetres(millimetres(1000));
+  if (height <= 600) return [];
+  if (height <= 1400) return [{ at: height / 2, every }];
+  return [
+    { at: 500, every },
+    { at: 900, every },
+  ];
+}
+
+/** Squared stones at ends, corners and jambs: one to so much of height, mm. Common practice. */
+export const QUOIN_HIGH = 300;
+
+/** Past this one person does not lift it: the usual caution, kg. */
+export const LIFT_MOST = 20;
+
+/** What may stand without more being asked. Handbooks of walling, EN 1996-1-1 and IS 1597-1; all from memory. */
+export const STONE_RULES = {
+  /** Bonders and throughs at most so far apart, mm. */
+  apart: 1000,
+  /** A dry wall is as wide at its base as half its height at least, of its body. */
+  baseToHeight: 0.5,
+  /** Each face leans in by one in so many: more is seen, less is for fine work. */
+  batter: { flat: 4, steep: 12 },
+  /** Two faces and what lies between want so much, mm. */
+  twoFaces: 350,
+  /** Joints at most, mm. */
+  joint: { rubble: 25, squared: 15, ashlar: 6 },
+  /** A dry wall higher than that is asked about, mm. */
+  dryHigh: 1800,
+} as const;
+
+/** Steps over a wall, mm: none rises more than that over the last, each so far along from it, and stands so far out of each face. Common practice. */
+export const STILE = { rise: 300, going: 250, out: 250, thick: 90 } as const;

@@ -1,0 +1,19 @@
+import type { Said } from '../../messages/message.js';
+import type { SetStone } from '../../stages/set-out/stone.js';
+import { STONE_NAMES, STONES_SAY } from './messages.js';
+
+type Named = (typeof STONE_NAMES)[number];
+
+/** What a stone is called: of the library in words, a job’s own by its name. */
+export const stoneName = (id: string): Said =>
+  STONES_SAY.stone({
+    stone: STONE_NAMES.includes(id as Named) ? (id as Named) : 'own',
+    name: id,
+  });
+
+/** What a wall of stone is, in a few words. */
+export const wallingName = ({ kind, laid, stone }: SetStone): Said =>
+  STONES_SAY.walling({
+    laid: kind === 'ashlar' || kind === 'dry' ? kind : (laid ?? 'random'),
+    stone: stoneName(stone.id),
+  });
