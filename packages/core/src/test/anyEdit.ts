@@ -39,7 +39,7 @@ export function anyEdit(job: JobDocument, chance: Chance, who: string): JobDocum
       if (wall.build.kind !== 'units') return job;
       return at(job, k, {
         ...wall,
-        build: { ...wall.build, bond: oneOf(chance, ['half', 'third', 'quarter']) },
+        build: { ...wall.build, bond: oneOf(chance, ['half', 'third', 'quarter'] as const) },
       });
     case 3: {
       const steel = wall.steel?.vertical

@@ -119,10 +119,7 @@ function courseIn({ doc, x, y, scale }: Pen, c: CourseColumns): void {
         true,
       );
     else doc.rect(x(from), y(top), (to - from) * scale, (top - bottom) * scale);
-    doc.fillAndStroke(
-      inks[pieceInk(c.kind[i] ?? 0)],
-      inks['mortar-line'],
-    );
+    doc.fillAndStroke(inks[pieceInk(c.kind[i] ?? 0)], inks['mortar-line']);
     if (c.sawn[i] === 1) doc.moveTo(x(from), y(bottom)).lineTo(x(to), y(top)).stroke(inks.saw);
   }
 }

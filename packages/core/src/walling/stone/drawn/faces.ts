@@ -241,20 +241,24 @@ function copesShown(stone: SetStone, run: RunOfStone): Drawn[] {
   return run.coped.flatMap(({ from, to }) => {
     const count = Math.max(1, Math.ceil((to - from) / copes.each - 1e-6));
     const rises = sectionAlong(run.stretches, to).height >= sectionAlong(run.stretches, from).height;
-    return Array.from({ length: count }, (_, k): Drawn => {
+    return Array.from({ length: count }, (_, k) => k).flatMap((k): Drawn[] => {
       const a = rises ? from + k * copes.each : to - (k + 1) * copes.each;
       const [left, right] = [Math.max(from, a) + gap / 2, Math.min(to, a + copes.each) - gap / 2];
+      // The last of them may be no more than a joint.
+      if (right - left < 1) return [];
       const foot = sectionAlong(run.stretches, (left + right) / 2).height;
       const top = foot + copes.height;
       const lean = copes.kind === 'slanting' ? Math.min(copes.each, copes.height / 3) : 0;
-      return {
-        from: left,
-        to: right,
-        bottom: foot,
-        top,
-        kind: COPE,
-        corners: lean > 0 ? [left, foot, right, foot, right + lean, top, left + lean, top] : null,
-      };
+      return [
+        {
+          from: left,
+          to: right,
+          bottom: foot,
+          top,
+          kind: COPE,
+          corners: lean > 0 ? [left, foot, right, foot, right + lean, top, left + lean, top] : null,
+        },
+      ];
     });
   });
 }
