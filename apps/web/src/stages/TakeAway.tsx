@@ -28,6 +28,7 @@ export const AT_A_STAGE: readonly string[] = [
   'frames',
   'stones',
   'cut-stones',
+  'lay',
 ];
 
 /** Every form of one sheet, the printed one first. */

@@ -4,3 +4,6 @@ export const startPlanner = (): Worker =>
 
 export const startCutter = (): Worker =>
   new Worker(new URL('./cut.worker.ts', import.meta.url), { type: 'module' });
+
+export const startFitter = (): Worker =>
+  new Worker(new URL('./fitter.worker.ts', import.meta.url), { type: 'module' });

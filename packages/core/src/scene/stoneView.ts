@@ -2,7 +2,10 @@ import type { Said } from '../messages/message.js';
 import type { JobDocument, StoneKind } from '../job/types.js';
 import type { CubicMetres, Mm } from '../measure/length.js';
 import type { WallPlan } from '../plan/plan.js';
+import { fitView, type FitView } from './fitView.js';
 import type { SetStone } from '../stages/set-out/stone.js';
+import type { SetWall } from '../stages/set-out/wall.js';
+import { fitAsk, fitFrom } from '../walling/stone/fitter/ofWall.js';
 import { STONES } from '../tables/stones.js';
 import { BONDERS } from '../tables/stoneWalls.js';
 import { batterOf } from '../walling/stone/section.js';
@@ -35,9 +38,19 @@ export interface StoneView extends Omit<SetStone, 'stone' | 'kind'> {
   frames: boolean;
   /** Treads of a stile where nobody says. */
   treadsUsual: number;
+  /** Measured stones laid into it and kept. */
+  fit: FitView | null;
+  /** Where measured stones are laid, or would be. */
+  fitting: { from: Mm; length: Mm; height: Mm; lap: Mm };
 }
 
-export function stoneView(job: JobDocument, { wall, gauge }: WallPlan): StoneView | null {
+function fittingOf(job: JobDocument, wall: SetWall): StoneView['fitting'] {
+  const stated = job.walls[wall.index]?.fit ?? {};
+  const { length = 0, height = 0, lap = 0 } = fitAsk(job, wall, stated) ?? {};
+  return { from: fitFrom(stated), length, height, lap };
+}
+
+export function stoneView(job: JobDocument, { wall, gauge, fit }: WallPlan): StoneView | null {
   if (!wall.stone) return null;
   const { stone, ...set } = wall.stone;
   const work = stoneWork(wall, gauge);
@@ -59,6 +72,8 @@ export function stoneView(job: JobDocument, { wall, gauge }: WallPlan): StoneVie
       .filter((p) => p.volume > 0),
     batter: Number.isFinite(batter) ? batter : null,
     throughsCounted: work.throughs,
+    fit: fitView(fit),
+    fitting: fittingOf(job, wall),
     treadsUsual: treadsFor(wall.height),
     frames: set.kind === 'dry' || set.top < set.base - 1,
   };

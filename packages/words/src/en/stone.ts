@@ -125,6 +125,22 @@ export const stone: Catalogue['stone'] = {
     'Sort it before the first stone is laid: throughs, quoins and copes by themselves, big stones nearest the footing, hearting in heaps along the wall.',
   'sort-wet': 'This stone drinks: damp it before it is laid.',
   'sort-dry': 'This stone does not drink: lay it dry.',
+  'lay-of': 'Numbered lay, {wall}',
+  'lay-name': 'Numbered lay',
+  'lay-none': 'No measured stones are laid into this wall.',
+  'lay-sub': '{job}: {stones, plural, one {# stone} other {# stones}}, from {from} along',
+  'lay-says':
+    'Lay it dry from the lowest course up, chalk each stone with its number, lift it, and put it back in mortar or hearting.',
+  'lay-judged':
+    '{uncrossed, plural, =0 {Every joint is crossed.} one {# joint is not crossed.} other {# joints are not crossed.}} {dressed} of face is dressed away, {open} is to be filled with stone that is not in the pile; {over, plural, =0 {nothing stays over} one {# stone stays over} other {# stones stay over}}.',
+  'lay-greedy':
+    'Laid without looking ahead: {uncrossed, plural, one {# joint} other {# joints}} not crossed, {dressed} dressed away, {open} to be filled.',
+  'pile-stone': 'Stone',
+  'starts-at': 'Begins at',
+  'goes-in': 'Goes in',
+  'dress-off': 'Dress off',
+  'off-by': '{end} of its end, {top} of its top',
+  'stays-over': 'Stays over',
   'bound-as-usual':
     'Nobody has said what holds the two faces together. Bonders each {along} along and {up} up are counted, as is usual.',
   'throughs-as-usual':

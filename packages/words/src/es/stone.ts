@@ -126,6 +126,22 @@ export const stone: Catalogue['stone'] = {
     'Se separa antes de la primera piedra: pasantes, esquineras y albardillas aparte, las grandes junto al cimiento, el relleno en montones a lo largo del muro.',
   'sort-wet': 'Esta piedra chupa: se humedece antes de ponerla.',
   'sort-dry': 'Esta piedra no chupa: se pone seca.',
+  'lay-of': 'Acomodo numerado, {wall}',
+  'lay-name': 'Acomodo numerado',
+  'lay-none': 'No hay piedras medidas puestas en este muro.',
+  'lay-sub': '{job}: {stones, plural, one {# piedra} other {# piedras}}, desde {from}',
+  'lay-says':
+    'Se acomoda en seco desde abajo, se marca cada piedra con su número, se levanta y se vuelve a poner con mortero o relleno.',
+  'lay-judged':
+    '{uncrossed, plural, =0 {Toda junta queda cruzada.} one {# junta no queda cruzada.} other {# juntas no quedan cruzadas.}} Se labran {dressed} de cara, {open} se llenan con piedra que no está en el montón; {over, plural, =0 {no sobra nada} one {sobra # piedra} other {sobran # piedras}}.',
+  'lay-greedy':
+    'Puesto sin mirar adelante: {uncrossed, plural, one {# junta} other {# juntas}} sin cruzar, {dressed} labrados, {open} por llenar.',
+  'pile-stone': 'Piedra',
+  'starts-at': 'Empieza en',
+  'goes-in': 'Entra',
+  'dress-off': 'Labrar',
+  'off-by': '{end} del extremo, {top} de arriba',
+  'stays-over': 'Sobra',
   'bound-as-usual':
     'Nadie ha dicho qué une las dos caras. Se cuentan llaves cada {along} a lo largo y {up} a lo alto, como es usual.',
   'throughs-as-usual':

@@ -10,7 +10,7 @@ import {
   words,
   type States,
 } from '../../statement/statement.js';
-import { along, count, height, id, joint, length, place, run, text, unitId } from './basics.js';
+import { along, count, height, id, joint, length, place, run, text, unitId, yes } from './basics.js';
 import { mixId } from './mud.js';
 import { STANDS_IN } from './stands.js';
 
@@ -40,6 +40,28 @@ export const pileStone = object({
   face: optional(oneOf('fair', 'rough'), 'whether it has a face worth showing'),
 });
 export type FiledStone = States<typeof pileStone>;
+
+/** Measured stones laid into a stretch of the wall: where, by what, and in which order they were kept. */
+export const fit = object({
+  run: optional(run),
+  from: optional(along('start'), 'left out: where the run begins'),
+  length: optional(along('size'), 'left out: to the end of the run'),
+  height: optional(height(), 'left out: the wall’s'),
+  use: optional(oneOf(...STONE_USES), 'of the pile only what serves for it'),
+  lap: optional(length, 'a joint stands at least so far beside the one under it; left out: 75 mm'),
+  tops: optional(place, 'by how much tops of a course may differ; left out: 10 mm'),
+  order: optional(
+    list(
+      object({ stone: required(words()), along: optional(yes, 'its long way lies along the face') }),
+      LIMITS.pile,
+    ),
+    'as they are laid, from the start of the lowest course',
+  ),
+  pins: optional(
+    list(number(0, LIMITS.pile, { whole: true }), LIMITS.pile),
+    'places in that order that stay',
+  ),
+});
 
 /** Rows of stones from face to face. */
 const throughs = list(object({ at: required(height()), every: required(along('pitch')) }), 20);

@@ -2,6 +2,7 @@ import { drawn } from '../../measure/drawn.js';
 import { sayMm } from '../../measure/format.js';
 import type { Mm } from '../../measure/length.js';
 import { line, rect, shape, words, type SceneShape } from '../../shapes/shape.js';
+import { BONDER_LENGTH } from '../../tables/stoneWalls.js';
 import { offsetsAt, sectionAlong, widthAt, type Section } from '../../walling/stone/section.js';
 import { stoneIn } from '../../walling/stone/stretches.js';
 import { stoneWork } from '../../walling/stone/work.js';
@@ -14,15 +15,30 @@ const BESIDE = 40;
 
 type Strip = readonly [Mm, Mm];
 
+/** A stone that holds the faces together, as it is cut: through all of the wall, or so much of it in from one face. */
+interface Through {
+  at: Mm;
+  part: number;
+  from: 'outer' | 'inner';
+}
+
 /** Stones of both faces row by row, by turns deep and shallow, and hearting between; a through where a row of them lies. */
-function rowsCut(at: Section, hearting: number, rows: readonly Mm[], batter: (h: Mm) => Mm): SceneShape[] {
+function rowsCut(
+  at: Section,
+  hearting: number,
+  rows: readonly Through[],
+  batter: (h: Mm) => Mm,
+): SceneShape[] {
   const chance = drawn(97);
   const shapes: SceneShape[] = [];
   const width = (h: Mm): Mm => widthAt(at, h);
   let low = 0;
   while (low < at.height - 1) {
-    const row = rows.find((y) => y - THROUGH / 2 <= low + 1 && y + THROUGH / 2 > low + 1);
-    const next = rows.filter((y) => y - THROUGH / 2 > low + 1).sort((a, b) => a - b)[0];
+    const row = rows.find((r) => r.at - THROUGH / 2 <= low + 1 && r.at + THROUGH / 2 > low + 1);
+    const next = rows
+      .map((r) => r.at)
+      .filter((y) => y - THROUGH / 2 > low + 1)
+      .sort((a, b) => a - b)[0];
     const wanted = row !== undefined ? THROUGH : LOW + ((HIGH - LOW) * low) / at.height;
     const stop = Math.min(at.height, next === undefined ? Infinity : next - THROUGH / 2);
     const high = stop - (low + wanted) < 50 ? stop : low + wanted;
@@ -35,8 +51,16 @@ function rowsCut(at: Section, hearting: number, rows: readonly Mm[], batter: (h:
       ]);
     const [from, till] = [batter(low), batter(high)];
     const [w, v] = [width(low), width(high)];
-    if (row !== undefined) shapes.push(quad([from, from + w], [till, till + v]));
-    else {
+    if (row) {
+      // A bonder that does not go through lies in from one face, the next one in from the other.
+      const a = row.from === 'inner' ? 1 - row.part : 0;
+      const b = row.from === 'inner' ? 1 : row.part;
+      shapes.push(quad([from + w * a, from + w * b], [till + v * a, till + v * b]));
+      if (row.part < 1) {
+        const [c, d] = row.from === 'inner' ? [0, 0.92 - row.part] : [row.part + 0.08, 1];
+        shapes.push(quad([from + w * c, from + w * d], [till + v * c, till + v * d]));
+      }
+    } else {
       // Each face takes its share of the thickness, one stone deeper than the next.
       const share = (1 - hearting) / 2;
       const deep = (): number => share * (0.75 + 0.5 * chance());
@@ -60,7 +84,14 @@ export function stoneSection(work: Laid, run: number, at: Mm): SceneShape[] {
   if (!done) return [];
   const here = sectionAlong(done.stretches, at);
   const batter = (h: Mm): Mm => offsetsAt(here, h).outer;
-  const rows = [...done.throughs, ...done.bonders].map((t) => t.at).filter((y) => y < here.height);
+  const rows = [
+    ...done.throughs.map(({ at: y }): Through => ({ at: y, part: 1, from: 'outer' })),
+    ...done.bonders.map(({ at: y }, i): Through => ({
+      at: y,
+      part: BONDER_LENGTH,
+      from: i % 2 === 0 ? 'outer' : 'inner',
+    })),
+  ].filter((r) => r.at < here.height);
   const foot: SceneShape[] = stone.footing
     ? [
         rect(

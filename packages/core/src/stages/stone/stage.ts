@@ -5,6 +5,8 @@ import type { Said, Say } from '../../messages/message.js';
 import { CAUTION, type PaperSheet } from '../paper.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import { stage } from '../stage.js';
+import { keptLay, type KeptLay } from '../../walling/stone/fitter/kept.js';
+import { laySheet } from './laySheet.js';
 import { stoneLists, type Laid } from './lists.js';
 import { stoneAbove, stoneSection } from './section.js';
 import { cutSheet, sortSheet } from './sheets.js';
@@ -20,11 +22,16 @@ const nothing = (title: Said, says: Said, say: Say): PaperSheet => ({
 });
 
 /** What is listed, drawn and printed of a wall of stone beside what any wall has; it works nothing out that its walling has not. */
-export const stone = stage<'stone', SetOutWork & GaugeWork & BondWork, object>({
+/** The lay of measured stones it keeps, where it keeps one. */
+export interface StoneLayWork {
+  fit: KeptLay | null;
+}
+
+export const stone = stage<'stone', SetOutWork & GaugeWork & BondWork, StoneLayWork>({
   id: 'stone',
   shown: 'bond',
   needs: ['set-out', 'gauge', 'bond'],
-  work: () => ({}),
+  work: ({ wall }, { job }) => ({ fit: keptLay(job, wall) }),
   lists: (work: Laid) => (work.wall.stone ? stoneLists(work) : []),
   section: stoneSection,
   above: stoneAbove,
@@ -38,6 +45,16 @@ export const stone = stage<'stone', SetOutWork & GaugeWork & BondWork, object>({
         work.wall.stone
           ? sortSheet(job, work, run, show, say)
           : nothing(SAYS['sort-of']({ wall: work.wall.name }), SAYS['stones-none'](), say),
+    },
+    {
+      kind: 'lay',
+      name: SAYS['lay-name'](),
+      over: 'wall',
+      some: true,
+      sheet: (job, work, _run, show, say) =>
+        work.fit
+          ? laySheet(job, work.wall.name, work.fit, show, say)
+          : nothing(SAYS['lay-of']({ wall: work.wall.name }), SAYS['lay-none'](), say),
     },
     {
       kind: 'cut-stones',

@@ -11,17 +11,19 @@ interface Props {
   show: Show;
   fields: readonly LengthOf[];
   set: (key: string, value: Stated) => boolean;
+  /** What they are fields of, where several parts have fields of one name. */
+  of?: string;
 }
 
 /** Lengths two by two. */
-export function Lengths({ show, fields, set }: Props): ReactNode {
+export function Lengths({ show, fields, set, of = 'stone' }: Props): ReactNode {
   const tell = useTell();
   return (
-    <div className="grid grid-cols-2 gap-x-3 gap-y-1">
+    <div className="grid grid-cols-2 items-end gap-x-3 gap-y-1">
       {fields.map(([key, label, value]) => (
         <LengthField
           key={key}
-          name={key.replaceAll('/', '-')}
+          name={`${of}-${key}`}
           label={tell(label)}
           value={value}
           show={show}

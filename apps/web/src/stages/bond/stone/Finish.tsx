@@ -52,6 +52,7 @@ export function Finish({ job, view, show, stone }: StoneProps): ReactNode {
               onChange={(v) => set('/build/copes/kind', v)}
             />
             <Lengths
+              of="copes"
               show={show}
               fields={[
                 ['height', AT_STONE.copeHigh, stone.copes.height],
@@ -74,6 +75,7 @@ export function Finish({ job, view, show, stone }: StoneProps): ReactNode {
           >
             {stone.footing && (
               <Lengths
+                of="footing"
                 show={show}
                 fields={[
                   ['depth', AT_STONE.deep, stone.footing.depth],
@@ -98,6 +100,7 @@ export function Finish({ job, view, show, stone }: StoneProps): ReactNode {
           >
             {stone.pointing && (
               <Lengths
+                of="pointing"
                 show={show}
                 fields={[['depth', AT_STONE.pointDeep, stone.pointing.depth]]}
                 set={lengths('pointing')}
@@ -121,6 +124,7 @@ export function Finish({ job, view, show, stone }: StoneProps): ReactNode {
                   lay={(unit) => set('/build/backing/unit', unit.id)}
                 />
                 <Lengths
+                  of="backing"
                   show={show}
                   fields={[['gap', AT_STONE.gap, view.steel.cavity?.width ?? 0]]}
                   set={lengths('backing')}

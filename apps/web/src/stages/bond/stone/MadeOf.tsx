@@ -11,8 +11,8 @@ import type { StoneProps } from './StonePart';
 
 const PARTS: Record<StonePartView['part'], readonly [Message, string, string]> = {
   face: [AT_STONE.face, 'bg-unit', 'stone.face'],
-  back: [AT_STONE.back, 'bg-unit-shown', 'stone.back'],
-  hearting: [AT_STONE.hearting, 'bg-unit-closer', 'stone.hearting'],
+  back: [AT_STONE.back, 'bg-mortar', 'stone.back'],
+  hearting: [AT_STONE.hearting, 'bg-half-unit', 'stone.hearting'],
   mortar: [AT_STONE.mortar, 'bg-concrete', 'mortar.geometric'],
   voids: [AT_STONE.voids, 'bg-sheet', 'stone.voids'],
 };
@@ -51,7 +51,7 @@ export function MadeOf({ job, view, stone }: StoneProps): ReactNode {
           </li>
         ))}
       </ul>
-      <div className="grid grid-cols-3 gap-x-3">
+      <div className="grid grid-cols-3 items-end gap-x-3">
         {stone.kind === 'dry' ? (
           <Percent
             label={tell(AT_STONE.partOpen)}

@@ -6,6 +6,7 @@ import { Openings } from '../Openings';
 import { Tops } from '../Tops';
 import { AshlarCourses } from './AshlarCourses';
 import { Finish } from './Finish';
+import { FitPart } from './FitPart';
 import { HeldTogether } from './HeldTogether';
 import { MadeOf } from './MadeOf';
 import { StonePart, type StoneProps } from './StonePart';
@@ -21,6 +22,7 @@ export function StoneBond(props: StoneProps): ReactNode {
       <AshlarCourses {...props} />
       <MadeOf {...props} />
       <Finish {...props} />
+      <FitPart {...props} />
       <Openings {...props} />
       <Tops {...props} />
       {stone.frames && (

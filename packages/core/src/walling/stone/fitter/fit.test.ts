@@ -19,8 +19,8 @@ function toTheEnd(a: FitAsk, how: { seed?: number; steps?: number } = {}): { bes
   const shown: Lay[] = [];
   for (;;) {
     const step = steps.next();
-    if (step.done) return { best: step.value, shown };
-    if (step.value) shown.push(step.value);
+    if (step.done) return { best: step.value.lay, shown };
+    if (step.value) shown.push(step.value.lay);
   }
 }
 const side = fc.integer({ min: 12, max: 45 }).map((n) => n * 10);

@@ -61,6 +61,47 @@ function changed(order: readonly Next[], random: () => number): Next[] {
   return next;
 }
 
+/** A lay, and the order it comes of. */
+export interface Fitted {
+  lay: Lay;
+  order: Next[];
+}
+
+export interface FitHow {
+  seed?: number;
+  steps?: number;
+  /** An order to begin with; left out, as somebody lays who does not look ahead. */
+  start?: readonly Next[];
+  /** Places in it that stay. */
+  pins?: readonly number[];
+}
+
+/** How many orders are tried: a second or two for sixty stones. */
+export const STEPS = 20_000;
+
+interface Held {
+  at: number;
+  next: Next;
+}
+
+/** What is held, back at its place: what stood there goes where that was. */
+function repinned(order: Next[], held: readonly Held[]): Next[] {
+  for (const { at, next } of held) {
+    const there = order[at];
+    if (!there || there.stone === next.stone) {
+      if (there) order[at] = next;
+      continue;
+    }
+    const now = order.findIndex(
+      (n, i) => n.stone === next.stone && !held.some((h) => h.at === i && h.next.stone === n.stone),
+    );
+    if (now < 0) continue;
+    order[now] = there;
+    order[at] = next;
+  }
+  return order;
+}
+
 /**
  * A measured pile laid into a stretch: courses level, every joint crossed, the long way in, the big ones low, little dressed and little
  * bought. Handed out: the best so far, each time there is a better. Goes by a seed and a count of steps, never by a clock: the same ask
@@ -68,32 +109,40 @@ function changed(order: readonly Next[], random: () => number): Next[] {
  */
 export function* fitted(
   ask: FitAsk,
-  { seed = 1, steps = 20_000 } = {},
-): Generator<Lay | undefined, Lay, undefined> {
-  let order = greedyOrder(ask);
+  { seed = 1, steps = STEPS, start, pins = [] }: FitHow = {},
+): Generator<Fitted | undefined, Fitted, undefined> {
+  const first = start ?? greedyOrder(ask);
+  // What is pinned keeps its stone at its place, whatever is tried round it.
+  const held = pins.flatMap((at) => (first[at] ? [{ at, next: first[at] }] : []));
+  let order = [...first];
   let now = layInOrder(ask, order) ?? EMPTY;
-  let [best, bestOrder] = [now, order];
+  let best: Fitted = { lay: now, order };
   if (order.length < 2) return best;
   yield best;
   const random = drawn(seed);
+  let fresh = false;
   for (let step = 0; step < steps; step++) {
     const part = (step / steps) * ROUNDS;
     const round = Math.floor(part);
     if (round > Math.floor(((step - 1) / steps) * ROUNDS) && round > 0) {
-      order = round % 2 === 1 ? thrownAbout(order, random) : bestOrder;
-      now = round % 2 === 1 ? (layInOrder(ask, order) ?? EMPTY) : best;
+      order = round % 2 === 1 ? repinned(thrownAbout(order, random), held) : best.order;
+      now = round % 2 === 1 ? (layInOrder(ask, order) ?? EMPTY) : best.lay;
     }
     const warmth = WARM * (COLD / WARM) ** (part - round);
-    const tried = changed(order, random);
+    const tried = repinned(changed(order, random), held);
     const lay = layInOrder(ask, tried);
     if (lay && (lay.cost <= now.cost || random() < Math.exp((now.cost - lay.cost) / warmth))) {
       order = tried;
       now = lay;
     }
-    const better = now.cost < best.cost - 1e-9;
-    if (better) [best, bestOrder] = [now, order];
+    if (now.cost < best.lay.cost - 1e-9) {
+      best = { lay: now, order };
+      fresh = true;
+    }
     // Between two of these it may be left off.
-    if (step % 100 === 99) yield better ? best : undefined;
+    if (step % 100 !== 99) continue;
+    yield fresh ? best : undefined;
+    fresh = false;
   }
   return best;
 }
