@@ -31,6 +31,8 @@ export { fitAsk, filedOrder, FITTED_MOST, orderOf } from './walling/stone/fitter
 export { pileAsRows, pileFromRows, type PileRead } from './walling/stone/fitter/fromRows.js';
 export type { FitAsk } from './walling/stone/fitter/pile.js';
 export { STONE_USES } from './job/forms/stone.js';
+export { lookedFromRows, runningFromRows, type LinesRead } from './walling/stone/looked.js';
+export { GAP_STEPS, type GapStep, type GapWork } from './walling/stone/gap.js';
 export { builtOf } from './job/edits/builtOf.js';
 export { STONE_KINDS } from './job/forms/stone.js';
 export type { StonePartView, StoneView } from './scene/stoneView.js';

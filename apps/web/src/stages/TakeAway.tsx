@@ -29,6 +29,7 @@ export const AT_A_STAGE: readonly string[] = [
   'stones',
   'cut-stones',
   'lay',
+  'gap',
 ];
 
 /** Every form of one sheet, the printed one first. */

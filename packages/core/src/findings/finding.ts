@@ -133,6 +133,9 @@ export const FINDINGS = {
   'stone-ends-unlike': 'The ends of a run are of unlike height: its lines stand otherwise at each.',
   'stone-thin': 'A stone wall of two faces has no room for them and what lies between.',
   'stone-joint-wide': 'A joint is wider than stone of its kind is laid with.',
+  'stone-short': 'What comes down of an old dry wall will not build its faces again: stone is to be brought.',
+  'stone-running-joints': 'Joints of an old dry wall run up through more courses than it is judged by.',
+  'stone-kink': 'The old dry wall stands off the line at an end of a gap by more than the eye passes over.',
   'stone-heavy': 'Stones heavier than one person lifts.',
   'earth-bears-not-said':
     'Nobody has said whether a wall of earth bears the roof or only fills between posts.',

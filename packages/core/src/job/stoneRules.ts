@@ -6,10 +6,26 @@ import { stated } from './stated.js';
 import { findUnit } from './units.js';
 import type { JobDocument, Stated } from './types.js';
 
+/** A gap is of a dry wall, and ends past where it begins. */
+function gapFaults(job: JobDocument, index: number): Fault[] {
+  const wall = job.walls[index];
+  const gap = wall?.gap;
+  if (!gap) return [];
+  const path = `/walls/${index}/gap`;
+  if (wall.build.kind !== 'dry')
+    return [{ path, wanted: 'a gap of a dry wall', got: `one of ${wall.build.kind}` }];
+  const mm = (l: Stated): number => toMillimetres(stated(l));
+  if (mm(gap.to) > mm(gap.from)) return [];
+  const say = (l: Stated): string => sayMm(mm(l), job.show);
+  return [{ path: `${path}/to`, wanted: `an end past where it begins, ${say(gap.from)}`, got: say(gap.to) }];
+}
+
 /** What only shows once the form of a stone wall is sound: stone there is, no wider at its top, rows inside it, a part for each part. */
 export function stoneFaults(job: JobDocument, index: number): Fault[] {
   const wall = job.walls[index];
-  if (!wall || wall.build.kind === 'units') return [];
+  if (!wall) return [];
+  const own = gapFaults(job, index);
+  if (own.length > 0 || wall.build.kind === 'units') return own;
   const { build } = wall;
   const path = `/walls/${index}/build`;
   const mm = (l: Stated): number => toMillimetres(stated(l));

@@ -3,12 +3,14 @@ import type { JobDocument, StoneKind } from '../job/types.js';
 import type { CubicMetres, Mm } from '../measure/length.js';
 import type { WallPlan } from '../plan/plan.js';
 import { fitView, type FitView } from './fitView.js';
+import { gapSays, gapSteps } from '../stages/stone/gapSheet.js';
 import type { SetStone } from '../stages/set-out/stone.js';
 import type { SetWall } from '../stages/set-out/wall.js';
 import { fitAsk, fitFrom } from '../walling/stone/fitter/ofWall.js';
 import { STONES } from '../tables/stones.js';
 import { BONDERS } from '../tables/stoneWalls.js';
 import { batterOf } from '../walling/stone/section.js';
+import type { GapWork } from '../walling/stone/gap.js';
 import { stoneName, wallingName } from '../walling/stone/names.js';
 import { treadsFor } from '../walling/stone/stiles.js';
 import { endOf, stoneWork } from '../walling/stone/work.js';
@@ -40,6 +42,10 @@ export interface StoneView extends Omit<SetStone, 'stone' | 'kind'> {
   treadsUsual: number;
   /** Measured stones laid into it and kept. */
   fit: FitView | null;
+  /** A stretch that goes up again. */
+  gap: (Pick<GapWork, 'from' | 'to' | 'stripped'> & { says: Said[]; steps: Said[] }) | null;
+  /** How far the old wall stands off the line at either end of it. */
+  gapOut: { left: Mm; right: Mm };
   /** Where measured stones are laid, or would be. */
   fitting: { from: Mm; length: Mm; height: Mm; lap: Mm };
 }
@@ -50,7 +56,7 @@ function fittingOf(job: JobDocument, wall: SetWall): StoneView['fitting'] {
   return { from: fitFrom(stated), length, height, lap };
 }
 
-export function stoneView(job: JobDocument, { wall, gauge, fit }: WallPlan): StoneView | null {
+export function stoneView(job: JobDocument, { wall, gauge, fit, gap }: WallPlan): StoneView | null {
   if (!wall.stone) return null;
   const { stone, ...set } = wall.stone;
   const work = stoneWork(wall, gauge);
@@ -73,6 +79,8 @@ export function stoneView(job: JobDocument, { wall, gauge, fit }: WallPlan): Sto
     batter: Number.isFinite(batter) ? batter : null,
     throughsCounted: work.throughs,
     fit: fitView(fit),
+    gap: gap && { ...gap, says: gapSays(gap), steps: gapSteps(gap) },
+    gapOut: gap?.out ?? { left: 0, right: 0 },
     fitting: fittingOf(job, wall),
     treadsUsual: treadsFor(wall.height),
     frames: set.kind === 'dry' || set.top < set.base - 1,

@@ -10,6 +10,7 @@ export const ROLES = [
   'lintel',
   'short',
   'short-name',
+  'gap-end',
   'sky',
   'vent',
   // What is wrong

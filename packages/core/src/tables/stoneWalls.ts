@@ -62,3 +62,16 @@ export const STONE_RULES = {
 
 /** Steps over a wall, mm: none rises more than that over the last, each so far along from it, and stands so far out of each face. Common practice. */
 export const STILE = { rise: 300, going: 250, out: 250, thick: 90 } as const;
+
+/** A gap goes up at about so much face a day, its footing in it, m² of one side: from the record of such work, common practice. */
+export const GAP_PER_DAY = 2.5;
+
+/** Running joints a wall may have: through so many courses, and whether stones that lie across behind cover more. Common practice. */
+export const RUNNING = {
+  field: { most: 2, depthCovers: true },
+  retaining: { most: 2, depthCovers: true },
+  garden: { most: 1, depthCovers: false },
+} as const;
+
+/** A line that kinks by more than so much to the metre is seen, mm. Common practice. */
+export const KINK_SEEN = 20;

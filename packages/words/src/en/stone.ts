@@ -174,6 +174,27 @@ export const stone: Catalogue['stone'] = {
     'Course {course}: {count, plural, one {# joint stands} other {# joints stand}} nearer than {lap} to one under it.',
   'shorter-stones': 'Stones up to {longest} long',
   'no-throughs': 'Nothing goes through this wall. At {height} its faces part and it bellies.',
+  'gap-short':
+    'By the stones looked at, what comes down gives back {share} % of its face: {short} of face is short, about {bring} of stone to bring.{few, select, yes { Only {looked, plural, one {# stone was} other {# stones were}} looked at: twenty say more.} other {}}',
+  'gap-joints':
+    '{count, plural, one {# joint runs} other {# joints run}} up through more than {purpose, select, field {a field wall} garden {a garden face} retaining {a wall that holds soil} other {}} may have{passed, plural, =0 {} one {; # more is let pass} other {; # more are let pass}}. Cross them as it goes up again.',
+  'gap-kink':
+    'The old wall stands {by} to the metre off the line at an end of the gap. More than {most} is seen: begin farther back, or let the line run out over a longer stretch.',
+  sampled: 'the stones looked at, laid with their long way in',
+  'gap-of': 'Gap to rebuild, {wall}',
+  'gap-name': 'Gap to rebuild',
+  'gap-none': 'No gap is stated of this wall.',
+  'gap-sub': '{job}: from {from} to {to}',
+  'gap-strip':
+    'Strip {left} past it to the left and {right} to the right, {usual, select, yes {one spacing of throughs: nobody has looked for sound ones} other {to sound throughs}}.',
+  'gap-step':
+    '{step, select, strip {strip it, copes apart, throughs apart, face stones in rows along both sides, hearting behind them} footing {look at the footing: what rocks or has sunk is laid again} lift {build to {to}, hearted as it comes up} throughs {lay {count, plural, one {# through} other {# throughs}} at {to}} copes {cope it: {count} of them, from the low end up} other {}}',
+  'gap-amounts':
+    '{face} of face on both sides, {mass} of stone, {throughs, plural, one {# through} other {# throughs}}; about {days, number} {days, plural, one {day} other {days}} for one.',
+  'gap-gives':
+    'Of {looked, plural, one {# stone} other {# stones}} looked at {traced, plural, =0 {none lay} one {# lay} other {# lay}} along the face and {unsound, plural, =0 {all were sound} one {# was not sound} other {# were not sound}}: {share} % of the face comes back.',
+  order: 'Order',
+  'what-is-done': 'What is done',
   'en-bonders': 'EN 1996-1-1 8.1.4.2: at most 1 m apart both ways, from memory',
   'is-joints': 'IS 1597-1 and common practice, from memory',
   'is-throughs': 'handbooks of walling; IS 13828 has 1.2 m; from memory',

@@ -175,6 +175,27 @@ export const stone: Catalogue['stone'] = {
     'Hilada {course}: {count, plural, one {# junta queda} other {# juntas quedan}} a menos de {lap} de la de abajo.',
   'shorter-stones': 'Sillares de hasta {longest}',
   'no-throughs': 'Nada atraviesa este muro. Con {height} sus caras se abren y se panza.',
+  'gap-short':
+    'Según las piedras vistas, lo que se desmonta devuelve el {share} % de su cara: faltan {short} de cara, unos {bring} de piedra por traer.{few, select, yes { Solo se {looked, plural, one {vio # piedra} other {vieron # piedras}}: veinte dicen más.} other {}}',
+  'gap-joints':
+    '{count, plural, one {# junta corre} other {# juntas corren}} por más hiladas de las que {purpose, select, field {una cerca de campo} garden {una cara de jardín} retaining {un muro que sostiene tierra} other {}} admite{passed, plural, =0 {} one {; # más se deja pasar} other {; # más se dejan pasar}}. Crúcelas al subir de nuevo.',
+  'gap-kink':
+    'El muro viejo queda {by} por metro fuera del hilo en un extremo del boquete. Más de {most} se nota: empiece más atrás, o deje que el hilo se pierda en un tramo más largo.',
+  sampled: 'las piedras vistas, puestas con su largo hacia adentro',
+  'gap-of': 'Boquete por rehacer, {wall}',
+  'gap-name': 'Boquete por rehacer',
+  'gap-none': 'No se dijo ningún boquete de este muro.',
+  'gap-sub': '{job}: de {from} a {to}',
+  'gap-strip':
+    'Desmonte {left} más allá por la izquierda y {right} por la derecha, {usual, select, yes {una separación de pasantes: nadie ha buscado sanas} other {hasta pasantes sanas}}.',
+  'gap-step':
+    '{step, select, strip {desmontar: albardillas aparte, pasantes aparte, piedras de cara en filas a los dos lados, relleno detrás} footing {revisar el cimiento: lo que baila o se hundió se vuelve a poner} lift {subir hasta {to}, rellenando al subir} throughs {poner {count, plural, one {# pasante} other {# pasantes}} a {to}} copes {rematar: {count} albardillas, desde el extremo bajo} other {}}',
+  'gap-amounts':
+    '{face} de cara por los dos lados, {mass} de piedra, {throughs, plural, one {# pasante} other {# pasantes}}; unos {days, number} {days, plural, one {día} other {días}} para uno.',
+  'gap-gives':
+    'De {looked, plural, one {# piedra vista} other {# piedras vistas}}, {traced, plural, =0 {ninguna iba} one {# iba} other {# iban}} a lo largo de la cara y {unsound, plural, =0 {todas estaban sanas} one {# no estaba sana} other {# no estaban sanas}}: vuelve el {share} % de la cara.',
+  order: 'Orden',
+  'what-is-done': 'Qué se hace',
   'en-bonders': 'EN 1996-1-1 8.1.4.2: a lo más 1 m en los dos sentidos, de memoria',
   'is-joints': 'IS 1597-1 y práctica común, de memoria',
   'is-throughs': 'manuales de piedra seca; IS 13828 dice 1.2 m; de memoria',

@@ -10,7 +10,21 @@ import {
   words,
   type States,
 } from '../../statement/statement.js';
-import { along, count, height, id, joint, length, place, run, text, unitId, yes } from './basics.js';
+import {
+  along,
+  count,
+  height,
+  id,
+  joint,
+  length,
+  place,
+  level,
+  run,
+  text,
+  unitId,
+  yes,
+  yesOrNo,
+} from './basics.js';
 import { mixId } from './mud.js';
 import { STANDS_IN } from './stands.js';
 
@@ -61,6 +75,38 @@ export const fit = object({
     list(number(0, LIMITS.pile, { whole: true }), LIMITS.pile),
     'places in that order that stay',
   ),
+});
+
+/** One stone of an old wall, looked at where it lies: what of it shows, and how far it goes in. */
+const looked = object({
+  shows: required(length, 'along the face'),
+  height: required(length),
+  goesIn: required(length),
+  sound: optional(yesOrNo, 'left out: it is'),
+});
+
+/** A joint that runs up through courses, as the face shows it. */
+const running = object({
+  courses: required(count(50), 'it runs through'),
+  covered: optional(yes, 'stones behind it lie across it'),
+});
+
+/** A stretch of a dry wall that came down, or is taken down, and goes up again. */
+export const gap = object({
+  run: optional(run),
+  from: required(along('start')),
+  to: required(along('end')),
+  strip: optional(
+    object({ left: required(place), right: required(place) }),
+    'past each end, to sound throughs; left out: one spacing of throughs',
+  ),
+  sample: optional(list(looked, 200), 'stones looked at before it is stripped'),
+  joints: optional(list(running, 200), 'running joints of the old face'),
+  out: optional(
+    object({ left: required(level), right: required(level) }),
+    'how far the old wall stands off the line at each end, outward +',
+  ),
+  perDay: optional(length, 'metres of gap a day; left out: by its face'),
 });
 
 /** Rows of stones from face to face. */

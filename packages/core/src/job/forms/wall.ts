@@ -3,7 +3,7 @@ import { LIMITS } from '../limits.js';
 import { lengthOf, list, object, oneOf, optional, required, type States } from '../../statement/statement.js';
 import { along, id, lengthOfBase, text } from './basics.js';
 import { build } from './build.js';
-import { fit } from './stone.js';
+import { fit, gap } from './stone.js';
 import { footing, old, poured, square } from './ground.js';
 import { repoint } from './mud.js';
 import { lineItem } from './line.js';
@@ -50,6 +50,7 @@ export const wall = object({
   posts: optional(list(post, LIMITS.posts), 'posts of a frame it fills', {
     called: 'post' satisfies Called,
   }),
+  gap: optional(gap, 'of a dry wall, a stretch to go up again'),
   fit: optional(fit, 'measured stones laid into it'),
   retains: optional(retains, 'ground it holds back'),
   repoint: optional(repoint, 'joints of its face pointed again'),

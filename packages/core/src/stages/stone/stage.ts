@@ -2,10 +2,13 @@ import { STONES_SAY as SAYS } from '../../walling/stone/messages.js';
 import type { BondWork } from '../bond/stage.js';
 import type { GaugeWork } from '../gauge/stage.js';
 import type { Said, Say } from '../../messages/message.js';
+import { line, rect, words } from '../../shapes/shape.js';
 import { CAUTION, type PaperSheet } from '../paper.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import { stage } from '../stage.js';
 import { keptLay, type KeptLay } from '../../walling/stone/fitter/kept.js';
+import { gapWork, type GapWork } from '../../walling/stone/gap.js';
+import { gapSheet } from './gapSheet.js';
 import { laySheet } from './laySheet.js';
 import { stoneLists, type Laid } from './lists.js';
 import { stoneAbove, stoneSection } from './section.js';
@@ -25,14 +28,25 @@ const nothing = (title: Said, says: Said, say: Say): PaperSheet => ({
 /** The lay of measured stones it keeps, where it keeps one. */
 export interface StoneLayWork {
   fit: KeptLay | null;
+  /** A stretch of it to go up again. */
+  gap: GapWork | null;
 }
 
 export const stone = stage<'stone', SetOutWork & GaugeWork & BondWork, StoneLayWork>({
   id: 'stone',
   shown: 'bond',
   needs: ['set-out', 'gauge', 'bond'],
-  work: ({ wall }, { job }) => ({ fit: keptLay(job, wall) }),
+  work: ({ wall, gauge }, { job }) => ({ fit: keptLay(job, wall), gap: gapWork(job, wall, gauge) }),
   lists: (work: Laid) => (work.wall.stone ? stoneLists(work) : []),
+  shapes: ({ gap, wall }, run) =>
+    gap?.run === run
+      ? [
+          rect('short', gap.stripped.from, 0, gap.stripped.to - gap.stripped.from, wall.height),
+          line('gap-end', gap.from, 0, gap.from, wall.height),
+          line('gap-end', gap.to, 0, gap.to, wall.height),
+          words('short-name', gap.stripped.to, wall.height, SAYS['gap-name'](), 'end'),
+        ]
+      : [],
   section: stoneSection,
   above: stoneAbove,
   papers: [
@@ -45,6 +59,16 @@ export const stone = stage<'stone', SetOutWork & GaugeWork & BondWork, StoneLayW
         work.wall.stone
           ? sortSheet(job, work, run, show, say)
           : nothing(SAYS['sort-of']({ wall: work.wall.name }), SAYS['stones-none'](), say),
+    },
+    {
+      kind: 'gap',
+      name: SAYS['gap-name'](),
+      over: 'wall',
+      some: true,
+      sheet: (job, work, _run, show, say) =>
+        work.gap
+          ? gapSheet(job, work.wall.name, work.gap, say)
+          : nothing(SAYS['gap-of']({ wall: work.wall.name }), SAYS['gap-none'](), say),
     },
     {
       kind: 'lay',

@@ -5,9 +5,10 @@ import { millimetres, type Mm } from '../../measure/length.js';
 import { writeLength } from '../../measure/format.js';
 import type { SetStone } from '../../stages/set-out/stone.js';
 import type { SetWall } from '../../stages/set-out/wall.js';
-import { BONDERS, LIFT_MOST, STONE_RULES } from '../../tables/stoneWalls.js';
+import { BONDERS, KINK_SEEN, LIFT_MOST, STONE_RULES } from '../../tables/stoneWalls.js';
 import type { Laid } from '../walling.js';
 import { ashlarOf } from './ashlar/lay.js';
+import { gapWork, purposeOf } from './gap.js';
 import { STONES_SAY as SAYS } from './messages.js';
 import { batterOf } from './section.js';
 import { copeWeighs, throughWeighs } from './sorted.js';
@@ -280,6 +281,59 @@ function ashlar(at: At): Issue[] {
   );
 }
 
+/** A stretch to go up again: stone it will want, joints that would run up again, and a line that would kink. */
+function gap({ job, wall, laid }: At): Issue[] {
+  const work = gapWork(job, wall, laid.gauge);
+  if (!work) return [];
+  const found: Issue[] = [];
+  const at = { ...BOND, run: work.run, at: (work.from + work.to) / 2 };
+  if (work.stock && work.bring > 0.5)
+    found.push(
+      issue({
+        ...at,
+        code: 'stone-short',
+        severity: 'choice',
+        key: 'stone-short',
+        says: SAYS['gap-short']({
+          share: Math.round(100 * work.stock.share),
+          short: work.stock.short,
+          bring: work.bring,
+          few: work.stock.few ? 'yes' : 'no',
+          looked: work.stock.looked,
+        }),
+        source: SAYS.sampled(),
+      }),
+    );
+  if (work.joints && work.joints.count > 0)
+    found.push(
+      issue({
+        ...at,
+        code: 'stone-running-joints',
+        severity: 'choice',
+        key: 'stone-running-joints',
+        says: SAYS['gap-joints']({
+          count: work.joints.count,
+          passed: work.joints.passed,
+          purpose: purposeOf(wall),
+        }),
+        source: 'common practice',
+      }),
+    );
+  const worst = work.kink ? Math.max(Math.abs(work.kink.left), Math.abs(work.kink.right)) : 0;
+  if (worst > KINK_SEEN)
+    found.push(
+      issue({
+        ...at,
+        code: 'stone-kink',
+        severity: 'choice',
+        key: 'stone-kink',
+        says: SAYS['gap-kink']({ by: worst, most: KINK_SEEN }),
+        source: 'common practice',
+      }),
+    );
+  return found;
+}
+
 /** What is heavier than one person lifts: said once for each kind of stone. */
 function heavy(at: At): Issue[] {
   const { stone, wall, laid } = at;
@@ -320,5 +374,13 @@ function heavy(at: At): Issue[] {
 export function stoneIssues(job: JobDocument, laid: Laid): Issue[] {
   const { wall } = laid;
   const at: At = { job, wall, stone: stoneIn(wall), laid };
-  return [...boundAsUsual(at), ...apart(at), ...dry(at), ...mortared(at), ...ashlar(at), ...heavy(at)];
+  return [
+    ...boundAsUsual(at),
+    ...apart(at),
+    ...dry(at),
+    ...mortared(at),
+    ...ashlar(at),
+    ...gap(at),
+    ...heavy(at),
+  ];
 }

@@ -13,10 +13,12 @@ interface Props {
   set: (key: string, value: Stated) => boolean;
   /** What they are fields of, where several parts have fields of one name. */
   of?: string;
+  /** They may lie on the other side of what they are measured from. */
+  signed?: boolean;
 }
 
 /** Lengths two by two. */
-export function Lengths({ show, fields, set, of = 'stone' }: Props): ReactNode {
+export function Lengths({ show, fields, set, of = 'stone', signed = false }: Props): ReactNode {
   const tell = useTell();
   return (
     <div className="grid grid-cols-2 items-end gap-x-3 gap-y-1">
@@ -29,6 +31,7 @@ export function Lengths({ show, fields, set, of = 'stone' }: Props): ReactNode {
           show={show}
           module={0}
           pitch={0}
+          signed={signed}
           onChange={(v) => set(key, v)}
         />
       ))}

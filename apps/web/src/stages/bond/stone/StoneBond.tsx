@@ -7,6 +7,7 @@ import { Tops } from '../Tops';
 import { AshlarCourses } from './AshlarCourses';
 import { Finish } from './Finish';
 import { FitPart } from './FitPart';
+import { GapPart } from './GapPart';
 import { HeldTogether } from './HeldTogether';
 import { MadeOf } from './MadeOf';
 import { StonePart, type StoneProps } from './StonePart';
@@ -22,6 +23,7 @@ export function StoneBond(props: StoneProps): ReactNode {
       <AshlarCourses {...props} />
       <MadeOf {...props} />
       <Finish {...props} />
+      <GapPart {...props} />
       <FitPart {...props} />
       <Openings {...props} />
       <Tops {...props} />
