@@ -11,6 +11,7 @@ const IN_ORDER = [
   'stages/ground',
   'stages/standing',
   'stages/earth',
+  'stages/frame',
   'stages/movement',
   'stages/pairing',
   'stages/cavity',

@@ -145,6 +145,18 @@ test('adobe laps 4 in, and a door on paper may come onto the bond', () => {
   expect(off?.fixes.length).toBeGreaterThan(0);
 });
 
+test('earth in a frame bears nothing: units are notched round its posts, and ears too thin to last are found', () => {
+  const p = wallOf('framed-hut');
+  expect(codes(p).filter((c) => c.startsWith('earth-'))).toEqual([]);
+  // 6 in of post and its room in 10 in of wall: 4 in left before one stood at the inside, two ears of 2 in round the other.
+  const thin = p.findings.filter((f) => f.code === 'frame-thin-ears');
+  expect(thin.map((f) => f.run)).toEqual([1]);
+  expect(said(p, 'frame-thin-ears')).toContain('Thin post');
+  expect(thin[0]?.fixes.length).toBeGreaterThan(0);
+  expect(p.notches.length).toBeGreaterThanOrEqual(2 * p.gauge.count);
+  expect(said(p, 'frame-leave-under-beam')).toContain('licensed');
+});
+
 test('one bad cell is filled as the wall goes up', () => {
   const p = wallOf('workshop-one-bad-cell');
   const tight = p.findings.find((f) => f.code === 'grout-space-tight');

@@ -2,7 +2,7 @@ import type { Job, BenchView } from '@even-tally/core';
 import { useJob } from '../state/job';
 import { newId } from '../state/newId';
 
-type ListKey = 'tops' | 'steps' | 'vents' | 'piers' | 'heights' | 'joints';
+type ListKey = 'tops' | 'steps' | 'vents' | 'piers' | 'heights' | 'joints' | 'posts';
 
 interface WallList {
   path: string;

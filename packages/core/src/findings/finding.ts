@@ -124,6 +124,9 @@ export const FINDINGS = {
   'cavity-narrow': 'A cavity so narrow that droppings bridge it.',
   'inner-off-gauge': 'The inner leaf’s courses do not reach the height.',
   'grout-space-tight': 'A cell is too tight for the height of grout to be poured down it.',
+  'frame-thin-ears': 'What is left of units notched round a post is so thin that it breaks off.',
+  'frame-and-bears': 'A wall is said to bear the roof, and stands between posts that do.',
+  'frame-leave-under-beam': 'A wall of earth between posts settles: room is left under the beam.',
   'stone-bound-as-usual':
     'What holds the two faces of a stone wall together was not said, and is taken as is usual.',
   'stone-bonders-apart': 'Bonders or throughs stand farther apart than faces are held by.',

@@ -310,7 +310,13 @@ function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: 
   faults.push(...sampleFaults(job, i));
   const set = setOutWall(job, i);
   const sizes = sizeFaults(set);
-  faults.push(...sizes, ...limitFaults(job, set), ...outlineFaults(job, set), ...steelFaults(set));
+  faults.push(
+    ...sizes,
+    ...limitFaults(job, set),
+    ...outlineFaults(job, set),
+    ...steelFaults(set),
+    ...postFaults(set),
+  );
   if (sizes.length === 0) {
     set.openings.forEach((o, k) =>
       faults.push(...openingFaults(set, o, set.openings.slice(0, k), wall.openings?.[k]?.run !== undefined)),
@@ -330,6 +336,25 @@ function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: 
       })),
   );
   return { faults, units: unitsIn(set) };
+}
+
+/** Posts that stand in the wall they are of, on its run and in its thickness. */
+function postFaults(set: SetWall): Fault[] {
+  return set.posts.flatMap((p): Fault[] => {
+    const path = `/walls/${set.index}/posts/${p.index}`;
+    const run = set.runs[p.run];
+    if (!run)
+      return [{ path: `${path}/run`, wanted: `a run from 0 to ${set.runs.length - 1}`, got: `${p.run}` }];
+    if (!(p.at - p.width / 2 >= -SAME_PLACE && p.at + p.width / 2 <= run.length + SAME_PLACE))
+      return [
+        {
+          path: `${path}/at`,
+          wanted: `a post inside its run, 0 to ${sayMm(run.length, set.show)}`,
+          got: sayMm(p.at, set.show),
+        },
+      ];
+    return [];
+  });
 }
 
 /** What is counted over all walls of a job: each wall alone may be within its bounds. */

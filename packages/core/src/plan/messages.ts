@@ -18,6 +18,7 @@ import { GROUND_ROOM } from '../stages/ground/messages.js';
 import { LINTELS_ROOM } from '../stages/lintels/messages.js';
 import { RETAIN_ROOM } from '../stages/retain/messages.js';
 import { EARTH_ROOM } from '../stages/earth/messages.js';
+import { FRAME_ROOM } from '../stages/frame/messages.js';
 import { STONE_ROOM } from '../walling/stone/messages.js';
 import { STANDING_ROOM } from '../stages/standing/messages.js';
 import { HOLDS_ROOM } from '../stages/holdMessages.js';
@@ -42,6 +43,7 @@ export const ROOMS = {
   standing: STANDING_ROOM,
   earth: EARTH_ROOM,
   stone: STONE_ROOM,
+  frame: FRAME_ROOM,
   retain: RETAIN_ROOM,
   holds: HOLDS_ROOM,
   scene: SCENE_ROOM,

@@ -1,6 +1,7 @@
 import { bond } from '../stages/bond/stage.js';
 import { cavity } from '../stages/cavity/stage.js';
 import { earth } from '../stages/earth/stage.js';
+import { frame } from '../stages/frame/stage.js';
 import { gauge } from '../stages/gauge/stage.js';
 import { ground } from '../stages/ground/stage.js';
 import { grout } from '../stages/grout/stage.js';
@@ -26,6 +27,7 @@ const JUDGED = [
   ground,
   standing,
   earth,
+  frame,
   movement,
   pairing,
   cavity,

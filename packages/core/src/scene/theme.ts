@@ -220,6 +220,7 @@ export const THEME: Partial<Record<Role, Look>> = {
   lintel: { fill: 'concrete', ink: 'ink', weight: 1.2 },
   short: { ink: 'fault', weight: 1, dash: [7, 5] },
   'short-name': { fill: 'fault', size: 12, bold: true, drop: -6 },
+  post: { fill: 'timber', ink: 'timber-edge', weight: 1 },
   'gap-end': { ink: 'fault', weight: 2, dash: [6, 4] },
   sky: { fill: 'paper', ink: 'ink', weight: 1.6 },
   vent: { fill: 'glass', ink: 'ink', weight: 1 },

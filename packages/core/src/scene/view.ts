@@ -20,6 +20,7 @@ import type {
   SetChange,
   SetHeight,
   SetPier,
+  SetPost,
   SetStep,
   SetTop,
   SetVents,
@@ -141,6 +142,8 @@ export interface BenchView {
   steps: SetStep[];
   vents: SetVents[];
   piers: SetPier[];
+  /** Posts of this run. */
+  posts: SetPost[];
   changes: SetChange[];
   narrow: NarrowPier[];
   /** Pieces of this run sawn to a top, for the cut list. */
@@ -280,6 +283,7 @@ export function benchView(
     steps: wall.steps.filter((s) => s.run === run),
     vents: wall.vents.filter((v) => v.run === run),
     piers: wall.piers.filter((v) => v.run === run),
+    posts: wall.posts.filter((v) => v.run === run),
     changes: wall.changes.filter((c) => c.run === run),
     narrow: bonded ? narrowPiers(wall, p.gauge, bonded) : [],
     raked: bonded ? rakedCuts(p.gauge, bonded) : [],

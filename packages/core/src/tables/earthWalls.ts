@@ -50,3 +50,9 @@ const E080: EarthRule = {
 
 /** Whose rule a job goes by: where feet are laid out the United States', else Peru's, which is the nearest there is in metres. */
 export const earthRule = (feet: boolean): EarthRule => (feet ? IBC : E080);
+
+/**
+ * Earth laid round the posts of a frame, mm. Room is left round a post; what is left of a unit thinner than an ear breaks off; saw cuts so far
+ * apart let the waste be knocked out; a tie every so many courses; and the wall settles by such a part of its height. Common practice.
+ */
+export const FRAME = { room: 10, ear: 75, relief: 25, tieEvery: 3, tieIn: 300, settles: 0.01 } as const;

@@ -8,6 +8,7 @@ import { holds } from './holds.js';
 import { lintels } from './lintels.js';
 import { cavity, earth, grout, movement, retain, standing } from './rest.js';
 import { stone } from './stone.js';
+import { frame } from './frame.js';
 import { lists } from './lists.js';
 import { saying } from './saying.js';
 import { mud, pairing } from './mud.js';
@@ -36,6 +37,7 @@ export const en: Texts = {
   standing,
   earth,
   stone,
+  frame,
   retain,
   holds,
   scene,

@@ -7,6 +7,7 @@ import { holds } from './holds.js';
 import { lintels } from './lintels.js';
 import { cavity, earth, grout, movement, retain, standing } from './rest.js';
 import { stone } from './stone.js';
+import { frame } from './frame.js';
 import { screens } from './screens/index.js';
 import { lists } from './lists.js';
 import { saying } from './saying.js';
@@ -37,6 +38,7 @@ export const es: Texts = {
   standing,
   earth,
   stone,
+  frame,
   retain,
   holds,
   scene,

@@ -163,6 +163,15 @@ export const AT_BOND_SAYS = {
   turnedAcross: 'turned across the wall',
   airBrickRows: 'Air bricks',
   noPiers: 'None in this run. A pier stands one [leaf] proud and is bonded in by headers.',
+  notches: 'Notches',
+  posts: 'Posts',
+  post: 'post',
+  addPost: 'Add a post',
+  noPosts: 'No post stands in this run. Units that meet one are notched round it.',
+  postAt: 'Middle at',
+  postWide: 'Wide',
+  postDeep: 'Deep',
+  postIn: 'In from the outside face',
   courseHead: 'course',
 } as const satisfies Screen;
 

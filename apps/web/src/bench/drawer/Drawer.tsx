@@ -1,5 +1,5 @@
 import { LIST, rowAt, type Job, type ListRow, type Message, type Show } from '@even-tally/core';
-import { AT_STONE, PAPER } from '@even-tally/words';
+import { AT_BOND, AT_STONE, PAPER } from '@even-tally/words';
 import { ChevronDown, ChevronUp, ClipboardCopy, Download, Search } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -61,10 +61,15 @@ const CUT: readonly Tab[] = [
   ...AFTER,
 ];
 
+const WITH_POSTS: readonly Tab[] = TABS.flatMap((tab) =>
+  tab[0] === 'openings' ? [['notches', AT_BOND.notches] as const, tab] : [tab],
+);
+
 /** The lists of a wall, by what it is built of. */
 function tabsOf(job: Job, wall: number): readonly Tab[] {
   const kind = job.walls[wall]?.build.kind ?? 'units';
-  return kind === 'units' ? TABS : kind === 'ashlar' ? CUT : ROUGH;
+  if (kind !== 'units') return kind === 'ashlar' ? CUT : ROUGH;
+  return job.walls[wall]?.posts?.length ? WITH_POSTS : TABS;
 }
 
 /** Where a list that is empty gets its first line: the stage that fills it. What is rightly empty has none. */

@@ -16,6 +16,7 @@ import { Closing } from './Closing';
 import { AirBricks, Piers } from './LetIn';
 import { Openings } from './Openings';
 import { Tops } from './Tops';
+import { Posts } from './Posts';
 import { OwnUnitForm } from './OwnUnitForm';
 import { UnitPick } from './UnitPick';
 import { BuiltOf } from './stone/BuiltOf';
@@ -125,6 +126,7 @@ export function Bond(props: PanelProps): ReactNode {
       <Weights {...props} stage="bond" />
       <Tops {...props} />
       <Piers {...props} />
+      {view.wall.family === 'adobe' && <Posts {...props} />}
       <AirBricks {...props} />
       <Closing {...props} />
       <TakeAway

@@ -99,6 +99,18 @@ export interface SetPier {
   side: 'inside' | 'outside';
 }
 
+/** A post of a frame, where it stands in the wall: its middle along the run, and how far in where somebody says, mm. */
+export interface SetPost {
+  id: string;
+  name: string;
+  index: number;
+  run: number;
+  at: Mm;
+  width: Mm;
+  depth: Mm;
+  in: Mm | null;
+}
+
 /** A movement joint: the gap it leaves along its run, from footing to top. */
 export interface SetJoint {
   id: string;
@@ -130,6 +142,8 @@ export interface Hangings {
   changes: SetChange[];
   vents: SetVents[];
   piers: SetPier[];
+  /** Posts of a frame the wall fills. */
+  posts: SetPost[];
   joints: SetJoint[];
 }
 
@@ -238,6 +252,16 @@ export function hangingsOf(
       from: length(p.at),
       to: length(p.at) + length(p.width),
       side: p.side ?? 'inside',
+    })),
+    posts: (wall.posts ?? []).map((p, i) => ({
+      id: p.id,
+      name: p.name ?? p.id,
+      index: i,
+      run: p.run ?? 0,
+      at: length(p.at),
+      width: length(p.width),
+      depth: length(p.depth),
+      in: optionally(p.from),
     })),
     joints: (wall.joints ?? []).map((j, i): SetJoint => {
       const width = j.width === undefined ? jointWidth : length(j.width);
