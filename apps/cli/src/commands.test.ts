@@ -35,7 +35,7 @@ test('check: a sound file is 0 and silent; faults are 1 and a line each', () => 
   );
   expect(bad.code).toBe(1);
   expect(bad.out.trim().split('\n')).toEqual([
-    '/x: wanted one of format, version, name, show, profile, units, stones, pile, mixes, mud, crew, weather, site, assumed, rules, weights, walls, got an unknown key',
+    '/x: wanted one of format, version, name, show, profile, units, stones, pile, mixes, earth, mud, crew, weather, site, assumed, rules, weights, walls, got an unknown key',
     '/show: wanted one of ft-in, mm, got "yards"',
   ]);
 });

@@ -21,6 +21,7 @@ import {
   type Say,
   type Quantity,
   type WallPlan,
+  wallingName,
 } from '@even-tally/core';
 import { PLAN_TEXT } from '@even-tally/words';
 
@@ -51,6 +52,8 @@ function wallText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
     }),
   );
   const { pack } = p.wall.profile;
+  // A wall of stone is of no unit, and what it comes to is weighed.
+  const unit = p.wall.stone ? wallingName(p.wall.stone) : p.wall.unit.name;
   const mortar = mortarOfWall(p);
   const findings = p.findings.map(({ severity, says, fixes }) => {
     const ways = fixes.length > 0 ? [PLAN_TEXT.fixes({ fixes: fixes.map((f) => f.says) })] : [];
@@ -58,12 +61,20 @@ function wallText(p: WallPlan, show: JobDocument['show'], say: Say): string[] {
   });
   return [
     '',
-    say(PLAN_TEXT.wall({ wall: p.wall.name, unit: p.wall.unit.name, height: p.wall.height, runs })),
+    say(PLAN_TEXT.wall({ wall: p.wall.name, unit, height: p.wall.height, runs })),
     ...courseTable(p, show, say),
-    ...counts,
-    `  ${say(PLAN_TEXT.pieces).padEnd(24)}${pad(String(p.tally.total), 8)}`,
-    ...order,
-    `  ${say(PLAN_TEXT.mortar({ ...mortar, packs: packsOf(mortar.used, pack), pack: pack.name }))}`,
+    ...(p.wall.stone
+      ? figuresOf(
+          p,
+          null,
+          STAGES.filter((s) => s.id === 'tally'),
+        ).map((f) => `  ${say(f.name)} ${sayFigure(f.value, f.quantity, show)}`)
+      : [
+          ...counts,
+          `  ${say(PLAN_TEXT.pieces).padEnd(24)}${pad(String(p.tally.total), 8)}`,
+          ...order,
+          `  ${say(PLAN_TEXT.mortar({ ...mortar, packs: packsOf(mortar.used, pack), pack: pack.name }))}`,
+        ]),
     ...batchesText(p, say),
     ...steelText(p, show, say),
     ...findings,

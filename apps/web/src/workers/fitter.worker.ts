@@ -1,4 +1,4 @@
-import { fitAsk, fitted, filedOrder, layView, orderOf, setOutWall, STEPS } from '@even-tally/core';
+import { fitAsk, fitted, filedOrder, layView, fitOrder, setOutWall, STEPS } from '@even-tally/core';
 import type { FitAnswer, FitQuestion } from './fitter';
 
 const answer = (message: FitAnswer): void =>
@@ -9,7 +9,7 @@ self.onmessage = ({ data }: MessageEvent<FitQuestion>): void => {
   const { job, wall, fit, seed } = data;
   const ask = fitAsk(job, setOutWall(job, wall), fit);
   if (!ask) return;
-  const start = fit.order ? orderOf(ask, fit.order) : undefined;
+  const start = fit.order ? fitOrder(ask, fit.order) : undefined;
   const steps = fitted(ask, { seed, ...(start ? { start } : {}), pins: fit.pins ?? [] });
   let done = 0;
   for (;;) {

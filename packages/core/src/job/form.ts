@@ -2,6 +2,7 @@ import { constant, list, object, oneOf, optional, required, type States } from '
 import type { Called } from './edits/messages.js';
 import { text } from './forms/basics.js';
 import { ownUnit } from './forms/build.js';
+import { earth } from './forms/earth.js';
 import { crew, weather } from './forms/crew.js';
 import { assumed, site } from './forms/ground.js';
 import { mixes, mud } from './forms/mud.js';
@@ -21,6 +22,7 @@ export const JOB_FORM = object({
   stones: optional(stonesOfJob, 'the job’s own stone'),
   pile: optional(pile, 'measured stones', { called: 'pile-stone' satisfies Called }),
   mixes: optional(mixes, 'the job’s own mixes'),
+  earth: optional(earth, 'bricks of earth made on the site, and its soil'),
   mud: optional(mud, 'mix, mixer, measures and sand'),
   crew: optional(crew, 'who works when, and how fast'),
   weather: optional(weather, 'day by day, as it was said'),

@@ -11,6 +11,7 @@ export type * from './forms/steel.js';
 export type * from './forms/ground.js';
 export type * from './forms/outline.js';
 export type { Crew, DayWeather, Person, Weekday } from './forms/crew.js';
+export type { SoilTest, StatedEarth } from './forms/earth.js';
 export type { OwnMix, StatedMud, StatedYield } from './forms/mud.js';
 export type { OwnRules } from './forms/ownRules.js';
 export type { Wall } from './forms/wall.js';

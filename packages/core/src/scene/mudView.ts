@@ -1,6 +1,9 @@
 import type { Said } from '../messages/message.js';
 import type { CubicMetres, Mm } from '../measure/length.js';
 import type { JobDocument } from '../job/types.js';
+import { bricksMade, type BricksMade } from '../mud/earth/making.js';
+import { soilJudged, type SoilJudged } from '../mud/earth/soilTests.js';
+import { slaked, type Slaked } from '../mud/slaking.js';
 import { spreadLess } from '../mud/habits.js';
 import { mixName } from '../mud/mixName.js';
 import type { Repointing } from '../mud/repointing.js';
@@ -53,6 +56,8 @@ export interface BatchView {
   retemper: boolean;
   suits: Suits;
   cautions: readonly Caution[];
+  /** What the quicklime of a batch comes to, where it has any. */
+  slaked: Slaked | null;
   source: Said;
 }
 
@@ -71,6 +76,8 @@ export interface MudView {
   spread: { far: Mm; less: Mm };
   /** Joints of the face that are pointed again; null where nobody does. */
   repointing: (Repointing & { mix: Said; behindMix: Said }) | null;
+  /** Bricks of earth made for it, and how the soil was judged; null for a wall that is not of earth. */
+  earth: { made: BricksMade; tests: SoilJudged[] } | null;
   /** What may be chosen to point with. */
   pointing: { id: string; name: Said }[];
   /** What may be chosen to lay units in. */
@@ -98,6 +105,9 @@ export function measured(job: JobDocument, measures: Recipe['measures']): Measur
     measure: m.by === 'bag' ? MUD.bag() : measure,
   }));
 }
+
+/** Quicklime in so much mud, kg. */
+const limeIn = ({ making }: MixMud, volume: CubicMetres): number => (making.mass.quicklime ?? 0) * volume;
 
 function batchView(job: JobDocument, work: Pick<WallPlan, 'mud' | 'wall'>, m: MixMud): BatchView {
   const { settings } = work.mud;
@@ -135,12 +145,16 @@ function batchView(job: JobDocument, work: Pick<WallPlan, 'mud' | 'wall'>, m: Mi
     retemper: m.mix.retemper && settings.colour === null,
     suits: suitsOf(m.mix),
     cautions: m.mix.cautions,
+    slaked: batch && limeIn(m, batch.volume) > 0 ? slaked(limeIn(m, batch.volume)) : null,
     source: m.mix.source,
   };
 }
 
 /** The mud of a wall: what is mixed, in which measures, how often. */
-export function mudView(job: JobDocument, plan: Pick<WallPlan, 'mud' | 'wall' | 'repointing'>): MudView {
+export function mudView(
+  job: JobDocument,
+  plan: Pick<WallPlan, 'mud' | 'wall' | 'repointing' | 'tally'>,
+): MudView {
   const { wall, repointing: again } = plan;
   const { settings, mixes, perPiece } = plan.mud;
   const far = spreadOf(plan);
@@ -156,6 +170,13 @@ export function mudView(job: JobDocument, plan: Pick<WallPlan, 'mud' | 'wall' | 
       mix: mixName(again.mix, basis),
       behindMix: mixName(again.behindMix, basis),
     },
+    earth:
+      wall.unit.family === 'adobe'
+        ? {
+            made: bricksMade(job, wall.unit, plan.tally.total),
+            tests: (job.earth?.tests ?? []).map(soilJudged),
+          }
+        : null,
     pointing: mixesOf(job)
       .filter((m) => m.for.includes('pointing'))
       .map((m) => ({ id: m.id, name: mixName(m, basis) })),

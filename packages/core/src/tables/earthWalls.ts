@@ -56,3 +56,36 @@ export const earthRule = (feet: boolean): EarthRule => (feet ? IBC : E080);
  * apart let the waste be knocked out; a tie every so many courses; and the wall settles by such a part of its height. Common practice.
  */
 export const FRAME = { room: 10, ear: 75, relief: 25, tieEvery: 3, tieIn: 300, settles: 0.01 } as const;
+
+/**
+ * Making bricks of earth. Adobe weighs 1700 kg/m³ dry and takes 1.30 of loose dry soil (1700 over 1300); pressed and stabilised 1850, its mix
+ * wetted by 12 % of its mass. Five days flat, three weeks on edge; so many fillings of a mould a day; a hand between bricks, mm; a barrow of
+ * soil at a time, m³. Common practice, from memory.
+ */
+export const EARTH_MAKING = {
+  density: 1700,
+  pressed: 1850,
+  loose: 1.3,
+  water: 0.12,
+  loss: 0.1,
+  fillings: 100,
+  flat: 5,
+  edge: 23,
+  between: 80,
+  batch: 0.08,
+} as const;
+
+/**
+ * Soil for adobe: parts of clay, silt and sand at least and at most by mass, as a jar shows them by height; a roll breaks at least and at most so far
+ * out, mm; a box has shrunk by no more. Common practice, from memory; E.080 asks for less clay and more sand.
+ */
+export const SOIL = {
+  clay: [0.15, 0.3],
+  silt: [0.1, 0.3],
+  sand: [0.5, 0.7],
+  roll: [50, 150],
+  shrinks: 0.03,
+} as const;
+
+/** Slaking: water that quicklime takes up and hydrate that comes of it, by mass, and heat, MJ/kg of lime: stoichiometry. */
+export const SLAKING = { water: 18.015 / 56.077, hydrate: 74.093 / 56.077, heat: 1.16 } as const;

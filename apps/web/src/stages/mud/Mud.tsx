@@ -14,6 +14,7 @@ import { useAsked } from '../../workers/useAsked';
 import type { PanelProps } from '../panel';
 import { useWallFields } from '../useWallFields';
 import { CrewPart } from './CrewPart';
+import { EarthPart } from './EarthPart';
 import { MeasurePart } from './MeasurePart';
 import { OwnMixPart } from './OwnMixPart';
 import { RepointPart } from './RepointPart';
@@ -168,6 +169,7 @@ export function Mud({ job, view, show, planner }: PanelProps): ReactNode {
         />
       </Section>
       <MeasurePart job={job} mud={mud} show={show} put={put} />
+      {mud.earth && <EarthPart job={job} show={show} earth={mud.earth} />}
       <Section title={tell(AT_MUD.sand)}>
         <div className="grid grid-cols-2 gap-x-3">
           <Pick

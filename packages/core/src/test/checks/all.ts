@@ -1,5 +1,6 @@
 import { BRICK_TABLE, COUNTS, MODULAR, SIZES } from './counts.js';
 import { BOND_COUNTS } from './bonds.js';
+import { EARTH_CHECKS } from './earth.js';
 import { GROUND } from './ground.js';
 import { GAUGE } from './gauge.js';
 import { MORTAR } from './mortar.js';
@@ -29,6 +30,7 @@ export const CHECKS: Record<string, PublishedCheck[]> = {
   Mud: MUD_CHECKS,
   Weather: WEATHER_CHECKS,
   Stone: STONE_CHECKS,
+  Earth: EARTH_CHECKS,
   'Movement joints': MOVEMENT,
   Steel: STEEL,
   Grout: GROUT,

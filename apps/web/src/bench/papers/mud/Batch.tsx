@@ -129,6 +129,7 @@ export function Order({ batch, kind }: { batch: BatchView; kind: string }): Reac
       <p>{tell(SUITS[batch.suits])}</p>
       <p>{tell(waitOf(batch.suits))}</p>
       <p className="text-small text-soft">{tell(AT_MUD.partsBy({ source: batch.source }))}</p>
+      {batch.slaked && <p className="font-semibold text-caution">{tell(AT_MUD.slaking(batch.slaked))}</p>}
       {batch.cautions.map((c) => (
         <p key={c} className="font-semibold text-caution">
           {tell(CAUTIONS[c])}

@@ -51,7 +51,7 @@ export function fitAsk(job: JobDocument, wall: SetWall, fit: StatedFit): FitAsk 
 }
 
 /** An order as it is filed, of the stones there are: what is no longer in the pile is left out, what has come to it stands at its end. */
-export function orderOf(ask: FitAsk, order: StatedFit['order']): Next[] {
+export function fitOrder(ask: FitAsk, order: StatedFit['order']): Next[] {
   const left = new Map(ask.pile.map((s) => [s.id, { stone: s, count: s.count ?? 1 }]));
   const taken = (order ?? []).flatMap(({ stone, along }): Next[] => {
     const own = left.get(stone);

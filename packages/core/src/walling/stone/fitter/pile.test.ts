@@ -5,7 +5,7 @@ import { plan } from '../../../plan/plan.js';
 import { soundJob } from '../../../test/jobs.js';
 import { fitted, type Fitted, type FitHow } from './fit.js';
 import { pileAsRows, pileFromRows } from './fromRows.js';
-import { filedOrder, fitAsk, orderOf } from './ofWall.js';
+import { filedOrder, fitAsk, fitOrder } from './ofWall.js';
 import type { FitAsk } from './pile.js';
 
 const last = (ask: FitAsk, how: FitHow): Fitted => {
@@ -95,7 +95,7 @@ test('what is pinned stays where it is, and the same ask lays the same wall', ()
     fc.property(stones, fc.nat(5), fc.nat(1000), (pile, pin, seed) => {
       const job = jobWith(pile, { length: 1200, height: 400 });
       const ask = fitAsk(job, setOutWall(job, 0), job.walls[0]?.fit ?? {}) as FitAsk;
-      const start = orderOf(ask, undefined);
+      const start = fitOrder(ask, undefined);
       const how = { seed, steps: 600, start, pins: [pin] };
       const one = last(ask, how);
       expect(one.order[pin]?.stone.id).toBe(start[pin]?.stone.id);
