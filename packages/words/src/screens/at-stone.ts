@@ -116,7 +116,7 @@ export const AT_STONE_SAYS = {
   upTo: 'Up to',
   takeOf: 'Take of the pile',
   anyUse: 'whatever serves',
-  useIs: [
+  servesFor: [
     '{use, select, face {face stones} through {throughs} quoin {quoins} coping {copes} tread {treads} ashlar {ashlar} hearting {hearting} other {}}',
     { use: ['face', 'through', 'quoin', 'coping', 'tread', 'ashlar', 'hearting'] },
   ],

@@ -1,4 +1,4 @@
-import { millimetres, toMillimetres, type Mm } from '../../measure/length.js';
+import { toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import type { JobDocument, Stated, StoneBuild, StoneKind, Wall } from '../../job/types.js';
 import { STONE_JOINTS } from '../../job/units.js';

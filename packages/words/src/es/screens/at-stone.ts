@@ -109,7 +109,7 @@ export const atStone: ScreenTexts['at-stone'] = {
   upTo: 'Hasta',
   takeOf: 'Tomar del montón',
   anyUse: 'lo que sirva',
-  useIs:
+  servesFor:
     '{use, select, face {piedras de cara} through {pasantes} quoin {esquineras} coping {albardillas} tread {peldaños} ashlar {sillares} hearting {relleno} other {}}',
   onlyMost: 'Se ponen las primeras {most, number}; el resto queda en el montón.',
   layThem: 'Acomodarlas',

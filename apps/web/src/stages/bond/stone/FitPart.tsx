@@ -111,6 +111,8 @@ export function FitPart(props: StoneProps): ReactNode {
   const [part, setPart] = useState<number | null>(null);
   const stop = useRef<(() => void) | null>(null);
   const seed = useRef(1);
+  /** What is being laid: its pins are those of the stone that was just moved. */
+  const asked = useRef<Fit>({});
   useEffect(() => () => stop.current?.(), []);
   const keep = (found: Fit['order'], pins: Fit['pins'] = fit.pins): void => {
     const { order: _o, pins: _p, ...where } = fit;
@@ -118,6 +120,7 @@ export function FitPart(props: StoneProps): ReactNode {
   };
   const run = (of: Fit): void => {
     stop.current?.();
+    asked.current = of;
     setPart(0);
     setGoing(null);
     stop.current = fitInWorker({ job, wall: view.wall.index, fit: of, seed: seed.current++ }, (found) => {
@@ -133,7 +136,7 @@ export function FitPart(props: StoneProps): ReactNode {
   const leave = (): void => {
     stop.current?.();
     setPart(null);
-    if (going) keep(going.order);
+    if (going) keep(going.order, asked.current.pins);
     setGoing(null);
   };
   const move = (from: number, to: number): void => {
@@ -171,7 +174,7 @@ export function FitPart(props: StoneProps): ReactNode {
           value={fit.use ?? 'any'}
           options={[
             ['any', AT_STONE.anyUse],
-            ...STONE_USES.map((u) => [u, AT_STONE.useIs({ use: u })] as const),
+            ...STONE_USES.map((u) => [u, AT_STONE.servesFor({ use: u })] as const),
           ]}
           onChange={(u) => {
             const { use: _u, ...rest } = fit;

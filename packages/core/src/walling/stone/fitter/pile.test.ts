@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Build, JobDocument, Wall } from '../../../job/types.js';
+import type { JobDocument, Wall } from '../../../job/types.js';
 import { setOutWall } from '../../../stages/set-out/wall.js';
 import { plan } from '../../../plan/plan.js';
 import { soundJob } from '../../../test/jobs.js';
@@ -74,7 +74,7 @@ const jobWith = (pile: JobDocument['pile'], fit: NonNullable<Wall['fit']>): JobD
       name: 'W',
       line: [{ run: 3000 }],
       height: 900,
-      build: { kind: 'rubble', stone: 'granite', thickness: 450, joint: 10 } as Build,
+      build: { kind: 'rubble', stone: 'granite', thickness: 450, joint: 10 },
       fit,
     },
   ],
