@@ -146,6 +146,8 @@ export const FINDINGS = {
   'earth-too-high': 'A wall of earth is higher than so many times its thickness.',
   'earth-unheld': 'A wall of earth goes on too far with no corner, buttress or cross wall to hold it.',
   'earth-opening-near-corner': 'An opening in a wall of earth stands too near an outside corner.',
+  'earth-no-plate': 'A wall of earth that bears a roof has no plate or bond beam, or a low one.',
+  'earth-base-low': 'Earth begins too near the ground: rain splashes it away.',
   'earth-much-open': 'More of a length of earth wall is open than may be.',
   'mix-refused': 'A mix that does not go with its unit, or in its place.',
   'mix-cautioned': 'A mix that serves there only where somebody is sure of it.',

@@ -106,5 +106,17 @@ export const earth: Catalogue['earth'] = {
   'near-corner':
     '{name} stands {at} from the corner, and {least} of earth is wanted there: less may break out.',
   'move-in': 'Move {name} in from the corner',
+  'plate-source': '14.7.4 NMAC and common practice, from memory',
+  'base-source': 'NZS 4299, E.080 and practice: 150 mm and more over the ground, from memory',
+  'no-plate':
+    'Nothing is stated for the roof to sit on. A plate or a bond beam goes all round the top: it shares the load out and holds the corners together. What it is sized by is for local code and licensed people.',
+  'put-plate':
+    'A {kind, select, timber {timber plate} concrete {concrete bond beam} other {}} {height} deep, all round',
+  'plate-low': 'A bond beam of {height} is lower than {least}, the least that is cast over earth.',
+  'base-low':
+    'Earth begins {over} over the ground. Under {least} rain splashes its lowest course away: begin on stone, brick or concrete with a damp-proof course on it, and let the eaves reach well out.',
+  plate: 'plate or bond beam',
+  'plate-formula': 'runs of the wall, end to end; laps and corners are the carpenter’s',
+  'plate-runs': 'the runs, outside',
   'much-open': '{open} of its {long} is open: more than a third, and what is left carries it all.',
 };

@@ -57,6 +57,12 @@ export const stone: Catalogue['stone'] = {
   jambs: 'jamb stones',
   'jambs-formula': 'height of each jamb ÷ one of them, rounded up',
   'jambs-both': 'jambs, in each face',
+  lacing: 'units of lacing courses',
+  'lacing-formula':
+    'at each level: length there ÷ unit and joint, × as many as go through the wall; the stone they take the place of is still counted',
+  'lacing-levels': 'levels laced',
+  'lacing-courses': 'courses at each',
+  'lacing-unit': 'unit, long',
   pointing: 'pointing mortar',
   'pointing-formula': 'face × joints on it × their width × how deep they are left open',
   'joint-length': 'metres of joint to a square metre',

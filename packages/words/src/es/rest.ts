@@ -107,5 +107,17 @@ export const earth: Catalogue['earth'] = {
   'near-corner':
     '{name} queda a {at} de la esquina, y ahí se quieren {least} de tierra: menos puede reventar.',
   'move-in': 'Meter {name} lejos de la esquina',
+  'plate-source': '14.7.4 NMAC y práctica común, de memoria',
+  'base-source': 'NZS 4299, E.080 y práctica: 150 mm o más sobre el suelo, de memoria',
+  'no-plate':
+    'No se dijo en qué se apoya el techo. Una solera o viga collar va por todo lo alto: reparte la carga y amarra las esquinas. Su medida la dicen el reglamento local y gente con licencia.',
+  'put-plate':
+    '{kind, select, timber {Solera de madera} concrete {Viga collar de concreto} other {}} de {height}, por todo lo alto',
+  'plate-low': 'Una viga collar de {height} es más baja que {least}, lo menos que se cuela sobre tierra.',
+  'base-low':
+    'La tierra empieza a {over} del suelo. A menos de {least} la lluvia salpica y se lleva la hilada de abajo: empiece sobre piedra, ladrillo o concreto con impermeabilizante, y que el alero salga bien.',
+  plate: 'solera o viga collar',
+  'plate-formula': 'tramos del muro, punta a punta; traslapes y esquinas son del carpintero',
+  'plate-runs': 'los tramos, por fuera',
   'much-open': '{open} de sus {long} están abiertos: más de un tercio, y lo que queda lo carga todo.',
 };

@@ -58,6 +58,12 @@ export const stone: Catalogue['stone'] = {
   jambs: 'piedras de jamba',
   'jambs-formula': 'altura de cada jamba ÷ una de ellas, hacia arriba',
   'jambs-both': 'jambas, en cada cara',
+  lacing: 'piezas de las verdugadas',
+  'lacing-formula':
+    'en cada nivel: largo ahí ÷ pieza y junta, × las que atraviesan el muro; la piedra cuyo lugar toman se sigue contando',
+  'lacing-levels': 'niveles con verdugada',
+  'lacing-courses': 'hiladas en cada uno',
+  'lacing-unit': 'pieza, largo',
   pointing: 'mortero de rejunte',
   'pointing-formula': 'cara × juntas en ella × su ancho × lo que se deja abierto',
   'joint-length': 'metros de junta por metro cuadrado',

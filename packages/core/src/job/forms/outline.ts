@@ -58,6 +58,13 @@ export const pier = object({
 });
 export type Pier = States<typeof pier>;
 
+/** A plate or a bond beam round the top of a wall: what a roof sits on, and what holds the wall together there. */
+export const plate = object({
+  kind: required(oneOf('timber', 'concrete')),
+  height: required(length),
+  width: optional(length, 'left out: as wide as the wall'),
+});
+
 /** A post of the frame a wall fills, where it stands in the wall: units are notched round it. */
 export const post = object({
   id: required(id('post')),

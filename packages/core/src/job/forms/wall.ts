@@ -9,7 +9,7 @@ import { repoint } from './mud.js';
 import { lineItem } from './line.js';
 import { fixedHeight, opening } from './openings.js';
 import { ownRules } from './ownRules.js';
-import { meets, movementJoint, onSite, pier, post, retains, step, top, vents } from './outline.js';
+import { meets, movementJoint, onSite, pier, plate, post, retains, step, top, vents } from './outline.js';
 import { grout, held, steel } from './steel.js';
 
 export const wall = object({
@@ -47,6 +47,7 @@ export const wall = object({
   jointEvery: optional(along('pitch'), 'how far apart movement joints may stand, as the drawing says'),
   held: optional(held, 'how the wall is held'),
   bears: optional(oneOf('roof', 'none'), 'earth: the roof, or nothing between posts that do'),
+  plate: optional(plate, 'what the roof sits on, all round its top'),
   posts: optional(list(post, LIMITS.posts), 'posts of a frame it fills', {
     called: 'post' satisfies Called,
   }),

@@ -24,17 +24,22 @@ const HUT: OneWall = {
   build: { bed: 20, head: 20 },
 };
 const UNITS = [{ id: 'square', family: 'adobe', actual: { length: 400, height: 100, width: 400 } }];
+const PLATE: NonNullable<Wall['plate']> = { kind: 'timber', height: 150 };
 function hut(
   more: Partial<OneWall> = {},
   wall: Partial<Wall> = { bears: 'roof' },
   advise = false,
 ): [Job, WallPlan] {
-  const document = documentOf({ ...HUT, ...more, wall: { ...more.wall, ...wall } });
+  const document = documentOf({ ...HUT, ...more, wall: { plate: PLATE, ...more.wall, ...wall } });
+  if (document.walls[0]?.plate === NONE) delete document.walls[0].plate;
   const job = soundJob({ ...document, units: UNITS });
   const [planned] = plan(job, [], { advise }).walls;
   if (!planned) throw new Error('no wall');
   return [job, planned];
 }
+/** No plate is stated. */
+const NONE: NonNullable<Wall['plate']> = { kind: 'timber', height: 1 };
+
 const codes = (p: WallPlan): string[] => p.findings.map((f) => f.code).filter((c) => c.startsWith('earth-'));
 
 test('between its corners the long side is 3.800 clear: 9.5 times as long as thick, with 6 times as high 17.0 of 17.5 (E9)', () => {
@@ -134,4 +139,32 @@ test('a garden wall with a corner in it may stand free: that is offered too, and
     path: '/walls/0/held',
     value: 'free-standing',
   });
+});
+
+test('a roof on earth sits on a plate or a beam all round: asked for, and a low beam of concrete with it', () => {
+  const [, none] = hut({}, { bears: 'roof', plate: NONE }, true);
+  expect(codes(none)).toEqual(['earth-no-plate']);
+  expect(none.findings.find((f) => f.code === 'earth-no-plate')?.fixes).toHaveLength(2);
+  expect(none.plate).toBeNull();
+  const [, low] = hut({}, { bears: 'roof', plate: { kind: 'concrete', height: 100 } }, true);
+  expect(low.findings.find((f) => f.code === 'earth-no-plate')?.fixes).toHaveLength(1);
+  const [, sound] = hut();
+  expect(sound.plate).toBe(2 * (4600 + 3760));
+  expect(codes(hut({}, { bears: 'none', plate: NONE })[1])).toEqual([]);
+});
+
+test('earth begins over the splash of rain, where the ground was measured', () => {
+  const at = (level: number): string[] => {
+    const [job] = hut();
+    const wet = { ...job, site: { points: [{ id: 'L', name: 'Yard', is: 'ground', level }] } } as Job;
+    const [p] = plan(soundJob(wet), [], { advise: false }).walls;
+    return p ? codes(p) : [];
+  };
+  expect(at(-100)).toEqual(['earth-base-low']);
+  expect(at(-150)).toEqual([]);
+});
+
+test('between posts a joint may open past what a wall that bears may have', () => {
+  const limits = (bears: 'roof' | 'none'): number => hut({}, { bears })[1].wall.profile.bed.most / 24_000;
+  expect([limits('roof'), limits('none')]).toEqual([25.4, 38.1]);
 });

@@ -11,6 +11,15 @@ export const EARTH_ROOM = {
   together: { comes: 'number', most: 'number' },
   'near-corner': { name: 'name', at: 'length', least: 'length' },
   'move-in': { name: 'name' },
+  'plate-source': {},
+  'base-source': {},
+  'no-plate': {},
+  'put-plate': { kind: ['timber', 'concrete'], height: 'length' },
+  'plate-low': { height: 'length', least: 'length' },
+  'base-low': { over: 'length', least: 'length' },
+  plate: {},
+  'plate-formula': {},
+  'plate-runs': {},
   'much-open': { open: 'length', long: 'length' },
 } as const;
 

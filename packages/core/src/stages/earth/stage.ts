@@ -1,6 +1,8 @@
 import { issue, type Issue, type Try } from '../../findings/issue.js';
 import type { JobDocument } from '../../job/types.js';
-import { millimetres, toMillimetres } from '../../measure/length.js';
+import { stated as readStated } from '../../job/stated.js';
+import { millimetres, toMillimetres, type Mm } from '../../measure/length.js';
+import { figuresNamed, length, type Workings } from '../figure.js';
 import { writeLength } from '../../measure/format.js';
 import { earthRule, type EarthRule } from '../../tables/earthWalls.js';
 import type { SetOutWork } from '../set-out/stage.js';
@@ -172,6 +174,83 @@ function openings(job: JobDocument, wall: SetWall, rule: EarthRule): Issue[] {
   });
 }
 
+/** First sizes of a plate, by what it is of: six inches of concrete, or timber as deep; 14.7.4 NMAC, from memory. */
+const PLATE = { least: 6 * 25.4 } as const;
+
+/** What a roof sits on goes all round the top of the wall: it shares the load, and holds the corners together. */
+function plated(job: JobDocument, wall: SetWall): Issue[] {
+  const stated = job.walls[wall.index]?.plate;
+  const path = `/walls/${wall.index}/plate`;
+  const high = writeLength(millimetres(job.show === 'mm' ? 150 : PLATE.least), job.show);
+  const at = { stage: 'set-out', severity: 'choice', source: EARTH['plate-source']() } as const;
+  if (!stated)
+    return [
+      issue({
+        ...at,
+        code: 'earth-no-plate',
+        key: 'earth-no-plate',
+        says: EARTH['no-plate'](),
+        tries: () =>
+          (['timber', 'concrete'] as const).map((kind) => ({
+            says: EARTH['put-plate']({ kind, height: PLATE.least }),
+            edit: [{ op: 'add', path, value: { kind, height: high } }],
+          })),
+      }),
+    ];
+  const height = toMillimetres(readStated(stated.height));
+  // A timber plate is as its carpenter has it; concrete is cast so deep at least.
+  if (stated.kind === 'timber' || height >= PLATE.least - 3) return [];
+  return [
+    issue({
+      ...at,
+      code: 'earth-no-plate',
+      key: 'earth-plate-low',
+      says: EARTH['plate-low']({ height, least: PLATE.least }),
+      tries: () => [
+        {
+          says: EARTH['put-plate']({ kind: 'concrete', height: PLATE.least }),
+          edit: [{ op: 'replace', path: `${path}/height`, value: high }],
+        },
+      ],
+    }),
+  ];
+}
+
+/** Earth begins so far over the ground at least, on something that rain does not take away, mm. NZS 4299, E.080 and practice, from memory. */
+const BASE_OVER = 150;
+
+/** Rain that splashes takes the lowest course away: said where the ground was measured. */
+function baseLow(job: JobDocument, wall: SetWall): Issue[] {
+  const grounds = (job.site?.points ?? [])
+    .filter((p) => p.is === 'ground')
+    .map((p) => toMillimetres(readStated(p.level)));
+  if (grounds.length === 0) return [];
+  const over = wall.base - Math.max(...grounds);
+  if (over >= BASE_OVER - 0.5) return [];
+  return [
+    issue({
+      code: 'earth-base-low',
+      stage: 'set-out',
+      severity: 'choice',
+      course: 1,
+      key: 'earth-base-low',
+      says: EARTH['base-low']({ over, least: BASE_OVER }),
+      source: EARTH['base-source'](),
+    }),
+  ];
+}
+
+const PLATE_WORKING: Workings<SetOutWork & { plate: Mm | null }> = {
+  'earth.plate': ({ plate }) => ({
+    title: EARTH.plate(),
+    formula: EARTH['plate-formula'](),
+    inputs: [length(EARTH['plate-runs'](), plate ?? 0, EARTH['plate-runs']())],
+    result: plate ?? 0,
+    quantity: 'length',
+    source: EARTH['plate-source'](),
+  }),
+};
+
 function earthIssues(job: JobDocument, { wall }: SetOutWork): Issue[] {
   if (!judged(wall)) return [];
   const rule = earthRule(job.show === 'ft-in');
@@ -180,14 +259,25 @@ function earthIssues(job: JobDocument, { wall }: SetOutWork): Issue[] {
     ...bearsNotSaid(job, wall),
     // What only fills a frame is held by its posts.
     ...(bears === 'none' ? [] : [...slender(wall, rule), ...openings(job, wall, rule)]),
+    ...(bears === 'roof' ? plated(job, wall) : []),
+    ...baseLow(job, wall),
   ];
 }
 
 /** What a wall of earth may do: asked for, and where it is past the plain rule, stopped. Never approved. */
-export const earth = stage<'earth', SetOutWork, object>({
+export interface EarthWork {
+  /** Plate or bond beam, mm along the wall; null where none is stated. */
+  plate: Mm | null;
+}
+
+export const earth = stage<'earth', SetOutWork, EarthWork>({
   id: 'earth',
   shown: 'set-out',
   needs: ['set-out'],
-  work: () => ({}),
+  work: ({ wall }, { job }) => ({
+    plate: job.walls[wall.index]?.plate ? wall.runs.reduce((sum, r) => sum + r.length, 0) : null,
+  }),
   issues: earthIssues,
+  figures: (work, run) => (run === null ? figuresNamed(PLATE_WORKING, Object.keys(PLATE_WORKING), work) : []),
+  working: (work, figure) => PLATE_WORKING[figure]?.(work) ?? null,
 });

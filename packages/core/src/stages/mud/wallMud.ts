@@ -16,6 +16,8 @@ import {
 import { spreadAhead } from '../../mud/habits.js';
 import type { SetWall } from '../set-out/wall.js';
 import { isBinder, looseOf, makingOf, type Making } from '../../mud/making.js';
+import { pointingOf } from '../../walling/stone/sorted.js';
+import type { Tally } from '../../walling/units/counting/tally.js';
 import { behindFace } from '../../job/units.js';
 import { mixOf, mixOfLeaf, mudSettings, poundsOfBag, type MudSettings } from '../../mud/settings.js';
 import { CUBIC_FOOT_MM3, CUBIC_METRE_MM3 } from '../../measure/length.js';
@@ -88,6 +90,7 @@ export function wallMud(job: JobDocument, index: number, tallies: readonly LeafT
   const own = mixOfLeaf(job, settings, build?.mix, face?.wall.unit.family ?? 'block');
   const inner = mixOf(job, (build && behindFace(build))?.mix) ?? own;
   const placed = placedMixes(job, index);
+  const pointing = mixOf(job, face?.wall.stone?.pointing?.mix ?? undefined);
   const courses = tallies.flatMap((t) => {
     const mix = t.name === 'inner' ? inner : own;
     const [{ index: leaf, gauge, runs }] = t.leaves;
@@ -95,11 +98,20 @@ export function wallMud(job: JobDocument, index: number, tallies: readonly LeafT
       const mortar = t.runs[i]?.mortar;
       if (!mortar || mortar.geometric <= 0) return [];
       const factor = mortar.used / mortar.geometric;
+      // Joints that are left open are pointed afterwards, and in a mud of their own where one is named.
+      const pointed = t.name === 'face' ? pointedShare(t.wall, t.runs[i], pointing, own) : 0;
       return gauge.courses.slice(0, mortar.byCourse.length).flatMap(({ number: course }, k) => {
         const geometric = mortar.byCourse[k] ?? 0;
         if (geometric <= 0) return [];
         const at = { run: run.index, leaf, course };
-        return [{ ...at, geometric, used: geometric * factor, mix: placed(at) ?? mix.id }];
+        const all = (part: number, of: string): CourseMud => ({
+          ...at,
+          geometric: geometric * part,
+          used: geometric * factor * part,
+          mix: of,
+        });
+        const bedded = all(1 - pointed, placed(at) ?? mix.id);
+        return pointed > 0 && pointing ? [bedded, all(pointed, pointing.id)] : [bedded];
       });
     });
   });
@@ -116,6 +128,12 @@ export function wallMud(job: JobDocument, index: number, tallies: readonly LeafT
       return mix && used > 0 ? [batchesOf(mix, used, settings, all > 0 ? pieces / all : 0)] : [];
     }),
   };
+}
+
+/** What of a run’s mortar goes into joints that are pointed afterwards, where that is of another mix. */
+function pointedShare(wall: SetWall, run: Tally | undefined, pointing: Mix | null, own: Mix): number {
+  if (!wall.stone?.pointing || !pointing || pointing.id === own.id || !run) return 0;
+  return Math.min(0.9, pointingOf(wall, run.area) / Math.max(1e-9, run.mortar.geometric));
 }
 
 /** Mixes that places of a wall have of their own: of several that hold a course, the last named. */

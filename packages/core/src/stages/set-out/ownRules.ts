@@ -1,4 +1,5 @@
-import { toMillimetres, type Length, type Mm } from '../../measure/length.js';
+import { inches, toMillimetres, type Length, type Mm } from '../../measure/length.js';
+import { findUnit } from '../../job/units.js';
 import type { SetWall } from './wall.js';
 import type { JobDocument, OwnRules, Stated, Wall } from '../../job/types.js';
 import { stated } from '../../job/stated.js';
@@ -27,9 +28,20 @@ function ruled(profile: Profile, own: OwnRules, source: Said): Profile {
   };
 }
 
+/** Between posts that bear, what earth codes say of joints is not asked: they open as uneven units want them. Common practice. */
+const FRAMED: Pick<Limits, 'least' | 'most'> = { least: inches(1, 2), most: inches(3, 2) };
+
+/** Earth that only fills a frame may have joints a wall that bears may not. */
+function framed(profile: Profile, job: JobDocument, { build, bears }: Wall): Profile {
+  const earth = build.kind === 'units' && findUnit(job, build.unit)?.family === 'adobe';
+  if (!earth || bears !== 'none' || profile.id !== 'earth') return profile;
+  const limits = { ...FRAMED, source: TABLE['common-practice']() };
+  return { ...profile, bed: limits, head: limits };
+}
+
 /** The rules a wall goes by: its profile's, its job's over them, its own over those. */
 export function rulesFor(job: JobDocument, wall: Wall): Profile {
-  const profile = PROFILES[job.profile];
+  const profile = framed(PROFILES[job.profile], job, wall);
   const ofJob = job.rules ? ruled(profile, job.rules, TABLE['job-says']({ why: job.rules.why })) : profile;
   return wall.rules ? ruled(ofJob, wall.rules, TABLE['wall-says']({ why: wall.rules.why })) : ofJob;
 }

@@ -1,7 +1,7 @@
 import { toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import type { JobDocument, Stated, StoneBuild, StoneKind, Wall } from '../../job/types.js';
-import { STONE_JOINTS } from '../../job/units.js';
+import { findUnit, STONE_JOINTS } from '../../job/units.js';
 import { stoneOf, type Stone } from '../../tables/stones.js';
 import {
   BONDERS,
@@ -51,7 +51,7 @@ export interface SetStone {
   copes: { height: Mm; each: Mm; kind: 'upright' | 'slanting' | 'flat' | 'turf' } | null;
   footing: { depth: Mm; past: Mm } | null;
   pointing: { depth: Mm; mix: string | null } | null;
-  lacing: { every: Mm; unit: string; courses: number } | null;
+  lacing: { every: Mm; unit: string; courses: number; length: Mm; height: Mm; width: Mm } | null;
   stiles: readonly { run: number; at: Mm; treads: number | null }[];
   by: 'frames' | 'pillars';
   purpose: 'field' | 'garden';
@@ -145,7 +145,24 @@ function ashlarOf(common: Common, build: Extract<StoneBuild, { kind: 'ashlar' }>
 const pointingOf = (build: Exclude<StoneBuild, { kind: 'dry' }>): SetStone['pointing'] =>
   build.pointing ? { depth: mm(build.pointing.depth), mix: build.pointing.mix ?? null } : null;
 
-function rubbleOf(common: Common, build: Extract<StoneBuild, { kind: 'rubble' | 'squared' }>): SetStone {
+function lacingOf(job: JobDocument, { lacing }: Extract<StoneBuild, { kind: 'rubble' }>): SetStone['lacing'] {
+  const unit = lacing && findUnit(job, lacing.unit);
+  if (!lacing || !unit) return null;
+  return {
+    every: mm(lacing.every),
+    unit: unit.id,
+    courses: lacing.courses ?? 1,
+    length: toMillimetres(unit.length),
+    height: toMillimetres(unit.height),
+    width: toMillimetres(unit.width),
+  };
+}
+
+function rubbleOf(
+  job: JobDocument,
+  common: Common,
+  build: Extract<StoneBuild, { kind: 'rubble' | 'squared' }>,
+): SetStone {
   const faces = build.faces ?? 2;
   const base = mm(build.thickness);
   const laid = build.laid ?? (build.kind === 'rubble' ? 'random' : 'coursed');
@@ -169,10 +186,7 @@ function rubbleOf(common: Common, build: Extract<StoneBuild, { kind: 'rubble' | 
     share: build.share ?? (laid === 'flint' ? FLINT_SHARE : RUBBLE_SHARE),
     hearting: build.hearting ?? (faces === 2 ? HEARTING : 0),
     pointing: pointingOf(build),
-    lacing:
-      build.kind === 'rubble' && build.lacing
-        ? { every: mm(build.lacing.every), unit: build.lacing.unit, courses: build.lacing.courses ?? 1 }
-        : null,
+    lacing: build.kind === 'rubble' ? lacingOf(job, build) : null,
   };
 }
 
@@ -187,6 +201,6 @@ export function stoneOfWall(job: JobDocument, wall: Wall): SetStone | null {
     case 'ashlar':
       return ashlarOf(common, build);
     default:
-      return rubbleOf(common, build);
+      return rubbleOf(job, common, build);
   }
 }

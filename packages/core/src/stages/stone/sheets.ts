@@ -1,5 +1,6 @@
 import { sayMm, type Show } from '../../measure/format.js';
 import type { Say } from '../../messages/message.js';
+import { rect, words, type SceneShape } from '../../shapes/shape.js';
 import { LIFT_MOST } from '../../tables/stoneWalls.js';
 import { ashlarOf } from '../../walling/stone/ashlar/lay.js';
 import { STONES_SAY as SAYS } from '../../walling/stone/messages.js';
@@ -91,6 +92,34 @@ export function sortSheet(job: string, work: Laid, _run: number, show: Show, say
   };
 }
 
+/** Runs of a wall stand so far from one another on its setting-out drawing, mm. */
+const APART = 600;
+
+/** Every run with its stones where they lie, each with its number. */
+function setOutDrawing(work: Laid): PaperSheet['drawing'] {
+  const { stones } = ashlarOf(work.wall, work.gauge);
+  const starts = work.wall.runs.map((_, i) =>
+    work.wall.runs.slice(0, i).reduce((sum, r) => sum + r.length + APART, 0),
+  );
+  const shapes: SceneShape[] = stones.flatMap((s) => {
+    const x = (starts[s.run] ?? 0) + s.from;
+    return [
+      rect('unit-cut', x, s.bottom, s.to - s.from, s.top - s.bottom),
+      words('dimension-name', x + (s.to - s.from) / 2, (s.bottom + s.top) / 2, s.number, 'middle'),
+    ];
+  });
+  const last = work.wall.runs.length - 1;
+  return {
+    box: {
+      x: 0,
+      y: 0,
+      w: (starts[last] ?? 0) + (work.wall.runs[last]?.length ?? 0),
+      h: Math.max(0, ...stones.map((s) => s.top)),
+    },
+    shapes,
+  };
+}
+
 /** Every stone to be cut, by its number. */
 export function cutSheet(job: string, work: Laid, _run: number, show: Show, say: Say): PaperSheet {
   const { stones } = ashlarOf(work.wall, work.gauge);
@@ -100,7 +129,7 @@ export function cutSheet(job: string, work: Laid, _run: number, show: Show, say:
     title: say(SAYS['cut-of']({ wall: work.wall.name })),
     sub: say(SAYS['cut-sub']({ job, count: stones.length, mass })),
     says: heavy ? [say(SAYS['cut-lift']({ most: LIFT_MOST }))] : [],
-    drawing: null,
+    drawing: setOutDrawing(work),
     tables: [tableOf(cutStones(work), show, say)],
     caution: say(CAUTION),
   };

@@ -257,6 +257,20 @@ const WORKINGS: Workings<Of> = {
       'count',
     );
   },
+  'stone.lacing': ({ p, work }) => {
+    const { lacing } = stoneIn(p.wall);
+    return made(
+      SAYS.lacing(),
+      SAYS['lacing-formula'](),
+      [
+        count(SAYS['lacing-levels'](), work.lacing?.heights.length ?? 0, SAYS['as-set-out']()),
+        count(SAYS['lacing-courses'](), lacing?.courses ?? 0, SAYS.stated()),
+        length(SAYS['lacing-unit'](), lacing?.length ?? 0, SAYS.stated()),
+      ],
+      work.lacing?.units ?? 0,
+      'count',
+    );
+  },
   'stone.pointing': ({ p }) => {
     const { pointing, joint } = stoneIn(p.wall);
     const net = p.tallies[0].tally.area;
@@ -319,7 +333,7 @@ const filed = (n: number): number => Number(n.toFixed(6));
 /** Stone by use, and mortar, as lines to file. */
 export function stoneMaterials(p: Counted): MaterialRow[] {
   const { stone, kind } = stoneIn(p.wall);
-  const { volumes, throughs, bonders, copes, footing } = stoneWork(p.wall, p.gauge);
+  const { volumes, throughs, bonders, copes, footing, lacing } = stoneWork(p.wall, p.gauge);
   const squared = squaredIn(p.wall, p.gauge);
   const row = (what: Said, net: number, measure: Said, order: number | '' = ''): MaterialRow => ({
     run: '',
@@ -335,6 +349,7 @@ export function stoneMaterials(p: Counted): MaterialRow[] {
     ...(volumes.hearting > 0 ? [row(SAYS.hearting(), volumes.hearting * stone.density, 'kg')] : []),
     ...throughs.flatMap((t) => some(SAYS['through-at']({ at: t.at, length: t.length }), t.count)),
     ...some(SAYS.bonders(), bonders.count),
+    ...some(SAYS.lacing(), lacing?.units ?? 0),
     ...(kind === 'ashlar'
       ? []
       : [...some(SAYS.quoins(), squared.quoins), ...some(SAYS.jambs(), squared.jambs)]),

@@ -9,6 +9,7 @@ import type { Build, JobDocument, LineItem, Wall } from '../../job/types.js';
 import { plan, type WallPlan } from '../../plan/plan.js';
 import { planJson } from '../../plan/json.js';
 import { sayFor, soundJob } from '../../test/jobs.js';
+import { wallingOf } from '../registry.js';
 
 const say = sayFor('mm');
 
@@ -368,4 +369,39 @@ test.each<[string, object, string]>([
 ])('%s is refused, and said where', (_, build, path) => {
   const checked = checkJob(stoneJob(build));
   expect(checked.ok ? [] : checked.faults.map((f) => f.path)).toContain(path);
+});
+
+test('joints that are pointed in another mud are mixed of it, and the rest of the wall of its own', () => {
+  const build = { kind: 'rubble', stone: 'granite', thickness: 500, joint: 20, mix: 'nhl-3.5' };
+  const of = (pointing: object): WallPlan => planned(stoneJob({ ...build, pointing }));
+  const [same, other] = [of({ depth: 40 }), of({ depth: 40, mix: 'nhl-2' })];
+  expect(same.mud.mixes.map((m) => m.mix.id)).toEqual(['nhl-3.5']);
+  expect(other.mud.mixes.map((m) => m.mix.id)).toEqual(['nhl-3.5', 'nhl-2']);
+  const used = (p: WallPlan): number => p.mud.mixes.reduce((sum, m) => sum + m.used, 0);
+  expect(used(other)).toBeCloseTo(used(same), 9);
+  // 4 × 1.2 m of face, 8 m of joint to each, 20 wide and 40 deep, both faces; by the same waste as the rest.
+  const [, pointing] = other.mud.mixes;
+  const waste = used(same) / same.tally.mortar.geometric;
+  expect(pointing?.used).toBeCloseTo(4.8 * 8 * 0.02 * 0.04 * 2 * waste, 9);
+});
+
+test('lacing courses are laid level through flint, as long as the wall is there, and counted', () => {
+  const build = {
+    kind: 'rubble',
+    stone: 'ours',
+    thickness: 450,
+    joint: 10,
+    laid: 'flint',
+    lacing: { every: 400, unit: 'brick-215x102.5x65', courses: 2 },
+  };
+  const p = planned(
+    stoneJob(build, { openings: [{ id: 'O', run: 0, at: 1000, width: 890, sill: 0, head: 600 }] }, OURS),
+  );
+  const figure = wallingOf(p.wall)
+    .figures(p, null)
+    .find((f) => f.key === 'stone.lacing');
+  // 1200 high: at 400 and 800. (4000 + 10) ÷ 225 = 17.8 and, less the hole, (3110 + 10) ÷ 225 = 13.9; four bricks through 450.
+  expect(figure?.value).toBe(2 * 4 * (14 + 18));
+  // Flint leaves more for mortar.
+  expect(p.tally.mortar.geometric / (4 * 0.45 * 1.2 - 0.89 * 0.45 * 0.6)).toBeCloseTo(0.45, 6);
 });

@@ -3,7 +3,7 @@ import type { GaugeSolution } from '../../stages/gauge/solve.js';
 import type { SetWall } from '../../stages/set-out/wall.js';
 import { BONDER_LENGTH } from '../../tables/stoneWalls.js';
 import { ashlarOf, stoneOfAshlar } from './ashlar/lay.js';
-import { lengthOf, offsetsAt, sectionAlong, type Offsets, type Section } from './section.js';
+import { lengthOf, offsetsAt, sectionAlong, widthAt, type Offsets, type Section } from './section.js';
 import { middleLength, runVolume, stoneIn, stoneRuns, type StoneRun } from './stretches.js';
 import { treadsOf, type Tread } from './stiles.js';
 import { copesOn, rowsUp, throughsIn, type Throughs } from './throughs.js';
@@ -36,6 +36,8 @@ export interface StoneWork {
   copes: { count: number; mass: Kilograms; width: Mm } | null;
   footing: { volume: CubicMetres; mass: Kilograms } | null;
   lines: { height: Mm; offset: LineAt[] }[];
+  /** Courses of units laid level through it: their heights, and how many units in all. */
+  lacing: { heights: Mm[]; units: number } | null;
   /** Treads of its stiles. */
   treads: Tread[];
 }
@@ -157,6 +159,47 @@ function footingOf(wall: SetWall, runs: readonly StoneRun[]): StoneWork['footing
   return { volume, mass: volume * (1 - voids) * stone.density };
 }
 
+/** Lacing courses: as many as there are whole heights of them under the top, each as long as the wall is there and through all of it. */
+function lacingOf(wall: SetWall, runs: readonly StoneRun[]): StoneWork['lacing'] {
+  const { lacing, joint } = stoneIn(wall);
+  if (!lacing) return null;
+  const high = Math.max(...runs.flatMap((r) => r.stretches.flatMap((s) => s.ends.map((e) => e.height))));
+  const heights = Array.from(
+    { length: Math.max(0, Math.ceil(high / lacing.every - 1e-9) - 1) },
+    (_, k) => (k + 1) * lacing.every,
+  );
+  const units = heights.reduce((sum, up) => {
+    const ofRun = (run: StoneRun): number => {
+      const section = sectionAlong(run.stretches, run.length / 2);
+      const across = Math.max(1, Math.round((widthAt(section, up) + joint) / (lacing.width + joint)));
+      const along = lengthAt(run, up);
+      return along > 0 ? Math.ceil((along + joint) / (lacing.length + joint) - 1e-9) * across : 0;
+    };
+    return sum + lacing.courses * runs.reduce((n, r) => n + ofRun(r), 0);
+  }, 0);
+  return { heights, units };
+}
+
+/** How long a run is at a height: where its top is over it, and no hole is. */
+function lengthAt(run: StoneRun, up: Mm): Mm {
+  let [from, sum] = [0, 0];
+  for (const s of run.stretches) {
+    const [a, b] = s.ends;
+    const part =
+      a.height === b.height
+        ? a.height > up
+          ? 1
+          : 0
+        : Math.abs(Math.max(a.height, b.height) - up) / Math.abs(b.height - a.height);
+    if (Math.max(a.height, b.height) > up) sum += s.length * Math.min(1, part);
+    from += s.length;
+  }
+  const holes = run.holes
+    .filter((h) => h.low < up && h.high > up)
+    .reduce((n, h) => n + Math.min(h.to, from) - Math.max(0, h.from), 0);
+  return Math.max(0, sum - holes - run.trims[0] - run.trims[1]);
+}
+
 /** Everything a stone wall comes to, summed over its runs. */
 function workOut(wall: SetWall, gauge: GaugeSolution): StoneWork {
   const runs = stoneRuns(wall, gauge).map((r) => runOfStone(wall, r, gauge));
@@ -181,6 +224,7 @@ function workOut(wall: SetWall, gauge: GaugeSolution): StoneWork {
     copes: copesOf(wall, runs),
     footing: footingOf(wall, runs),
     lines: linesOf(wall, runs),
+    lacing: lacingOf(wall, runs),
     treads: treadsOf(wall, runs),
   };
 }

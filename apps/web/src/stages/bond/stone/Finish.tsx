@@ -21,8 +21,24 @@ const COPES: readonly (readonly ['upright' | 'slanting' | 'flat' | 'turf', Messa
 
 /** First sizes, as the trade begins with them in each measure. */
 const FIRST = {
-  'ft-in': { high: '10"', each: '3"', deep: '8"', gap: '1"', point: '1 1/2"', unit: 'cmu-8x8x16' },
-  mm: { high: 250, each: 80, deep: 200, gap: 25, point: 40, unit: 'block-440x215x100' },
+  'ft-in': {
+    high: '10"',
+    each: '3"',
+    deep: '8"',
+    gap: '1"',
+    point: '1 1/2"',
+    unit: 'cmu-8x8x16',
+    brick: 'brick-modular-us',
+  },
+  mm: {
+    high: 250,
+    each: 80,
+    deep: 200,
+    gap: 25,
+    point: 40,
+    unit: 'block-440x215x100',
+    brick: 'brick-215x102.5x65',
+  },
 } as const;
 
 /** What a wall ends in, stands on, is pointed with and stands before. */
@@ -87,6 +103,45 @@ export function Finish({ job, view, show, stone }: StoneProps): ReactNode {
           </Optional>
           <Stiles job={job} view={view} show={show} stone={stone} />
         </>
+      )}
+      {stone.kind === 'rubble' && (
+        <Optional
+          title={AT_STONE.lacing}
+          has={stone.lacing !== null}
+          add={AT_STONE.addLacing}
+          leave={AT_STONE.noLacing}
+          onAdd={() =>
+            set('/build/lacing', {
+              every: written(view.wall.height / 3, show),
+              unit: first.brick,
+              courses: 2,
+            })
+          }
+          onLeave={() => clear('/build/lacing')}
+        >
+          {stone.lacing && (
+            <>
+              <UnitPick
+                job={job}
+                value={stone.lacing.unit}
+                onChange={(v) => set('/build/lacing/unit', v)}
+                lay={(unit) => set('/build/lacing/unit', unit.id)}
+              />
+              <Lengths
+                of="lacing"
+                show={show}
+                fields={[['every', AT_STONE.oneEach, stone.lacing.every]]}
+                set={lengths('lacing')}
+              />
+              <NumberField
+                label={tell(AT_STONE.courses)}
+                value={stone.lacing.courses}
+                most={6}
+                onChange={(n) => set('/build/lacing/courses', n)}
+              />
+            </>
+          )}
+        </Optional>
       )}
       {stone.kind !== 'dry' && (
         <>

@@ -237,6 +237,30 @@ const treadsShown = (wall: SetWall, gauge: GaugeSolution, index: number): Drawn[
       corners: null,
     }));
 
+/** Lacing courses as they lie in the face, unit by unit. */
+function lacingShown(wall: SetWall, gauge: GaugeSolution, run: RunOfStone): Drawn[] {
+  const { lacing, joint } = stoneIn(wall);
+  const heights = stoneWork(wall, gauge).lacing?.heights ?? [];
+  if (!lacing) return [];
+  const pitch = lacing.length + joint;
+  return heights.flatMap((up) =>
+    Array.from(
+      { length: lacing.courses },
+      (_, k) => up - (lacing.courses - k) * (lacing.height + 10),
+    ).flatMap((bottom, k) =>
+      opened(run, bottom, bottom + lacing.height).flatMap((span) => {
+        const lap = k % 2 === 0 ? 0 : pitch / 2;
+        const count = Math.ceil((span.to - span.from + lap) / pitch);
+        return Array.from({ length: count }, (_, i): Drawn => {
+          const from = Math.max(span.from, span.from - lap + i * pitch);
+          const to = Math.min(span.to, span.from - lap + (i + 1) * pitch - joint);
+          return { from, to, bottom, top: bottom + lacing.height, kind: QUOIN, corners: null };
+        }).filter((s) => s.to - s.from > 1);
+      }),
+    ),
+  );
+}
+
 /** Copes from the low end up, each as thick as they are stated. */
 function copesShown(stone: SetStone, run: RunOfStone): Drawn[] {
   const { copes } = stone;
@@ -298,7 +322,7 @@ export function stoneFace(wall: SetWall, gauge: GaugeSolution, index: number): C
   const chance = drawn(seedOf(`${wall.id}/${index}`));
   const rows = faceRows(wall, gauge, run, chance);
   const last = gauge.courses.length;
-  const through = [...endsShown(run), ...treadsShown(wall, gauge, index)];
+  const through = [...lacingShown(wall, gauge, run), ...endsShown(run), ...treadsShown(wall, gauge, index)];
   return gauge.courses.map((c) =>
     columnsOf(c.number, [
       ...rows.filter((r) => r.course === c.number).flatMap((r) => r.stones),

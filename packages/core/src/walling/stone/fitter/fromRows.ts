@@ -19,7 +19,7 @@ const isKey = (text: string): text is Key => KEYS.includes(text as Key);
 /** A head names at least its lengths; else the first line is a stone. */
 function headOf(row: readonly string[]): Key[] | null {
   const names = row.map((c) => c.trim().toLowerCase());
-  return names.includes('length') && names.every((n) => isKey(n)) ? (names) : null;
+  return names.includes('length') && names.every((n) => isKey(n)) ? names : null;
 }
 
 /** Rows of a table as stones: name, three sizes, how many alike, what for, which face. Lengths without a unit are the measure’s own. */
