@@ -101,17 +101,28 @@ async function newcomer(): Promise<(method: string, path: string, body?: object)
   return (method, path, body) => send(method, path, body, cookie);
 }
 
-/** Saves on and on, each under an id of its own and again until it is answered: what was acknowledged, by revision. */
-async function saving(
-  stopped: () => boolean,
-): Promise<{ id: string; names: Map<number, string>; ask: Awaited<ReturnType<typeof newcomer>> }> {
+interface Saver {
+  id: string;
+  ask: Awaited<ReturnType<typeof newcomer>>;
+}
+
+/** Somebody with a job to save: made before anything is killed, for whoever comes in is not saving yet. */
+async function saver(): Promise<Saver> {
   const ask = await newcomer();
   const kept = (await (await ask('POST', '/api/jobs', { document: job('Saved') })).json()) as Kept;
+  return { id: kept.id, ask };
+}
+
+/** Saves on and on, each under an id of its own and again until it is answered: what was acknowledged, by revision. */
+async function saving(
+  { id, ask }: Saver,
+  stopped: () => boolean,
+): Promise<Saver & { names: Map<number, string> }> {
   const names = new Map([[1, 'Saved']]);
   for (let n = 0, revision = 1; n < SAVES || !stopped(); n++) {
     const [save, name] = [randomUUID(), `Save ${n}`];
     for (;;) {
-      const answer = await ask('PUT', `/api/jobs/${kept.id}`, { revision, document: job(name), save }).catch(
+      const answer = await ask('PUT', `/api/jobs/${id}`, { revision, document: job(name), save }).catch(
         () => null,
       );
       if (answer?.status === 200) {
@@ -126,12 +137,12 @@ async function saving(
       await wait(50);
     }
   }
-  return { id: kept.id, names, ask };
+  return { id, names, ask };
 }
 
 test('a server and a database killed outright amid saves are started again, and nothing acknowledged is lost or doubled', async () => {
   let stopped = false;
-  const savers = [saving(() => stopped), saving(() => stopped)];
+  const savers = [await saver(), await saver()].map((one) => saving(one, () => stopped));
   for (let n = 0; n < KILLS; n++) {
     for (const which of [[server], [postmaster], [server, postmaster]]) {
       await wait(700);

@@ -108,6 +108,7 @@ export function Begin(): ReactNode {
 
 const NAMES: Record<Beginning, (typeof BEGIN)['garden']> = {
   garden: BEGIN.garden,
+  stone: BEGIN.stone,
   retaining: BEGIN.retaining,
   building: BEGIN.building,
   gate: BEGIN.gate,

@@ -1,6 +1,8 @@
 import { BARS } from '../tables/bars.js';
 import { bondById } from '../tables/bonds.js';
 import { UNITS } from '../tables/units.js';
+import { builtOf } from '../job/edits/builtOf.js';
+import { stoneName } from '../walling/stone/names.js';
 import type { UnitBuild, Opening, Wall } from '../job/types.js';
 import type { Message } from '../messages/message.js';
 import type { Mm } from '../measure/length.js';
@@ -121,6 +123,12 @@ const APPLY: { [I in Saying['is']]: Apply<I> } = {
       unit: UNITS.find((u) => u.id === id)?.name ?? id,
       wythes: build.wythes === 2 ? 'two' : 'one',
     });
+  },
+  stone: (d, { kind, stone }) => {
+    const at = d.job.walls.indexOf(d.wall);
+    const build = builtOf(d.job, at, kind) ?? d.wall.build;
+    if (build.kind !== 'units') d.wall.build = stone === null ? build : { ...build, stone };
+    return SAYING.stone({ kind, stone: stoneName(d.wall.build.kind === 'units' ? '' : d.wall.build.stone) });
   },
   cavity: (d, { width }) => {
     const build = ofUnits(d);

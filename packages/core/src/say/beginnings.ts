@@ -6,7 +6,7 @@ import { setOutWall } from '../stages/set-out/wall.js';
 import { hear } from './hear.js';
 
 /** What a job may be begun as. */
-export const BEGINNINGS = ['garden', 'retaining', 'building', 'gate', 'base', 'repair'] as const;
+export const BEGINNINGS = ['garden', 'stone', 'retaining', 'building', 'gate', 'base', 'repair'] as const;
 export type Beginning = (typeof BEGINNINGS)[number];
 
 type Profile = JobDocument['profile'];
@@ -43,6 +43,20 @@ const SAID: Record<Beginning, Record<Profile, Record<Show, string>>> = {
     earth: {
       'ft-in': "16' by 5 courses of adobe, free standing",
       mm: '5 m by 5 courses of adobe, free standing',
+    },
+  },
+  stone: {
+    us: {
+      'ft-in': "20' by 3'6\" of limestone rubble, free standing",
+      mm: '6 m by 1.05 m of limestone rubble, free standing',
+    },
+    uk: {
+      'ft-in': "20' by 4' of dry stone in sandstone, free standing",
+      mm: '6 m by 1.2 m of dry stone in sandstone, free standing',
+    },
+    earth: {
+      'ft-in': "20' by 3'6\" of limestone rubble, free standing",
+      mm: '6 m by 1.05 m of limestone rubble, free standing',
     },
   },
   retaining: {

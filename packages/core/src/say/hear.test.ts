@@ -684,3 +684,33 @@ test('a wall with anything no sentence says is not said back', () => {
   ).toBeNull();
   expect(of({ line: [{ arc: "10'", sweep: 90 }], height: "8'" })).toBeNull();
 });
+
+test.each<[string, string, string]>([
+  ['20 ft by 4 ft of dry stone, free standing', 'dry', 'limestone'],
+  ['6 m x 1.2 m granite rubble', 'rubble', 'granite'],
+  ['6 m x 1.2 m built of squared stone in sandstone', 'squared', 'sandstone'],
+  ['6 m by 1 m ashlar of basalt, called "Plinth"', 'ashlar', 'basalt'],
+  ['a drystone wall 6 m by 1.2 m', 'dry', 'limestone'],
+])('%j is a wall of stone', (sentence, kind, stone) => {
+  const { document, phrases } = hear(sentence, { profile: 'uk' });
+  expect(phrases.filter((p) => !p.understood)).toEqual([]);
+  expect(document?.walls[0]?.build).toMatchObject({ kind, stone });
+  expect(plan(soundJob(document), [], { advise: false }).walls[0]?.wall.stone?.kind).toBe(kind);
+});
+
+test('said of a wall that stands, stone takes the place of units and units of stone', () => {
+  const { document } = hear('6 m x 1.2 m half brick', { profile: 'uk' });
+  if (!document) throw new Error('not heard');
+  const stone = hear('limestone rubble', { on: { job: document, wall: 0, run: 0 } }).document;
+  expect(stone?.walls[0]?.build).toMatchObject({ kind: 'rubble', stone: 'limestone' });
+  if (!stone) throw new Error('not heard');
+  expect(
+    hear('of one brick', { on: { job: stone, wall: 0, run: 0 } }).document?.walls[0]?.build,
+  ).toMatchObject({
+    kind: 'units',
+  });
+});
+
+test('a stone nobody knows by that name is not guessed', () => {
+  expect(hear('6 m x 1.2 m cheese rubble', { profile: 'uk' }).document).toBeNull();
+});

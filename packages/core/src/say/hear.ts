@@ -112,6 +112,7 @@ const FIRST: readonly Saying['is'][] = [
   'long',
   'high',
   'unit',
+  'stone',
   'cavity',
   'turn',
   'called',
@@ -126,7 +127,8 @@ function newWall(clauses: readonly Clause[], show: Show, ask: HearAsk): Draft {
   const profile = ask.profile ?? unit?.of ?? (show === 'mm' ? 'uk' : 'us');
   const high = of('size')?.high ?? of('high')?.high;
   const long = of('size')?.long ?? of('long')?.long ?? of('building')?.long;
-  if (!unit && !cavity) throw new Wants(SAYING['wants-unit'](), 0);
+  const stone = of('stone');
+  if (!unit && !cavity && !stone) throw new Wants(SAYING['wants-unit'](), 0);
   if (!long) throw new Wants(SAYING['wants-length'](), 0);
   if (!high) throw new Wants(SAYING['wants-height'](), 0);
   // Until its units are known a counted length has no measure: the file counts it, nothing is worked out here.
@@ -224,6 +226,7 @@ const ONCE: Partial<Record<Saying['is'], 'size' | 'unit' | 'bond'>> = {
   size: 'size',
   building: 'size',
   unit: 'unit',
+  stone: 'unit',
   bond: 'bond',
 };
 /** What only changes something that stands already. */

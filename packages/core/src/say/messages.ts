@@ -13,6 +13,7 @@ export const SAYING_ROOM = {
   building: { long: 'said', wide: 'said' },
   turn: { way: ['left', 'right'], then: 'said' },
   unit: { unit: 'said', wythes: ['one', 'two'] },
+  stone: { kind: ['rubble', 'squared', 'ashlar', 'dry'], stone: 'said' },
   cavity: { width: 'said' },
   bond: { bond: 'said' },
   opening: { name: 'name', width: 'said', high: 'said', sill: 'said', at: 'said' },

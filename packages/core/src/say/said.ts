@@ -1,3 +1,4 @@
+import type { StoneKind } from '../job/types.js';
 import type { BondId } from '../tables/bonds.js';
 import type { SaidLength } from './tokens.js';
 
@@ -30,6 +31,7 @@ export type Saying =
       /** The profile of who speaks of it so, where it says one. */
       of: 'us' | 'uk' | 'earth' | null;
     }
+  | { is: 'stone'; kind: StoneKind; stone: string | null }
   | { is: 'cavity'; width: SaidLength | null }
   | { is: 'bond'; bond: BondId }
   | {

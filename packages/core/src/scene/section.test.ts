@@ -116,3 +116,25 @@ test('in bonded brick nothing stands behind a header, wherever the cut falls, ov
     }
   }
 });
+
+test('over a leaning wall the section shows how it leans, how each course comes back, and the middle third', () => {
+  const leaning: OneWall = {
+    line: straight(2965),
+    height: 1200,
+    unit: 'brick-215x102.5x65',
+    profile: 'uk',
+    show: 'mm',
+    wall: { old: { gap: 30, over: 1200, wallHeight: 1500, fade: 4 } },
+  };
+  const { shapes } = cut(leaning).scene;
+  const [old] = shapes.flatMap((s) => (s.type === 'shape' && s.role === 'old-wall' ? [s.points] : []));
+  // 30 in 1200 over 1500 is 37.5 mm out at its top: the foot lies that far in from it.
+  expect((old?.[0]?.[0] ?? 0) - (old?.[3]?.[0] ?? 0)).toBeCloseTo(37.5, 9);
+  expect(old?.[0]?.[1]).toBe(-1500);
+  const faces = shapes.flatMap((s) => (s.type === 'path' && s.role === 'fade-face' ? [s.points] : []));
+  // Two faces of four courses; the last of them plumb under the wall.
+  expect(faces.map((f) => f.length)).toEqual([8, 8]);
+  expect(faces[0]?.at(-1)?.[0]).toBeCloseTo(0, 9);
+  expect(cut(leaning).tells).toBe(true);
+  expect(role(cut({ ...leaning, wall: {} }), 'old-wall')).toEqual([]);
+});

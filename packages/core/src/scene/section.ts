@@ -39,6 +39,7 @@ function groundOver({ site, wall }: WallPlan): Mm | null {
 const tellsMore = (p: WallPlan): boolean =>
   p.leaves.length > 1 ||
   p.wall.stone !== null ||
+  p.survey.fade !== null ||
   p.wall.footing !== null ||
   p.wall.retains !== null ||
   p.wall.steps.length > 0 ||

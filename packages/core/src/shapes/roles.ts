@@ -114,6 +114,9 @@ export const ROLES = [
   'pencil',
   'unit-cut',
   'wire-cut',
+  'old-wall',
+  'fade-face',
+  'fade-out',
   'core-cut',
   'ground-line',
   // A printed page

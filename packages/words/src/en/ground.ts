@@ -15,6 +15,8 @@ export const setOut: Catalogue['set-out'] = {
 };
 
 export const ground: Catalogue['ground'] = {
+  'middle-third': 'middle third',
+  'course-out': 'course {course} stands {by} out',
   'layers-off':
     'The layers come to {layers}, {by} {side, select, more {more} other {less}} than the {stated} stated. One of them is wrong: ask before anything is set to it.',
   'readings-out': '{points}.',

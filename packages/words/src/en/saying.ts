@@ -11,6 +11,8 @@ export const saying: Catalogue['saying'] = {
   building: 'a building, {long} by {wide}',
   turn: 'then {way, select, left {left} other {right}}, {then} long',
   unit: '{wythes, select, two {{unit}, two through the wall} other {{unit}}}',
+  stone:
+    '{kind, select, rubble {rubble of {stone} in mortar} squared {squared {stone} in mortar} ashlar {ashlar of {stone}} dry {dry {stone}} other {}}',
   cavity: 'brick outside, block inside, cavity {width}',
   bond: '{bond}',
   opening: '{name}: {width} wide, {high} high, sill {sill}, {at}',

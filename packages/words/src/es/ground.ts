@@ -14,6 +14,8 @@ export const setOut: Catalogue['set-out'] = {
 };
 
 export const ground: Catalogue['ground'] = {
+  'middle-third': 'tercio medio',
+  'course-out': 'hilada {course}: {by} afuera',
   'layers-off':
     'Las capas suman {layers}, {by} {side, select, more {más} other {menos}} que lo dicho, {stated}. Una está mal: pregunte antes de trazar algo con ella.',
   'readings-out': '{points}.',

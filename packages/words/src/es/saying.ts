@@ -11,6 +11,8 @@ export const saying: Catalogue['saying'] = {
   building: 'un edificio de {long} por {wide}',
   turn: 'después a la {way, select, left {izquierda} other {derecha}}, {then}',
   unit: '{wythes, select, two {{unit}, dos en el espesor} other {{unit}}}',
+  stone:
+    '{kind, select, rubble {mampostería de {stone} con mortero} squared {sillarejo de {stone} con mortero} ashlar {sillería de {stone}} dry {piedra seca: {stone}} other {}}',
   cavity: 'ladrillo fuera, bloque dentro, cámara de {width}',
   bond: '{bond}',
   opening: '{name}: {width} de ancho, {high} de alto, alféizar a {sill}, {at}',

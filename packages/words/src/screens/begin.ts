@@ -11,6 +11,7 @@ export const BEGIN_SAYS = {
   millimetres: 'millimetres',
   whatIsIt: 'What is it? Press what is nearest: everything of it can be changed.',
   garden: 'Garden wall',
+  stone: 'Wall of stone',
   retaining: 'Retaining wall',
   building: 'Building',
   gate: 'Piers and a gate',

@@ -3,7 +3,7 @@ import type { Saying } from '../said.js';
 import { grow, lift, ofOpening, remove, sillOrHead } from './opening.js';
 import { building, oneSize, size, turn } from './size.js';
 import { bars, beam, grout, held, noBars } from './steel.js';
-import { bond, cavity, laying, ofUnit } from './unit.js';
+import { bond, cavity, laying, ofStone, ofUnit } from './unit.js';
 
 /** "called Boat store": a name in quotes, or the words up to the next stop. */
 function called(r: Reader): Saying | null {
@@ -38,5 +38,6 @@ export const CLAUSES: readonly ((r: Reader) => Saying | null)[] = [
   held,
   turn,
   bond,
+  ofStone,
   ofUnit,
 ];

@@ -2,6 +2,7 @@ import { UNITS } from '../../tables/units.js';
 import type { Message } from '../../messages/message.js';
 import { SAYING } from '../messages.js';
 import { Wants, type Reader } from '../reader.js';
+import type { StoneKind } from '../../job/types.js';
 import type { Saying } from '../said.js';
 import type { SaidLength } from '../tokens.js';
 import { BONDS_SAID } from '../vocabulary.js';
@@ -101,6 +102,33 @@ function byName(r: Reader): UnitSaid | null {
     }
     return null;
   });
+}
+
+/** Stone by its name alone, where one is said. */
+const STONE_SAID = 'granite|limestone|sandstone|basalt';
+
+/** A wall of stone: dry, rubble, squared or ashlar, with what stone it is of before or behind. */
+export function ofStone(r: Reader): Saying | null {
+  return r.attempt(() => {
+    if (!r.words('of|in|from|using')) r.words('built', 'of|in');
+    r.words('a|an');
+    const named = (): string | null => r.word(new RegExp(`^(${STONE_SAID})$`))?.[0] ?? null;
+    const before = named();
+    const kind = stoneKind(r);
+    if (kind === null) return null;
+    r.words('stone|stonework|masonry');
+    r.words('wall|walls|walling');
+    if (before !== null || !r.words('of|in')) return { is: 'stone', kind, stone: before };
+    const behind = named();
+    return behind === null ? null : { is: 'stone', kind, stone: behind };
+  });
+}
+
+function stoneKind(r: Reader): StoneKind | null {
+  if (r.words('dry-stone|drystone') || r.words('dry', 'stone') || r.words('dry')) return 'dry';
+  if (r.words('random|coursed', 'rubble') || r.words('rubble')) return 'rubble';
+  if (r.words('squared', 'rubble|stone') || r.words('squared')) return 'squared';
+  return r.words('ashlar') ? 'ashlar' : null;
 }
 
 /** What the wall is built of. */

@@ -6,6 +6,8 @@ const YES = ['yes', 'no'] as const;
 const WAY = ['as-drawn', 'higher', 'lower'] as const;
 
 export const GROUND_ROOM = {
+  'middle-third': {},
+  'course-out': { course: 'number', by: 'length' },
   'layers-off': { layers: 'length', by: 'length', side: ['more', 'less'], stated: 'length' },
   'readings-out': { points: 'series' },
   'point-stands': { point: 'name', by: 'length', side: HIGH },

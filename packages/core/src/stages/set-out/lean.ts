@@ -33,6 +33,8 @@ export interface FadePlan {
   courses: FadeCourse[];
   /** Outside the middle third somewhere, in new work or at the foot of the old. */
   outside: boolean;
+  /** The old wall: how high, how far its top stands out of plumb of its foot, and how many new courses bring that back. */
+  old: { height: number; out: number; over: number };
   /** Old work to take down to where it is plumb instead, m³ for each metre of wall. */
   takeDown: number;
 }
@@ -86,6 +88,7 @@ export function fadePlan(f: Fade): FadePlan {
   return {
     courses,
     outside: courses.some((c) => !c.inMiddleThird) || Math.abs(foot) > third + 1e-9,
+    old: { height: f.oldHeight, out, over: f.over },
     takeDown: (f.oldHeight * f.thickness) / 1e6,
   };
 }

@@ -10,6 +10,7 @@ export const begin: ScreenTexts['begin'] = {
   millimetres: 'milímetros',
   whatIsIt: '¿Qué es? Toque lo más parecido: todo se puede cambiar.',
   garden: 'Muro de jardín',
+  stone: 'Muro de piedra',
   retaining: 'Muro de contención',
   building: 'Edificio',
   gate: 'Pilares y portón',
