@@ -37,6 +37,8 @@ export interface BatchView {
   measures: MeasuredOut[];
   makes: CubicMetres;
   lays: number;
+  /** What it lays is units, or of stone about so many of a face. */
+  of: 'units' | 'stones';
   /** To begin with, and what of it the sand brings along. */
   water: CubicMetres;
   /** Minutes from the water, at about 20 °C and in the heat. */
@@ -122,6 +124,7 @@ function batchView(job: JobDocument, work: Pick<WallPlan, 'mud' | 'wall'>, m: Mi
     measures: measured(job, batch?.measures ?? []),
     makes: batch?.volume ?? 0,
     lays: m.lays,
+    of: work.wall.stone && work.wall.stone.kind !== 'ashlar' ? 'stones' : 'units',
     water: m.water,
     life: m.mix.life[basis],
     hotLife: m.mix.hotLife[basis],

@@ -9,7 +9,7 @@ export const sheets: Catalogue['sheets'] = {
   'mixer-retemper': 'Water may be worked in again while it is good; never with pigment.',
   'mixer-no-water': 'NO MORE WATER once it is mixed.',
   'mixer-makes':
-    '{job}. By the {measure}, the same one filled the same way every time. Makes {makes}, lays {lays, plural, one {# unit} other {# units}}.',
+    '{job}. By the {measure}, the same one filled the same way every time. Makes {makes}, lays {of, select, stones {about {lays, plural, one {# face stone} other {# face stones}}} units {{lays, plural, one {# unit} other {# units}}} other {}}.',
   'mixer-caution':
     '{of, select, cement {CEMENT BURNS WHEN WET: gloves, eyes covered, sleeves down. Mask at the bag.} lime {LIME BURNS EYES AND SKIN: goggles, gloves. Clean water by, to rinse with.} other {QUICKLIME BOILS AND SPITS: lime into water, never water onto lime. Nothing shut, no plastic.}}',
   caution:

@@ -9,7 +9,7 @@ export const sheets: Catalogue['sheets'] = {
   'mixer-retemper': 'Se le puede agregar agua mientras sirve; nunca si lleva color.',
   'mixer-no-water': 'NI UNA GOTA MÁS una vez amasada.',
   'mixer-makes':
-    '{job}. Por {measure}, siempre la misma y llena igual. Rinde {makes}, coloca {lays, plural, one {# pieza} other {# piezas}}.',
+    '{job}. Por {measure}, siempre la misma y llena igual. Rinde {makes}, coloca {of, select, stones {unas {lays, plural, one {# piedra de cara} other {# piedras de cara}}} units {{lays, plural, one {# pieza} other {# piezas}}} other {}}.',
   'mixer-caution':
     '{of, select, cement {EL CEMENTO MOJADO QUEMA: guantes, ojos cubiertos, mangas abajo. Mascarilla con el saco.} lime {LA CAL QUEMA OJOS Y PIEL: gafas, guantes. Agua limpia a mano para enjuagar.} other {LA CAL VIVA HIERVE Y SALPICA: la cal al agua, nunca agua a la cal. Nada cerrado, nada de plástico.}}',
   caution:

@@ -193,7 +193,10 @@ export const AT_MUD_SAYS = {
   makes: 'Makes',
   lays: 'Lays',
   doesLay: 'lays',
-  units: ['{n, plural, one {# unit} other {# units}}', { n: 'count' }],
+  units: [
+    '{of, select, stones {about {n, plural, one {# face stone} other {# face stones}}} units {{n, plural, one {# unit} other {# units}}} other {}}',
+    { n: 'count', of: ['units', 'stones'] },
+  ],
   water: 'Water to begin with',
   life: 'Working life',
   batchesAre: [
@@ -224,8 +227,8 @@ export const AT_MUD_SAYS = {
   wantedAmount: ['Wanted {says}', { says: 'name' }],
   asCounted: 'What a batch makes was counted here.',
   forOne: [
-    'For one person: {measures}. It lays {n, plural, one {# unit} other {# units}} in {minutes}, before it is dead in the heat.',
-    { measures: 'list', n: 'count', minutes: 'name' },
+    'For one person: {measures}. It lays {of, select, stones {about {n, plural, one {# face stone} other {# face stones}}} units {{n, plural, one {# unit} other {# units}}} other {}} in {minutes}, before it is dead in the heat.',
+    { measures: 'list', n: 'count', of: ['units', 'stones'], minutes: 'name' },
   ],
   partsBy: ['Parts and life by {source}.', { source: 'said' }],
   sooner: ['Batch {n, number} sooner', { n: 'number' }],

@@ -165,6 +165,7 @@ export const AT_STONE_SAYS = {
   lacing: 'Lacing courses',
   addLacing: 'Lace it with courses of a unit',
   noLacing: 'No lacing',
+  poleHint: 'brought level at each mark; pull or type a fixed height',
   levels: 'Levels',
   stoneByUse: 'Stone by use',
   lines: 'Lines',

@@ -1,5 +1,5 @@
 import { largePoleShapes } from '@even-tally/core';
-import { PAPER } from '@even-tally/words';
+import { AT_STONE, PAPER } from '@even-tally/words';
 import { useMemo, type PointerEvent, type ReactNode } from 'react';
 import { useJob } from '../../state/job';
 import { look, useViewing } from '../../state/view';
@@ -14,6 +14,7 @@ import { Near } from '../Near';
 import { usePole } from '../Pole';
 import { Shapes } from '../Shapes';
 import type { Flag } from '../poleEdits';
+import { isLaidInCourses } from '../layout';
 import { PaperHead } from './PaperHead';
 import type { PaperProps } from './paper';
 import { ScenePaper, SceneSheet } from './ScenePaper';
@@ -60,6 +61,7 @@ export function PolePaper({ job, view, show }: PaperProps): ReactNode {
   const asList = useViewing((s) => s.asList);
   const live = useViewing((s) => s.course);
   const pole = usePole(view);
+  const level = !isLaidInCourses(view);
   const narrow = useNarrow(700);
   const room = narrow ? ROOM_NARROW : ROOM;
   const high = Math.max(view.wall.height, view.courses.at(-1)?.top ?? 0);
@@ -74,10 +76,11 @@ export function PolePaper({ job, view, show }: PaperProps): ReactNode {
   const spare = Number.isFinite(wide) ? Math.max(4, (wide - acrossOf(across)) / 2) : 4;
   const left = (narrow ? 0 : KEY_PLAN) + spare + across.heights;
   const scale = at?.scale ?? 1;
-  const shapes = useMemo(
-    () => largePoleShapes(pole, { show, px: 1 / scale, ...across, live }),
-    [pole, show, scale, across, live],
-  );
+  const shapes = useMemo(() => {
+    const all = largePoleShapes(pole, { show, px: 1 / scale, ...across, live });
+    // Stone has no bed to be read off a scale.
+    return level ? all.filter((s) => !s.role.startsWith('bed-')) : all;
+  }, [pole, show, scale, across, live, level]);
   const flagged = left + across.staff + across.scale + across.wide;
   const flags = at
     ? spacedFlags(
@@ -151,7 +154,7 @@ export function PolePaper({ job, view, show }: PaperProps): ReactNode {
     >
       <PaperHead
         title={tell(PAPER.poleOf({ wall: view.wall.name }))}
-        aside={<Told said={PAPER.poleHint({ bed: view.wall.bed })} />}
+        aside={<Told said={level ? AT_STONE.poleHint : PAPER.poleHint({ bed: view.wall.bed })} />}
       >
         <button className="press-plain" onClick={() => look({ paper: 'wall' })}>
           {tell(PAPER.toTheFace)}

@@ -45,6 +45,7 @@ function cardOf(
       SHEET['mixer-makes']({
         makes: showMud(batch.makes, show),
         lays: batch.lays,
+        of: batch.of,
         measure: view.measure,
         job,
       }),

@@ -16,6 +16,7 @@ import {
 import { spreadAhead } from '../../mud/habits.js';
 import type { SetWall } from '../set-out/wall.js';
 import { isBinder, looseOf, makingOf, type Making } from '../../mud/making.js';
+import { stonesOfLevel } from '../../walling/stone/stones.js';
 import { pointingOf } from '../../walling/stone/sorted.js';
 import type { Tally } from '../../walling/units/counting/tally.js';
 import { behindFace } from '../../job/units.js';
@@ -116,7 +117,7 @@ export function wallMud(job: JobDocument, index: number, tallies: readonly LeafT
     });
   });
   const ids = [...new Set([own.id, ...courses.map((c) => c.mix)])];
-  const pieces = tallies.reduce((sum, t) => sum + t.tally.total, 0);
+  const pieces = tallies.reduce((sum, t) => sum + piecesOf(t), 0);
   const all = tallies.reduce((sum, t) => sum + t.tally.mortar.used, 0);
   return {
     settings,
@@ -128,6 +129,16 @@ export function wallMud(job: JobDocument, index: number, tallies: readonly LeafT
       return mix && used > 0 ? [batchesOf(mix, used, settings, all > 0 ? pieces / all : 0)] : [];
     }),
   };
+}
+
+/** Pieces a leaf is laid of: its units, or of rough stone about so many of its faces. */
+function piecesOf({ leaves: [leaf], tally, runs }: LeafTally): number {
+  if (!leaf.wall.stone || leaf.wall.stone.kind === 'ashlar') return tally.total;
+  return leaf.gauge.courses.reduce(
+    (sum, c) =>
+      sum + runs.reduce((n, _, run) => n + (stonesOfLevel({ leaf, course: c.number }, run) ?? 0), 0),
+    0,
+  );
 }
 
 /** What of a run’s mortar goes into joints that are pointed afterwards, where that is of another mix. */

@@ -175,7 +175,8 @@ export const atMud: ScreenTexts['at-mud'] = {
   makes: 'Rinde',
   lays: 'Coloca',
   doesLay: 'coloca',
-  units: '{n, plural, one {# pieza} other {# piezas}}',
+  units:
+    '{of, select, stones {unas {n, plural, one {# piedra de cara} other {# piedras de cara}}} units {{n, plural, one {# pieza} other {# piezas}}} other {}}',
   water: 'Agua para empezar',
   life: 'Vida útil',
   batchesAre: '{full, number}{last, select, no {} other {, y una última menor}}',
@@ -204,7 +205,7 @@ export const atMud: ScreenTexts['at-mud'] = {
   wantedAmount: 'Se esperaba {says}',
   asCounted: 'Lo que rinde una amasada se contó aquí.',
   forOne:
-    'Para una persona: {measures}. Coloca {n, plural, one {# pieza} other {# piezas}} en {minutes}, antes de que muera con calor.',
+    'Para una persona: {measures}. Coloca {of, select, stones {unas {n, plural, one {# piedra de cara} other {# piedras de cara}}} units {{n, plural, one {# pieza} other {# piezas}}} other {}} en {minutes}, antes de que muera con calor.',
   partsBy: 'Partes y vida según {source}.',
   sooner: 'Amasada {n, number} antes',
   later: 'Amasada {n, number} después',

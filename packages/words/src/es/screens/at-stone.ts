@@ -148,6 +148,7 @@ export const atStone: ScreenTexts['at-stone'] = {
   lacing: 'Verdugadas',
   addLacing: 'Ponerle verdugadas de una pieza',
   noLacing: 'Sin verdugadas',
+  poleHint: 'se nivela en cada marca; jale o escriba una altura fija',
   levels: 'Niveles',
   stoneByUse: 'Piedra por uso',
   lines: 'Hilos',

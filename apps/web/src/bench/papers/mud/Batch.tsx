@@ -30,7 +30,7 @@ export function Batch({ batch, show }: { batch: BatchView; show: Show }): ReactN
   if (batch.measures.length === 0) return <NoBatch batch={batch} show={show} />;
   const facts: [Message, string][] = [
     [AT_MUD.makes, showMud(batch.makes, show)],
-    [AT_MUD.lays, tell(AT_MUD.units({ n: batch.lays }))],
+    [AT_MUD.lays, tell(AT_MUD.units({ n: batch.lays, of: batch.of }))],
     [AT_MUD.water, showWater(batch.water, show)],
     [AT_MUD.life, showMinutes(batch.life)],
     [AT_MUD.inTheHeat, showMinutes(batch.hotLife)],
@@ -64,6 +64,7 @@ export function Batch({ batch, show }: { batch: BatchView; show: Show }): ReactN
             AT_MUD.forOne({
               measures: said(batch.one.measures),
               n: batch.one.lays,
+              of: batch.of,
               minutes: showMinutes(batch.one.minutes),
             }),
           )}

@@ -5,7 +5,7 @@ import { useInks } from '../../../state/scheme';
 /** One bucket: its top and foot, how high it is, and from one to the next, as the drawing has them. */
 const [TOP, FOOT, HIGH, NEXT, UP] = [46, 36, 48, 54, 74];
 /** Names and counts stand to the left. */
-const NAMES = 128;
+const NAMES = 150;
 /** So many stand in a row before the next begins. */
 const IN_ROW = 6;
 
