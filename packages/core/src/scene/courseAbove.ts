@@ -11,6 +11,7 @@ import { behindCavity, type Leaf } from '../walling/units/leaves/leaf.js';
 import { spokenKind, type SpokenKind } from '../walling/units/laying/kinds.js';
 import type { Piece, Row } from '../walling/units/laying/row.js';
 import { SAYS } from './messages.js';
+import { levelPicks } from './picks.js';
 import { onPlan } from './onPlan.js';
 import { placeOn, plannedRuns, type PlannedRun } from './planLine.js';
 import { boxOf, type Scene } from './scene.js';
@@ -230,10 +231,16 @@ export function courseAbove(p: WallPlan, course: number, show: Show, px: Mm): Co
     bed: height?.bed ?? 0,
     unitHeight: height?.unitHeight ?? 0,
     scene: { box: boxOf(drawn), pieces: null, shapes: drawn },
-    picks: picksOf(
-      laid.filter((l) => l.leaf.heldBy !== 'cavity').map((l) => l.row),
-      wall.unit,
-    ),
+    picks:
+      wall.stone && wall.stone.kind !== 'ashlar'
+        ? (levelPicks(
+            p,
+            wall.runs.map((_, i) => i),
+          )[number - 1] ?? '')
+        : picksOf(
+            laid.filter((l) => l.leaf.heldBy !== 'cavity').map((l) => l.row),
+            wall.unit,
+          ),
     behind: leafBehind(p, number, laid),
     units: pieces.length,
     sawn: pieces.filter(isSawn).length,
@@ -242,7 +249,7 @@ export function courseAbove(p: WallPlan, course: number, show: Show, px: Mm): Co
     bedSteel: of('bed-steel') > 0,
     against: p.leaves[0] ? (heldAgainst({ leaf: p.leaves[0], course: number })?.course ?? null) : null,
     fresh: of('not-as-below'),
-    start: { run: runs[0]?.name ?? '', first: runs[0]?.units[0]?.kind ?? null },
+    start: { run: runs[0]?.name ?? wall.runs[0]?.name ?? '', first: runs[0]?.units[0]?.kind ?? null },
     runs,
   };
 }

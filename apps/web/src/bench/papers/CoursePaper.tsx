@@ -10,6 +10,7 @@ import { useAsked } from '../../workers/useAsked';
 import { Shapes } from '../Shapes';
 import { Near } from '../Near';
 import { CourseAsList } from './CourseAsList';
+import { isLaidInCourses } from '../layout';
 import { PaperHead } from './PaperHead';
 import { PrintOne } from './PrintOne';
 import type { PaperProps } from './paper';
@@ -82,7 +83,7 @@ export function CoursePaper({ job, view, show, planner }: PaperProps): ReactNode
         </button>
         <Near />
       </PaperHead>
-      {above && <CourseFacts above={above} />}
+      {above && <CourseFacts rough={!isLaidInCourses(view)} above={above} />}
       {asList && above && <CourseAsList above={above} show={show} />}
     </ScenePaper>
   );
@@ -103,8 +104,8 @@ function useCourse(
   return { ...paper, above: fine ?? rough };
 }
 
-/** What is picked up, what passes through and lies in it, and what is not as in the course it is held against. */
-function CourseFacts({ above }: { above: CourseAbove }): ReactNode {
+/** What is picked up; and of units what passes through and lies in it, and what is not as in the course it is held against. */
+function CourseFacts({ above, rough }: { above: CourseAbove; rough: boolean }): ReactNode {
   return (
     <div className="pointer-events-none absolute right-4 bottom-3 left-4 text-center" aria-live="polite">
       <p className="font-narrow text-lg font-bold">
@@ -115,26 +116,28 @@ function CourseFacts({ above }: { above: CourseAbove }): ReactNode {
           <Told said={picks ? PAPER.innerBegins({ course, picks }) : PAPER.innerStands({ course })} />
         </p>
       ))}
-      <p className="text-small">
-        <Told
-          said={PAPER.coursePasses({
-            bars: above.bars,
-            ties: above.ties,
-            bed: above.bedSteel ? 'some' : 'none',
-          })}
-        />
-        {above.against !== null && (
-          <span className="ml-3 text-chalk">
-            <Told
-              said={
-                above.fresh > 0
-                  ? PAPER.outlined({ fresh: above.fresh, against: above.against })
-                  : PAPER.asBelow({ against: above.against })
-              }
-            />
-          </span>
-        )}
-      </p>
+      {!rough && (
+        <p className="text-small">
+          <Told
+            said={PAPER.coursePasses({
+              bars: above.bars,
+              ties: above.ties,
+              bed: above.bedSteel ? 'some' : 'none',
+            })}
+          />
+          {above.against !== null && (
+            <span className="ml-3 text-chalk">
+              <Told
+                said={
+                  above.fresh > 0
+                    ? PAPER.outlined({ fresh: above.fresh, against: above.against })
+                    : PAPER.asBelow({ against: above.against })
+                }
+              />
+            </span>
+          )}
+        </p>
+      )}
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { sayMm } from '../../measure/format.js';
 import type { Mm } from '../../measure/length.js';
 import { line, rect, shape, words, type SceneShape } from '../../shapes/shape.js';
 import { BONDER_LENGTH } from '../../tables/stoneWalls.js';
-import { offsetsAt, sectionAlong, widthAt, type Section } from '../../walling/stone/section.js';
+import { offsetsAt, sectionAlong, widthAt, type Section, type Stretch } from '../../walling/stone/section.js';
 import { stoneIn } from '../../walling/stone/stretches.js';
 import { stoneWork } from '../../walling/stone/work.js';
 import type { Laid } from './lists.js';
@@ -128,27 +128,41 @@ export function stoneSection(work: Laid, run: number, at: Mm): SceneShape[] {
   ];
 }
 
+/** Places along a run where one stretch of it goes over into the next. */
+const turnsOf = (stretches: readonly Stretch[]): Mm[] =>
+  stretches.slice(0, -1).map((_, i) => stretches.slice(0, i + 1).reduce((sum, s) => sum + s.length, 0));
+
 /** What of a stone wall is seen from above at the foot of a level: its two faces, and the stones that go through in it. */
 export function stoneAbove(work: Laid, run: number, course: number): SceneShape[] {
   const { wall, gauge } = work;
   const c = gauge.courses[course - 1];
   const done = wall.stone && wall.stone.kind !== 'ashlar' ? stoneWork(wall, gauge).runs[run] : undefined;
   if (!done || !c) return [];
-  const edge = (side: 'outer' | 'inner'): (readonly [Mm, Mm])[] => {
-    let from = 0;
-    return done.stretches.flatMap((s) => {
-      const points = ([0, 1] as const).map((end) => {
-        const { outer, inner } = offsetsAt(s.ends[end], c.bottom);
-        const x = end === 0 ? from : from + s.length;
-        return [x, side === 'outer' ? outer : s.ends[end].base - inner] as const;
-      });
-      from += s.length;
-      return points;
-    });
+  // What of it is wall at the foot of the level: holes part it.
+  const holes = done.holes
+    .filter((h) => h.low < c.bottom + 1 && h.high > c.bottom + 1)
+    .sort((a, b) => a.from - b.from);
+  const spans: Strip[] = [];
+  let from = 0;
+  for (const hole of [...holes, { from: done.length, to: done.length }]) {
+    if (hole.from > from + 1) spans.push([from, hole.from]);
+    from = Math.max(from, hole.to);
+  }
+  const band = ([a, b]: Strip): SceneShape => {
+    const at = [a, ...turnsOf(done.stretches).filter((x) => x > a + 1 && x < b - 1), b];
+    const edges = at.map((x) => ({ x, ...offsetsAt(sectionAlong(done.stretches, x), c.bottom) }));
+    return shape(
+      'unit-plan',
+      [
+        ...edges.map((e) => [e.x, e.outer] as const),
+        ...[...edges].reverse().map((e) => [e.x, e.outer + e.width] as const),
+      ],
+      'stretcher',
+    );
   };
   const through = [...done.throughs, ...done.bonders].filter((t) => t.at > c.bottom && t.at <= c.top);
   return [
-    shape('unit-plan', [...edge('outer'), ...edge('inner').reverse()], 'stretcher'),
+    ...spans.map(band),
     ...through.flatMap((t) =>
       t.places.map((x) => {
         const { width, outer } = offsetsAt(sectionAlong(done.stretches, x), t.at);
