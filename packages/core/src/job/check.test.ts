@@ -129,7 +129,7 @@ const REFUSED: [string, unknown, RegExp][] = [
   [
     'a list where an object stands',
     withWall({ build: [] }),
-    /^\/walls\/0\/build: wanted an object, got a list of 0/,
+    /^\/walls\/0\/build: wanted an object whose kind is one of units, .*, got a list of 0/,
   ],
 ];
 test.each(REFUSED)(

@@ -1,6 +1,6 @@
 import { readAddress, runOf, type Address } from '../places/address.js';
 import type { Statement } from '../statement/statement.js';
-import { rewrite } from '../statement/walk.js';
+import { rewrite, statementOf } from '../statement/walk.js';
 import { pointer } from '../statement/fault.js';
 import { wall as WALL } from './forms/wall.js';
 import { isTurn, type Wall } from './types.js';
@@ -59,8 +59,9 @@ function walkLists(
     if (keys) see(value, path, keys.place);
     return;
   }
-  if (statement.kind !== 'object' || typeof value !== 'object' || value === null) return;
-  for (const [name, key] of Object.entries(statement.keys))
+  const own = value === undefined ? null : statementOf(value, statement);
+  if (own?.kind !== 'object' || typeof value !== 'object' || value === null) return;
+  for (const [name, key] of Object.entries(own.keys))
     walkLists(key.shape, (value as Record<string, unknown>)[name], pointer(path, name), see);
 }
 

@@ -4,7 +4,24 @@ import { stoneNamed } from '../tables/stones.js';
 import { sayValue, type Fault } from '../statement/fault.js';
 import { stated } from './stated.js';
 import { findUnit } from './units.js';
-import type { JobDocument, Stated } from './types.js';
+import { isTurn, type JobDocument, type Stated } from './types.js';
+
+/** What is of one run of a stone wall is of a run there is. */
+function runFaults(job: JobDocument, index: number): Fault[] {
+  const wall = job.walls[index];
+  const last = (wall?.line.filter((item) => !isTurn(item)).length ?? 1) - 1;
+  const stiles = wall?.build.kind === 'dry' ? (wall.build.stiles ?? []) : [];
+  const given: [string, number | undefined][] = [
+    ['gap', wall?.gap?.run],
+    ['fit', wall?.fit?.run],
+    ...stiles.map((s, k): [string, number | undefined] => [`build/stiles/${k}`, s.run]),
+  ];
+  return given.flatMap(([what, run]) =>
+    (run ?? 0) <= last
+      ? []
+      : [{ path: `/walls/${index}/${what}/run`, wanted: `a run from 0 to ${last}`, got: `${run}` }],
+  );
+}
 
 /** A gap is of a dry wall, and ends past where it begins. */
 function gapFaults(job: JobDocument, index: number): Fault[] {
@@ -24,7 +41,7 @@ function gapFaults(job: JobDocument, index: number): Fault[] {
 export function stoneFaults(job: JobDocument, index: number): Fault[] {
   const wall = job.walls[index];
   if (!wall) return [];
-  const own = gapFaults(job, index);
+  const own = [...runFaults(job, index), ...gapFaults(job, index)];
   if (own.length > 0 || wall.build.kind === 'units') return own;
   const { build } = wall;
   const path = `/walls/${index}/build`;

@@ -1,6 +1,6 @@
 import type { JobDocument } from '../job/types.js';
 
-/** Everything that can stand on a run, one of each on each of three runs. */
+/** Everything that can stand on a run of a wall of units, one of each on each of three runs. */
 export function threeRuns(): JobDocument {
   const on = <T>(of: (run: number) => T): T[] => [0, 1, 2].map(of);
   return {
@@ -63,6 +63,35 @@ export function threeRuns(): JobDocument {
         height: 2400,
         build: { kind: 'units', unit: 'cmu-8x8x16', bond: 'half' },
         meets: { wall: 'a', run: 2, at: 2800 },
+      },
+    ],
+  };
+}
+
+/** What stands on a run of stone or earth alone: stiles and posts on each of three, and on the middle one a gap or measured stones. */
+export function threeRunsOfStone(on: 'gap' | 'fit'): JobDocument {
+  const line = [{ run: 6000 }, { turn: 90 }, { run: 5000 }, { turn: 90 }, { run: 4000 }];
+  return {
+    format: 'even-tally/job',
+    version: 1,
+    name: 'Three runs of stone',
+    show: 'mm',
+    profile: 'us',
+    walls: [
+      {
+        id: 'd',
+        name: 'D',
+        line,
+        height: 1200,
+        build: {
+          kind: 'dry',
+          stone: 'limestone',
+          base: 700,
+          top: 350,
+          stiles: [0, 1, 2].map((run) => ({ run, at: 2000 })),
+        },
+        posts: [0, 1, 2].map((run) => ({ id: `h${run}`, run, at: 3000, width: 140, depth: 140 })),
+        ...(on === 'gap' ? { gap: { run: 1, from: 1000, to: 3000 } } : { fit: { run: 1, height: 600 } }),
       },
     ],
   };

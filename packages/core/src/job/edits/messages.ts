@@ -179,6 +179,9 @@ export const CALLED = [
   'starter',
   'post',
   'pile-stone',
+  'stile',
+  'gap',
+  'fit',
   'thing',
 ] as const;
 export type Called = (typeof CALLED)[number];

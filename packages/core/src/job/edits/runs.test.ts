@@ -1,6 +1,6 @@
 import { sayFor } from '../../test/jobs.js';
 import type { Statement } from '../../statement/statement.js';
-import { threeRuns } from '../../test/threeRuns.js';
+import { threeRuns, threeRunsOfStone } from '../../test/threeRuns.js';
 import { checkJob } from '../check.js';
 import { JOB_FORM } from '../form.js';
 import { bareWall, withLine, withoutItem } from './runs.js';
@@ -47,6 +47,22 @@ test('the middle run taken out: what stood on it goes, what stood on the next go
   ]);
 });
 
+test.each([
+  ['gap', 'a gap'],
+  ['fit', 'stones laid out of the pile'],
+] as const)('of stone, the middle run takes its stile, its post and its %s along', (on, called) => {
+  const { job, lost } = withoutItem(threeRunsOfStone(on), 0, 2);
+  expect([...runsIn(job).values()]).toEqual([0, 1, 0, 1]);
+  expect(job.walls[0]?.[on]).toBeUndefined();
+  expect(lost.map(sayFor('mm'))).toEqual(['a stile', 'a post', called]);
+  expect(checkJob(job).ok).toBe(true);
+});
+
+test('of stone, the first run taken out brings what stands on the others down', () => {
+  const { job } = withoutItem(threeRunsOfStone('gap'), 0, 0);
+  expect(job.walls[0]?.gap?.run).toBe(0);
+});
+
 test('the run another wall meets taken out: that wall meets none', () => {
   const out = withoutItem(threeRuns(), 0, 4);
   expect(out.job.walls[1]?.meets).toBeUndefined();
@@ -88,6 +104,7 @@ function runKeys(shape: Statement, path: string): string[] {
 }
 
 test('everything the file lets stand on a run is among what these edits were tried on', () => {
-  const tried = new Set([...runsIn(threeRuns()).keys()].map((p) => p.replace(/\/\d+/g, '/*')));
+  const jobs = [threeRuns(), threeRunsOfStone('gap'), threeRunsOfStone('fit')];
+  const tried = new Set(jobs.flatMap((job) => [...runsIn(job).keys()]).map((p) => p.replace(/\/\d+/g, '/*')));
   expect(new Set(runKeys(JOB_FORM, ''))).toEqual(tried);
 });

@@ -1,3 +1,4 @@
+import type { Called } from '../edits/messages.js';
 import { LIMITS } from '../limits.js';
 import {
   constant,
@@ -217,7 +218,7 @@ export const dry = object({
   ends: optional(oneOf('cheek', 'open'), 'of its free ends; left out: cheek ends'),
   by: optional(oneOf('frames', 'pillars'), 'frames and lines, or pillars and fill; left out: frames'),
   purpose: optional(oneOf('field', 'garden'), 'what its faces are judged by; left out: field'),
-  stiles: optional(list(stile, 20), 'steps over it, of long throughs'),
+  stiles: optional(list(stile, 20), 'steps over it, of long throughs', { called: 'stile' satisfies Called }),
 });
 
 export const STONE_KINDS = ['rubble', 'squared', 'ashlar', 'dry'] as const;

@@ -51,8 +51,8 @@ export const wall = object({
   posts: optional(list(post, LIMITS.posts), 'posts of a frame it fills', {
     called: 'post' satisfies Called,
   }),
-  gap: optional(gap, 'of a dry wall, a stretch to go up again'),
-  fit: optional(fit, 'measured stones laid into it'),
+  gap: optional(gap, 'of a dry wall, a stretch to go up again', { called: 'gap' satisfies Called }),
+  fit: optional(fit, 'measured stones laid into it', { called: 'fit' satisfies Called }),
   retains: optional(retains, 'ground it holds back'),
   repoint: optional(repoint, 'joints of its face pointed again'),
   place: optional(onSite, 'where its line begins on the site', { sites: true }),
