@@ -54,8 +54,16 @@ const underneath = {
     pathNot: '^packages/core/src/(record|places|statement|measure|messages)/',
   },
 };
+/** What may be said is loaded with the first screen, and the form of a job, with all it reads, is not. */
+const messagesAreLight = {
+  name: 'messages-read-no-form',
+  severity: 'error',
+  from: { path: '^packages/core/src/.*[mM]essages\\.ts$' },
+  to: { path: '^packages/core/src/job/forms/(?!stands|stoneUses)', dependencyTypesNot: ['type-only'] },
+};
 module.exports = {
   forbidden: [
+    messagesAreLight,
     {
       name: 'no-circles',
       severity: 'error',

@@ -30,7 +30,7 @@ export { fitted, greedyOrder, STEPS, type Fitted } from './walling/stone/fitter/
 export { fitAsk, filedOrder, FITTED_MOST, fitOrder } from './walling/stone/fitter/ofWall.js';
 export { pileAsRows, pileFromRows, type PileRead } from './walling/stone/fitter/fromRows.js';
 export type { FitAsk } from './walling/stone/fitter/pile.js';
-export { STONE_USES } from './job/forms/stone.js';
+export { STONE_USES } from './job/forms/stoneUses.js';
 export { lookedFromRows, runningFromRows, type LinesRead } from './walling/stone/looked.js';
 export { GAP_STEPS, type GapStep, type GapWork } from './walling/stone/gap.js';
 export type { BricksMade } from './mud/earth/making.js';

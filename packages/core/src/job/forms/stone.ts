@@ -28,6 +28,7 @@ import {
 } from './basics.js';
 import { mixId } from './mud.js';
 import { STANDS_IN } from './stands.js';
+import { STONE_USES } from './stoneUses.js';
 
 /** Stone by its id: of the library, or of the job's own. */
 const stoneId = words();
@@ -40,9 +41,6 @@ export const ownStone = object({
   porous: optional(oneOf(true, false), 'it drinks, and is wetted before it is laid; left out: it does'),
 });
 export type OwnStone = States<typeof ownStone>;
-
-/** What a measured stone is for. Left out: whatever it suits. */
-export const STONE_USES = ['face', 'through', 'quoin', 'coping', 'tread', 'ashlar', 'hearting'] as const;
 
 /** Stones as they lie in the yard, measured one by one, those alike together. */
 export const pileStone = object({

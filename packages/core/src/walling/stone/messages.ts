@@ -1,5 +1,5 @@
 import { messages } from '../../messages/message.js';
-import { STONE_USES } from '../../job/forms/stone.js';
+import { STONE_USES } from '../../job/forms/stoneUses.js';
 
 /** Stone as it is called where a wall is spoken of; `own` says its own name beside. */
 export const STONE_NAMES = ['granite', 'limestone', 'sandstone', 'basalt', 'own'] as const;

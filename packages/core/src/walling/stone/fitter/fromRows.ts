@@ -1,5 +1,5 @@
 import type { FiledStone } from '../../../job/types.js';
-import { STONE_USES } from '../../../job/forms/stone.js';
+import { STONE_USES } from '../../../job/forms/stoneUses.js';
 import { LIMITS } from '../../../job/limits.js';
 import { parseLength, type BareUnit } from '../../../measure/parse.js';
 import { writeLength, type Show } from '../../../measure/format.js';
