@@ -136,7 +136,9 @@ export function FitPart(props: StoneProps): ReactNode {
   const leave = (): void => {
     stop.current?.();
     setPart(null);
-    if (going) keep(going.order, asked.current.pins);
+    // Stopped before the first answer, a stone moved by hand still stands where it was put.
+    const found = going?.order ?? asked.current.order;
+    if (found) keep(found, asked.current.pins);
     setGoing(null);
   };
   const move = (from: number, to: number): void => {
