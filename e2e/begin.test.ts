@@ -14,6 +14,15 @@ const until = (words: string, selector: string): Promise<unknown> =>
     words,
   );
 
+const byTheRulesOf = async (name: string): Promise<void> => {
+  const radio = await page.evaluateHandle(
+    (wanted) =>
+      [...document.querySelectorAll('[role="radio"]')].find((r) => r.textContent === wanted) ?? null,
+    name,
+  );
+  await (radio.asElement() as ElementHandle<HTMLElement> | null)?.click();
+};
+
 test('a job is begun by saying it or as what it is, by rules and in a measure, and lands on a wall that makes sense', async () => {
   const yard = new URL('/yard', page.url()).href;
   const begin = async (): Promise<void> => {
@@ -40,17 +49,62 @@ test('a job is begun by saying it or as what it is, by rules and in a measure, a
     ['United States', 'retaining', { retains: {} }],
   ] as const) {
     await begin();
-    const radio = await page.evaluateHandle(
-      (name) => [...document.querySelectorAll('[role="radio"]')].find((r) => r.textContent === name) ?? null,
-      rules,
-    );
-    await (radio.asElement() as ElementHandle<HTMLElement> | null)?.click();
+    await byTheRulesOf(rules);
     const card = await page.waitForSelector(`[data-begin="${what}"]`);
     await card?.click();
     await page.waitForSelector('[data-plan]');
     await settled(page);
     expect(await wall()).toMatchObject(has);
     expect(await textOf(page, '[aria-label="The wall says"]')).not.toContain('FAULT');
+  }
+});
+
+test('three walls are said, as a mason in feet, one in metres and one in earth would, and each is changed by saying so', async () => {
+  const yard = new URL('/yard', page.url()).href;
+  for (const [rules, said, has, change, then] of [
+    [
+      'United States',
+      "24' by 8'8\" of 8 inch block, door 3'4\" at 4', window 4' x 3'4\" at 16', sill 3'4\", number 5 at 32",
+      { line: [{ run: "24'" }], build: { unit: 'cmu-8x8x16' } },
+      'window 3 inches left',
+      { openings: [{}, { at: '15\' 9"' }] },
+    ],
+    [
+      'United Kingdom and Ireland',
+      '6 m x 2.4 m half brick, window 1810 x 1200 at 2 m, sill 900',
+      { line: [{ run: '6 m' }], build: { unit: 'brick-215x102.5x65' } },
+      'raise the sill a course',
+      { openings: [{ sill: 975 }] },
+    ],
+    [
+      'Earth (adobe)',
+      "20' x 6' adobe",
+      { line: [{ run: "20'" }], build: { unit: 'adobe-10x14x4' } },
+      'a course higher',
+      {},
+    ],
+  ] as const) {
+    await page.goto(yard);
+    await press(page, 'Begin a job');
+    await page.waitForSelector('#begin-say');
+    await byTheRulesOf(rules);
+    await page.type('#begin-say', said);
+    await page.keyboard.press('Enter');
+    await page.waitForSelector('[data-plan]');
+    await settled(page);
+    const [before] = await wallsOf(page);
+    expect(before).toMatchObject(has);
+    await page.keyboard.press('s');
+    await page.waitForSelector('#say-line');
+    await page.keyboard.type(change);
+    await page.waitForSelector('[data-understood="true"]');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    await settled(page);
+    await kept(page);
+    const [after] = await wallsOf(page);
+    expect(after).toMatchObject(then);
+    expect(after).not.toEqual(before);
   }
 });
 

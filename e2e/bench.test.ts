@@ -332,3 +332,52 @@ test('a unit pressed in the tally shows the line it is counted in', async () => 
   );
   await page.waitForSelector('[data-lit]');
 });
+
+test('a cut is found by its length and lit; what to order is picked out in the drawer, taken as a table, and shown on the wall', async () => {
+  await openBoatStore(page, 'tally');
+  await page.keyboard.press('/');
+  await page.waitForSelector('section[aria-label="Find"] input');
+  await page.keyboard.type('cut 4 5/8');
+  await page.waitForFunction(() =>
+    /^Cuts.*4\s*5\u20448/.test(document.querySelector('[role="option"]')?.textContent ?? ''),
+  );
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('[data-lit]');
+  await page.keyboard.press('d');
+  await page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('[aria-label="Lists"] button')]
+      .find((b) => b.textContent === 'Tally')
+      ?.click(),
+  );
+  await page.waitForSelector('table[data-list="tally"]');
+  const rows = (): Promise<string[][]> =>
+    page.$$eval('table[data-list="tally"] tbody tr', (all) =>
+      all.map((r) => [...r.querySelectorAll('td')].map((c) => c.textContent)),
+    );
+  const whole = await rows();
+  await page.type('input[aria-label="filter"]', 'order');
+  await page.waitForFunction(
+    (n) => document.querySelectorAll('table[data-list="tally"] tbody tr').length < n,
+    {},
+    whole.length,
+  );
+  const ordered = await rows();
+  expect(ordered.length).toBeGreaterThan(3);
+  expect(ordered).toEqual(whole.filter(([what]) => /order/i.test(what ?? '')));
+  await page
+    .browserContext()
+    .overridePermissions(new URL(page.url()).origin, ['clipboard-read', 'clipboard-sanitized-write']);
+  await press(page, 'copy');
+  await until('copied', '[aria-label="Drawer"]');
+  const taken = await page.evaluate(() => navigator.clipboard.readText());
+  expect(
+    taken
+      .split('\n')
+      .slice(-ordered.length)
+      .map((l) => l.split('\t')[0]),
+  ).toEqual(ordered.map(([what]) => what));
+  const stretchers = await page.waitForSelector('table[data-list="tally"] tbody tr');
+  await stretchers?.focus();
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('table[data-list="tally"] tr[aria-selected="true"]');
+});

@@ -110,6 +110,61 @@ test('on a phone the paper fills the screen, the slip comes up from below, and n
   expect(await violations(page)).toEqual([]);
 });
 
+/**
+ * What could be seen pressed by a mouse that gives it less than 24 px either way, wherever in it one presses; and what
+ * the keyboard reaches without its focus being seen. A cell of the wall is as wide as it is drawn, and has its arrows.
+ */
+const hardToReach = (): Promise<string[]> =>
+  page.evaluate(() => {
+    const wrong: string[] = [];
+    const called = (e: Element): string =>
+      `${e.tagName} ${e.getAttribute('aria-label') ?? e.getAttribute('name') ?? e.textContent.slice(0, 40)}`;
+    const all = document.querySelectorAll<HTMLElement | SVGGraphicsElement>(
+      'button:not(:disabled), select, a[href], input, summary, textarea, [role="button"], [tabindex="0"]',
+    );
+    for (const e of all) {
+      if (!e.checkVisibility({ opacityProperty: true, visibilityProperty: true })) continue;
+      if (e.getAttribute('role') === 'application') continue;
+      e.scrollIntoView({ block: 'center', inline: 'nearest' });
+      const box = e.getBoundingClientRect();
+      if (box.width <= 2 && box.height <= 2) continue;
+      const mine = (x: number, y: number): boolean => {
+        const hit = document.elementFromPoint(x, y);
+        const label = hit?.closest('label');
+        return hit !== null && (e.contains(hit) || label?.contains(e) === true || label?.htmlFor === e.id);
+      };
+      // A stroke of a drawing is pressed on either side of it, so that its box says nothing: it is felt for.
+      const reach = Array.from({ length: 23 }, (_, i) => i - 11);
+      const steps = (from: number, long: number): number[] => {
+        const n = 2 * Math.min(6, Math.floor(long / 12)) + 1;
+        return Array.from({ length: n }, (_, i) => from + ((i + 0.5) * long) / n);
+      };
+      const wide = steps(box.y, box.height).some((y) =>
+        steps(box.x, box.width).some(
+          (x) => mine(x, y) && reach.every((d) => mine(x + d, y)) && reach.every((d) => mine(x, y + d)),
+        ),
+      );
+      if (!wide) wrong.push(`small: ${called(e)}`);
+      e.focus({ preventScroll: true });
+      if (document.activeElement !== e || !e.matches(':focus-visible')) continue;
+      const { outlineStyle, outlineWidth } = getComputedStyle(e);
+      if (outlineStyle === 'none' || parseFloat(outlineWidth) < 2) wrong.push(`unseen: ${called(e)}`);
+    }
+    return wrong;
+  });
+
+test('nothing to press is under 24 px at a desk, and where the keyboard stands is always seen', async () => {
+  await openBoatStore(page, 'set-out');
+  const wrong: string[] = [];
+  for (const stage of ['1', '2', '3', '4', '5', '6'] as const) {
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    await page.keyboard.press(stage);
+    await settled(page);
+    for (const w of await hardToReach()) wrong.push(`stage ${stage}, ${w}`);
+  }
+  expect(wrong).toEqual([]);
+});
+
 test.each([
   [360, 740],
   [1024, 768],

@@ -1,5 +1,6 @@
 import {
   ROOMS,
+  sayLoad,
   sayMass,
   sayMm,
   sayInches,
@@ -106,7 +107,7 @@ class Whole {
   constructor(readonly parts: readonly Part[]) {}
 }
 
-const MEASURES: readonly Declared[] = ['length', 'spacing', 'area', 'volume', 'mass', 'metres'];
+const MEASURES: readonly Declared[] = ['length', 'spacing', 'area', 'volume', 'mass', 'load', 'metres'];
 
 /** Words that stand beside one another are one. */
 const joined = (parts: readonly Part[]): Part[] =>
@@ -135,6 +136,8 @@ export function createWords(language: Language, show: Show): Words {
         return showVolume(raw as number, show);
       case 'mass':
         return sayMass(raw as number, show);
+      case 'load':
+        return sayLoad(raw as number, show);
       case 'metres':
         return showMetres(raw as number, show);
       case 'count':

@@ -36,7 +36,7 @@ export function Edge({ label, upright, value, least, most, onChange, className =
       aria-valuenow={Math.round(value)}
       aria-valuemin={least}
       aria-valuemax={most}
-      className={`no-print group relative flex touch-none after:absolute items-center justify-center ${upright ? 'w-2 cursor-col-resize after:-inset-x-2 after:inset-y-0' : 'h-2 cursor-row-resize after:inset-x-0 after:-inset-y-2'} ${className}`}
+      className={`no-print group relative z-10 flex touch-none after:absolute items-center justify-center ${upright ? 'w-2 cursor-col-resize after:-inset-x-2 after:inset-y-0' : 'h-2 cursor-row-resize after:inset-x-0 after:-inset-y-2'} ${className}`}
       onKeyDown={onKey}
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId);

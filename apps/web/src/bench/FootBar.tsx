@@ -9,6 +9,7 @@ import { LanguagePick } from '../ui/LanguagePick';
 import { SchemePick } from '../ui/SchemePick';
 import { Told } from '../ui/Told';
 import { useNarrow } from '../ui/useNarrow';
+import { isLaidInCourses } from './layout';
 
 /** The live course in figures, and what else there is to open. */
 export function FootBar({ view, show }: { view: BenchView; show: Show }): ReactNode {
@@ -17,20 +18,29 @@ export function FootBar({ view, show }: { view: BenchView; show: Show }): ReactN
   const { say, lang } = useWords(show);
   const asList = useViewing((s) => s.asList);
   const course = view.courses[Math.min(live, view.courses.length) - 1];
+  const rough = !isLaidInCourses(view);
   const button = 'min-h-[26px] px-2 underline underline-offset-4 hover:bg-slate-high';
   return (
     <footer className="on-slate no-print flex min-h-[36px] shrink-0 items-center gap-x-5 bg-slate px-4 text-white">
       {course && (
         <p className="flex min-w-0 gap-x-5 whitespace-nowrap" aria-live="polite">
           <span>
-            <Told said={BENCH.courseOf({ course: course.number, courses: view.courses.length })} />
+            <Told
+              said={BENCH.courseOf({
+                of: rough ? 'level' : 'course',
+                course: course.number,
+                courses: view.courses.length,
+              })}
+            />
           </span>
           <span>
             <Told said={BENCH.topAt({ top: course.top })} />
           </span>
-          <span>
-            <Told said={BENCH.bedOf({ bed: course.bed })} />
-          </span>
+          {!rough && (
+            <span>
+              <Told said={BENCH.bedOf({ bed: course.bed })} />
+            </span>
+          )}
           <span className="truncate text-mist max-[699px]:hidden" lang={lang}>
             {say(view.picks[course.number - 1] ?? '')}
           </span>

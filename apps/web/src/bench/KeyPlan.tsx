@@ -16,6 +16,8 @@ interface Props {
 }
 
 const [WIDE, HIGH] = [132, 96];
+/** A run is a thin stroke: what can be pressed of it is as wide as anything else to press, px. */
+const PRESSED = 24;
 const TURN = 'min-h-6 grow px-2 py-[2px] text-center text-small font-semibold text-chalk hover:bg-chalk-pale';
 
 /** The job's walls from above in the paper's corner: press a wall, or a run of the one that is up, to stand before it. */
@@ -32,6 +34,17 @@ export function KeyPlan({ job, view, stage, stem, among }: Props): ReactNode {
     points.length - 1 === view.runs.length
       ? points.slice(1).map((b, i) => [points[i] as typeof b, b] as const)
       : [];
+  const live = strokes[view.run];
+  // At a corner two strokes lie on one another: one that is long enough leaves it to its neighbour, to be pressed there.
+  const between = ([a, b]: (typeof strokes)[number], scale: number): readonly [typeof a, typeof a] => {
+    const long = Math.hypot(b.x - a.x, b.y - a.y);
+    const short = long * scale < 2 * PRESSED ? 0 : PRESSED / 2 / scale / long;
+    const along = (share: number): typeof a => ({
+      x: a.x + (b.x - a.x) * share,
+      y: a.y + (b.y - a.y) * share,
+    });
+    return [along(short), along(1 - short)];
+  };
   const go = (to: string): void => {
     look({ paper: null });
     void navigate(to);
@@ -59,6 +72,16 @@ export function KeyPlan({ job, view, stage, stem, among }: Props): ReactNode {
       >
         {({ left, base: foot, scale }) => (
           <>
+            {live && (
+              <line
+                x1={left + live[0].x * scale}
+                y1={foot - live[0].y * scale}
+                x2={left + live[1].x * scale}
+                y2={foot - live[1].y * scale}
+                stroke="var(--color-live)"
+                strokeWidth="5"
+              />
+            )}
             {walls
               .filter((w) => w !== here)
               .map((w) => (
@@ -72,11 +95,12 @@ export function KeyPlan({ job, view, stage, stem, among }: Props): ReactNode {
                   points={w.points.map((p) => `${left + p.x * scale},${foot - p.y * scale}`).join(' ')}
                   fill="none"
                   stroke="transparent"
-                  strokeWidth="24"
+                  strokeWidth={PRESSED}
                 />
               ))}
-            {strokes.map(([a, b], i) => {
+            {strokes.map((stroke, i) => {
               const run = view.runs[i];
+              const [a, b] = between(stroke, scale);
               return (
                 run && (
                   <line
@@ -90,8 +114,8 @@ export function KeyPlan({ job, view, stage, stem, among }: Props): ReactNode {
                     y1={foot - a.y * scale}
                     x2={left + b.x * scale}
                     y2={foot - b.y * scale}
-                    stroke={i === view.run ? 'var(--color-live)' : 'transparent'}
-                    strokeWidth={i === view.run ? 5 : 16}
+                    stroke="transparent"
+                    strokeWidth={PRESSED}
                   />
                 )
               );

@@ -33,6 +33,7 @@ function Cells({ view, layout }: Pick<Props, 'view' | 'layout'>): ReactNode {
   const at = useViewing((s) => s.cell);
   const inks = useInks();
   const { cells } = view.steel;
+  if (cells.length === 0) return null;
   const step = (event: KeyboardEvent): void => {
     const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : null;
     if (by === null) return;

@@ -115,6 +115,16 @@ export const showMetres = (m: number, show: Show): string =>
 /** What ready-mix is ordered in where feet are. */
 export const cubicYards = (m3: CubicMetres): number => (m3 * CUBIC_METRE_MM3) / (3 * FOOT) ** 3;
 
+/** Nobody weighs a hundred to a tenth. */
+const weighed = (n: number): string => (Math.abs(n) < 99.95 ? n.toFixed(1) : String(Math.round(n)));
+
 /** Mass as the show units have it: pounds with feet, kilograms with millimetres. */
 export const sayMass = (kg: Kilograms, show: Show): string =>
-  show === 'mm' ? `${kg.toFixed(1)} kg` : `${(kg / 0.45359237).toFixed(1)} lb`;
+  show === 'mm' ? `${weighed(kg)} kg` : `${weighed(kg / 0.45359237)} lb`;
+
+/** A heap to be brought: up to the next of two figures. */
+export function sayLoad(kg: Kilograms, show: Show): string {
+  const [mass, unit] = show === 'mm' ? [kg, 'kg'] : [kg / 0.45359237, 'lb'];
+  const step = 10 ** Math.max(0, Math.floor(Math.log10(Math.max(mass, 1))) - 1);
+  return `${Math.ceil(mass / step - 1e-9) * step} ${unit}`;
+}

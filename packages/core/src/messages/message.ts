@@ -10,6 +10,8 @@ export interface Values {
   area: SquareMetres;
   volume: CubicMetres;
   mass: Kilograms;
+  /** A heap to be brought, said to two figures and rounded up: the next lorry is dear, a stone too many is not. */
+  load: Kilograms;
   /** So much of a material by the run, in metres: said in metres or in feet, and never in feet and inches. */
   metres: number;
   count: number;

@@ -96,7 +96,10 @@ export const BENCH_SAYS = {
     '{run} seen from outside: {courses, plural, one {# course} other {# courses}}, {openings, plural, one {# opening} other {# openings}}, {findings, plural, one {# finding} other {# findings}}. The same as a list is under the button Read as a list.',
     { run: 'name', courses: 'count', openings: 'count', findings: 'count' },
   ],
-  courseOf: ['Course {course} of {courses}', { course: 'count', courses: 'count' }],
+  courseOf: [
+    '{of, select, level {Level} other {Course}} {course} of {courses}',
+    { of: ['course', 'level'], course: 'count', courses: 'count' },
+  ],
   topAt: ['top {top}', { top: 'length' }],
   bedOf: ['bed {bed}', { bed: 'length' }],
   keysShown: 'keys ?',

@@ -81,7 +81,7 @@ export const bench: ScreenTexts['bench'] = {
   runSeen: '{run}, visto desde afuera',
   runSays:
     '{run} visto desde afuera: {courses, plural, one {# hilada} other {# hiladas}}, {openings, plural, one {# vano} other {# vanos}}, {findings, plural, one {# aviso} other {# avisos}}. Lo mismo como lista está en el botón Leer como lista.',
-  courseOf: 'Hilada {course} de {courses}',
+  courseOf: '{of, select, level {Nivel} other {Hilada}} {course} de {courses}',
   topAt: 'arriba {top}',
   bedOf: 'tendel {bed}',
   keysShown: 'teclas ?',
