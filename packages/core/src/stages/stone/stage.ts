@@ -24,7 +24,6 @@ const nothing = (title: Said, says: Said, say: Say): PaperSheet => ({
   caution: say(CAUTION),
 });
 
-/** What is listed, drawn and printed of a wall of stone beside what any wall has; it works nothing out that its walling has not. */
 /** The lay of measured stones it keeps, where it keeps one. */
 export interface StoneLayWork {
   fit: KeptLay | null;
@@ -32,6 +31,7 @@ export interface StoneLayWork {
   gap: GapWork | null;
 }
 
+/** What is listed, drawn and printed of a wall of stone beside what any wall has; it works nothing out that its walling has not. */
 export const stone = stage<'stone', SetOutWork & GaugeWork & BondWork, StoneLayWork>({
   id: 'stone',
   shown: 'bond',
@@ -44,7 +44,14 @@ export const stone = stage<'stone', SetOutWork & GaugeWork & BondWork, StoneLayW
           rect('short', gap.stripped.from, 0, gap.stripped.to - gap.stripped.from, wall.height),
           line('gap-end', gap.from, 0, gap.from, wall.height),
           line('gap-end', gap.to, 0, gap.to, wall.height),
-          words('short-name', gap.stripped.to, wall.height, SAYS['gap-name'](), 'end'),
+          words(
+            'short-name',
+            gap.stripped.to,
+            // Over the copes, which stand on the height of the wall.
+            wall.height + (wall.stone?.copes?.height ?? 0),
+            SAYS['gap-name'](),
+            'end',
+          ),
         ]
       : [],
   section: stoneSection,
