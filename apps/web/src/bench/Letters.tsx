@@ -16,7 +16,7 @@ import type { Layout } from './layout';
 
 interface Props {
   view: BenchView;
-  layout: Pick<Layout, 'width' | 'left' | 'base' | 'scale'>;
+  layout: Pick<Layout, 'width' | 'left' | 'base' | 'scale'> & Partial<Pick<Layout, 'tapeTop'>>;
   /** Those of one stage alone, beside what it shows: in a column there, px. */
   stage?: StageName;
   column?: number;
@@ -45,6 +45,32 @@ function namesOn({ view, layout }: Props): LetterBox[] {
     });
 }
 
+/** A wall drawn lower than this has no room for letters on it: they stand over and under it, px. */
+const LOW = 110;
+
+/** The wall itself, where it is drawn so low that letters on it would cover it. */
+function lowWall({ view, layout }: Props): LetterBox[] {
+  const { x, w, y, h } = view.elevation.box;
+  if (h * layout.scale > LOW) return [];
+  return [
+    {
+      left: layout.left + x * layout.scale,
+      right: layout.left + (x + w) * layout.scale,
+      top: layout.base - (y + h) * layout.scale,
+      foot: layout.base - Math.max(0, y) * layout.scale,
+    },
+  ];
+}
+
+/** Words that stand over the wall. */
+const wordsOver = ({ view, layout }: Props): LetterBox[] =>
+  view.elevation.shapes.flatMap((s) => {
+    if (s.type !== 'text' || s.role !== 'short-name') return [];
+    const x = layout.left + s.x * layout.scale;
+    const y = layout.base - s.y * layout.scale;
+    return [{ left: x - 90, right: x, top: y - NAME.up, foot: y }];
+  });
+
 /** Letters in the order they stand: beside their places, or in a column at their heights. */
 function lettersOf(props: Props): Stood[] {
   const { view, layout, stage, column } = props;
@@ -61,8 +87,8 @@ function lettersOf(props: Props): Stood[] {
   const at =
     column === undefined
       ? lettersBeside(places, {
-          clear: namesOn(props),
-          within: { left: 0, right: layout.width, top: 0, foot: Infinity },
+          clear: [...namesOn(props), ...lowWall(props), ...wordsOver(props)],
+          within: { left: 0, right: layout.width, top: 0, foot: layout.tapeTop ?? Infinity },
         })
       : places;
   return marks.map((mark, i) => ({
