@@ -62,13 +62,15 @@ function lowWall({ view, layout }: Props): LetterBox[] {
   ];
 }
 
-/** Words that stand over the wall. */
+/** Words that stand over the wall end where they are placed, and are about so long, px. */
+const OVER = 90;
+
 const wordsOver = ({ view, layout }: Props): LetterBox[] =>
-  view.elevation.shapes.flatMap((s) => {
+  [view.elevation.shapes, ...Object.values(view.over)].flat().flatMap((s) => {
     if (s.type !== 'text' || s.role !== 'short-name') return [];
     const x = layout.left + s.x * layout.scale;
     const y = layout.base - s.y * layout.scale;
-    return [{ left: x - 90, right: x, top: y - NAME.up, foot: y }];
+    return [{ left: x - OVER, right: x, top: y - NAME.up, foot: y }];
   });
 
 /** Letters in the order they stand: beside their places, or in a column at their heights. */

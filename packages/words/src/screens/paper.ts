@@ -67,8 +67,8 @@ export const PAPER_SAYS = {
   ],
   heightOf: ['Height of {name}', { name: 'said' }],
   standsToCourse: [
-    '{way, select, on {on {course, plural, =0 {the base} other {course #}}} over {{by} over {course, plural, =0 {the base} other {course #}}} other {{by} under course {course}}}',
-    { way: ['on', 'over', 'under'], by: 'length', course: 'count' },
+    '{way, select, on {on {course, plural, =0 {the base} other {{of, select, level {level} other {course}} #}}} over {{by} over {course, plural, =0 {the base} other {{of, select, level {level} other {course}} #}}} other {{by} under {of, select, level {level} other {course}} {course}}}',
+    { way: ['on', 'over', 'under'], of: ['course', 'level'], by: 'length', course: 'count' },
   ],
   section: 'Section',
   cutThrough: 'section',

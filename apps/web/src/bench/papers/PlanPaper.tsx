@@ -28,7 +28,9 @@ import { useScenePaper, type ScenePlacing } from './useScenePaper';
 const ROOM = { top: 84, side: 108, left: 156, bottom: 76 };
 /** Tapes stand in a row over a building too small to hold them. */
 const ROOM_TAPED = { ...ROOM, top: 136 };
-const ROOM_NARROW = { top: 210, side: 104, bottom: 70 };
+const ROOM_NARROW = { top: 210, side: 84, bottom: 70 };
+/** How wide a length is typed, px: as wide as one is, or on a phone as leaves the plan room. */
+const [FIELD, FIELD_NARROW] = [96, 78];
 /** The plan to scale: corners are pulled, lengths typed where they stand, and what stands round the wall is seen. */
 export function PlanPaper(props: PaperProps): ReactNode {
   const drawing = useViewing((s) => s.drawing);
@@ -106,7 +108,13 @@ function SetOutPaper({ job, view, show, stem, planner }: PaperProps): ReactNode 
               {plan.end && <NextRun end={plan.end} at={at} view={view} show={show} goOn={goOn} />}
             </SceneSheet>
             {plan.lengths.map((l) => (
-              <OnPlan key={l.run} at={at} {...l} says={view.runs[l.run]?.name ?? ''}>
+              <OnPlan
+                key={l.run}
+                at={at}
+                {...l}
+                wide={narrow ? FIELD_NARROW : FIELD}
+                says={view.runs[l.run]?.name ?? ''}
+              >
                 <LengthField
                   bare
                   label={tell(PAPER.lengthOf({ run: view.runs[l.run]?.name ?? '' }))}

@@ -187,6 +187,7 @@ function Height({ flag, view, show }: Pick<PaperProps, 'view' | 'show'> & { flag
       <p className={`text-xs ${flag.onMark ? 'text-soft' : 'font-semibold text-fault'}`}>
         <Told
           said={PAPER.standsToCourse({
+            of: isLaidInCourses(view) ? 'course' : 'level',
             way: flag.onMark ? 'on' : flag.over > 0 ? 'over' : 'under',
             by: Math.abs(flag.over),
             course: flag.course,

@@ -50,7 +50,7 @@ export const paper: ScreenTexts['paper'] = {
     'Escantillón, {courses, plural, one {# hilada} other {# hiladas}}, {flags, plural, one {# altura fija} other {# alturas fijas}}. Las alturas fijas se arrastran, se mueven con las flechas o se escriben.',
   heightOf: 'Altura de {name}',
   standsToCourse:
-    '{way, select, on {en {course, plural, =0 {la base} other {la hilada #}}} over {{by} sobre {course, plural, =0 {la base} other {la hilada #}}} other {{by} bajo la hilada {course}}}',
+    '{way, select, on {en {course, plural, =0 {la base} other {{of, select, level {el nivel} other {la hilada}} #}}} over {{by} sobre {course, plural, =0 {la base} other {{of, select, level {el nivel} other {la hilada}} #}}} other {{by} bajo {of, select, level {el nivel} other {la hilada}} {course}}}',
   section: 'Sección',
   cutThrough: 'sección',
   sectionOf: '{run}, cortado a {at} de su comienzo',
