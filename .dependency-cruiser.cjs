@@ -7,6 +7,7 @@ const IN_ORDER = [
   'walling',
   'stages/bond',
   'stages/stone',
+  'stages/mending',
   'stages/lintels',
   'stages/ground',
   'stages/standing',

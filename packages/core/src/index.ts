@@ -2,7 +2,7 @@ export * from './measure/length.js';
 export * from './measure/parse.js';
 export * from './measure/counted.js';
 export * from './measure/format.js';
-export { readVolume } from './measure/amounts.js';
+export { readMass, readVolume } from './measure/amounts.js';
 export * from './tables/units.js';
 export * from './tables/bonds.js';
 export * from './tables/profiles.js';

@@ -2,7 +2,7 @@ import type { Job, BenchView } from '@even-tally/core';
 import { useJob } from '../state/job';
 import { newId } from '../state/newId';
 
-type ListKey = 'tops' | 'steps' | 'vents' | 'piers' | 'heights' | 'joints' | 'posts';
+type ListKey = 'tops' | 'steps' | 'vents' | 'piers' | 'heights' | 'joints' | 'posts' | 'holes';
 
 interface WallList {
   path: string;

@@ -22,7 +22,7 @@ export function AmountField({
   label: string;
   name: string;
   value: string;
-  reads?: (value: unknown) => ReturnType<typeof readVolume>;
+  reads?: (value: unknown) => { ok: true; value: number } | { ok: false; why: string };
   bare?: string;
   /** It must be more than this. */
   above?: number;

@@ -3,6 +3,7 @@ import { sayMm } from '../measure/format.js';
 import { topAt } from '../stages/set-out/outline.js';
 import { setOutWall, type SetOpening, type SetWall } from '../stages/set-out/wall.js';
 import { bondById } from '../tables/bonds.js';
+import { stoneNamed } from '../tables/stones.js';
 import { unitById } from '../tables/units.js';
 import { sayValue, type Fault } from '../statement/fault.js';
 import { LIMITS } from './limits.js';
@@ -316,6 +317,7 @@ function wallFaults(job: JobDocument, filed: JobDocument, i: number): { faults: 
     ...outlineFaults(job, set),
     ...steelFaults(set),
     ...postFaults(set),
+    ...holeFaults(job, set),
   );
   if (sizes.length === 0) {
     set.openings.forEach((o, k) =>
@@ -356,6 +358,45 @@ function postFaults(set: SetWall): Fault[] {
     return [];
   });
 }
+
+/** Holes in the wall they are of: on its run, and no deeper than it is thick. */
+function holeFaults(job: JobDocument, set: SetWall): Fault[] {
+  const mm = (l: Stated): number => toMillimetres(stated(l));
+  const say = (n: number): string => sayMm(n, set.show);
+  return (job.walls[set.index]?.holes ?? []).flatMap((h, k): Fault[] => {
+    const path = `/walls/${set.index}/holes/${k}`;
+    const run = set.runs[h.run ?? 0];
+    if (!run)
+      return [{ path: `${path}/run`, wanted: `a run from 0 to ${set.runs.length - 1}`, got: `${h.run}` }];
+    const [end, top, deep] = [mm(h.at) + mm(h.width), mm(h.bottom) + mm(h.height), mm(h.depth)];
+    if (!(end <= run.length + SAME_PLACE))
+      return [
+        { path: `${path}/width`, wanted: `a hole inside its run, up to ${say(run.length)}`, got: say(end) },
+      ];
+    if (!(top <= set.height + SAME_PLACE))
+      return [{ path: `${path}/height`, wanted: `a hole under the top, ${say(set.height)}`, got: say(top) }];
+    if (!(deep <= set.thickness + SAME_PLACE))
+      return [
+        { path: `${path}/depth`, wanted: `no deeper than the wall, ${say(set.thickness)}`, got: say(deep) },
+      ];
+    if (h.stone !== undefined && !stoneNamed(h.stone) && !job.stones?.some((s) => s.id === h.stone))
+      return [
+        { path: `${path}/stone`, wanted: 'a stone of the library or of this job', got: sayValue(h.stone) },
+      ];
+    return h.fixings === undefined || mm(h.fixings) >= LEAST_FIXINGS
+      ? []
+      : [
+          {
+            path: `${path}/fixings`,
+            wanted: `fixings at least ${say(LEAST_FIXINGS)} apart`,
+            got: say(mm(h.fixings)),
+          },
+        ];
+  });
+}
+
+/** Nearer than this nobody drills, and a list of them would have no end, mm. */
+const LEAST_FIXINGS = 50;
 
 /** What is counted over all walls of a job: each wall alone may be within its bounds. */
 function countFaults(job: JobDocument): Fault[] {

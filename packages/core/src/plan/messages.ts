@@ -19,6 +19,7 @@ import { LINTELS_ROOM } from '../stages/lintels/messages.js';
 import { RETAIN_ROOM } from '../stages/retain/messages.js';
 import { EARTH_ROOM } from '../stages/earth/messages.js';
 import { FRAME_ROOM } from '../stages/frame/messages.js';
+import { MENDING_ROOM } from '../stages/mending/messages.js';
 import { STONE_ROOM } from '../walling/stone/messages.js';
 import { STANDING_ROOM } from '../stages/standing/messages.js';
 import { HOLDS_ROOM } from '../stages/holdMessages.js';
@@ -44,6 +45,7 @@ export const ROOMS = {
   earth: EARTH_ROOM,
   stone: STONE_ROOM,
   frame: FRAME_ROOM,
+  mending: MENDING_ROOM,
   retain: RETAIN_ROOM,
   holds: HOLDS_ROOM,
   scene: SCENE_ROOM,

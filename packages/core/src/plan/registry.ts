@@ -7,6 +7,7 @@ import { ground } from '../stages/ground/stage.js';
 import { grout } from '../stages/grout/stage.js';
 import { lintels } from '../stages/lintels/stage.js';
 import { movement } from '../stages/movement/stage.js';
+import { mending } from '../stages/mending/stage.js';
 import { mud } from '../stages/mud/stage.js';
 import { pairing } from '../stages/pairing/stage.js';
 import { retain } from '../stages/retain/stage.js';
@@ -23,6 +24,7 @@ const JUDGED = [
   gauge,
   bond,
   stone,
+  mending,
   lintels,
   ground,
   standing,

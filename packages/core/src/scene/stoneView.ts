@@ -11,9 +11,9 @@ import { STONES } from '../tables/stones.js';
 import { BONDERS } from '../tables/stoneWalls.js';
 import { batterOf } from '../walling/stone/section.js';
 import type { GapWork } from '../walling/stone/gap.js';
-import { stoneName, wallingName } from '../walling/stone/names.js';
+import { stoneName, wallingName, weathersAs } from '../walling/stone/names.js';
 import { treadsFor } from '../walling/stone/stiles.js';
-import { endOf, stoneWork } from '../walling/stone/work.js';
+import { endOf, stoneWork, toBring } from '../walling/stone/work.js';
 
 /** What a part of a stone wall comes to, as a part of all of it. */
 export interface StonePartView {
@@ -30,6 +30,10 @@ export interface StoneView extends Omit<SetStone, 'stone' | 'kind'> {
   /** Stone there is to choose. */
   stones: { id: string; name: Said }[];
   porous: boolean;
+  /** How it weathers, and whether it is damped. */
+  weathers: Said;
+  /** Lorries it takes. */
+  loads: number;
   /** Bonders as they are, or would be. */
   usualBonders: { along: Mm; up: Mm };
   parts: StonePartView[];
@@ -38,6 +42,8 @@ export interface StoneView extends Omit<SetStone, 'stone' | 'kind'> {
   throughsCounted: { at: Mm; count: number; length: Mm }[];
   /** Which run each line of it is, by its name, with where lines stand at its ends. */
   frames: boolean;
+  /** A gable of it comes to a peak, with a template. */
+  peaks: boolean;
   /** Treads of a stile where nobody says. */
   treadsUsual: number;
   /** Measured stones laid into it and kept. */
@@ -72,6 +78,8 @@ export function stoneView(job: JobDocument, { wall, gauge, fit, gap }: WallPlan)
       name: 'name' in own && own.name !== undefined ? own.name : stoneName(id),
     })),
     porous: stone.porous,
+    weathers: weathersAs(wall.stone),
+    loads: Math.ceil(toBring(work) / wall.stone.load - 1e-9),
     usualBonders: set.bonders ?? BONDERS,
     parts: (['face', 'back', 'hearting', 'mortar', 'voids'] as const)
       .map((part) => ({ part, volume: v[part], share: v.gross > 0 ? v[part] / v.gross : 0 }))
@@ -84,5 +92,6 @@ export function stoneView(job: JobDocument, { wall, gauge, fit, gap }: WallPlan)
     fitting: fittingOf(job, wall),
     treadsUsual: treadsFor(wall.height),
     frames: set.kind === 'dry' || set.top < set.base - 1,
+    peaks: work.peaks.length > 0,
   };
 }

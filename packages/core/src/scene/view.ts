@@ -1,3 +1,4 @@
+import { isOldWork, type FilledHole } from '../stages/mending/holes.js';
 import type { UnitFamily } from '../tables/units.js';
 import { toMillimetres, type Length, type Mm } from '../measure/length.js';
 import {
@@ -144,6 +145,10 @@ export interface BenchView {
   piers: SetPier[];
   /** Posts of this run. */
   posts: SetPost[];
+  /** Holes of this run that are filled again. */
+  holes: FilledHole[];
+  /** It is an old wall: it is pointed again, is of old lime work or damp, or has a hole to fill. */
+  oldWork: boolean;
   changes: SetChange[];
   narrow: NarrowPier[];
   /** Pieces of this run sawn to a top, for the cut list. */
@@ -177,6 +182,8 @@ export interface BenchView {
     tolerance: number;
     soldiers: boolean;
     symmetric: boolean;
+    /** Of a wall of stone: stones are laid across it. */
+    bridged: boolean;
     /** Something is laid over it, and what it asks for of a lintel at least, mm. */
     wants: { length: Mm; bearing: Mm } | null;
     lintels: Omit<PlacedLintel, 'opening' | 'rule'>[];
@@ -284,6 +291,8 @@ export function benchView(
     vents: wall.vents.filter((v) => v.run === run),
     piers: wall.piers.filter((v) => v.run === run),
     posts: wall.posts.filter((v) => v.run === run),
+    holes: p.filled.filter((h) => h.run === run),
+    oldWork: isOldWork(job, p.wall.index),
     changes: wall.changes.filter((c) => c.run === run),
     narrow: bonded ? narrowPiers(wall, p.gauge, bonded) : [],
     raked: bonded ? rakedCuts(p.gauge, bonded) : [],
@@ -303,7 +312,7 @@ export function benchView(
     })),
     run,
     openings: wall.openings.map(
-      ({ id, name, index, run: r, from, to, sill, head, must, tolerance, soldiers, symmetric }) => ({
+      ({ id, name, index, run: r, from, to, sill, head, must, tolerance, soldiers, symmetric, bridged }) => ({
         id,
         name,
         index,
@@ -316,6 +325,7 @@ export function benchView(
         tolerance,
         soldiers,
         symmetric,
+        bridged: bridged !== null,
         ...over(id),
       }),
     ),

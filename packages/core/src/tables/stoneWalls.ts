@@ -75,3 +75,21 @@ export const RUNNING = {
 
 /** A line that kinks by more than so much to the metre is seen, mm. Common practice. */
 export const KINK_SEEN = 20;
+
+/** What a lorry brings at a time where nobody says, kg: common practice, from memory. Smaller where the lane is narrow. */
+export const LORRY = 10_000;
+
+/** Pillars of a dry wall stand no farther apart than a line stays straight between them, mm. Common practice. */
+export const PILLARS_APART = 3000;
+
+/**
+ * Stones laid across a smoot or a culvert, side by side through the wall, mm: how far each bears, how wide one is, how thick one is taken to be for its weight;
+ * past a span no stone is taken to carry that nobody has looked at. Common practice.
+ */
+export const BRIDGE = { bearing: 150, each: 300, thick: 150, most: 600 } as const;
+
+/** Tied into an old wall: one pocket, bonder or tie to so much of height, so deep, mm. Common practice. */
+export const INTO_OLD = { toothed: 600, bonded: 600, tied: 450, deep: 150 } as const;
+
+/** The last stone of a peak is so high where there is room for it, mm, and its template is marked each so far up. Common practice. */
+export const PEAK = { high: 300, every: 50 } as const;

@@ -9,6 +9,7 @@ import { lintels } from './lintels.js';
 import { cavity, earth, grout, movement, retain, standing } from './rest.js';
 import { stone } from './stone.js';
 import { frame } from './frame.js';
+import { mending } from './mending.js';
 import { lists } from './lists.js';
 import { saying } from './saying.js';
 import { mud, pairing } from './mud.js';
@@ -38,6 +39,7 @@ export const en: Texts = {
   earth,
   stone,
   frame,
+  mending,
   retain,
   holds,
   scene,

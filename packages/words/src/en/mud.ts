@@ -67,6 +67,8 @@ export const pairing: Catalogue['pairing'] = {
     '{mix} is harder than the earth it would bed: it holds the wet, and the units wear away round it. Earth goes in earth.',
   'cement-on-lime':
     '{mix} does not go into old lime work: it is harder than the old units and holds the wet in them. Lime goes with lime.',
+  'cement-on-damp':
+    '{mix} keeps a damp wall damp: it dries through its joints, and cement shuts them. Lime without cement, no gypsum, no paint or render that seals; and first end what wets it: a gutter, soil heaped against it, a joint left open.',
   'cement-on-stone':
     '{mix} is harder than most stone it would bed, and holds the wet in it: lime lets a stone wall dry and move. With dense stone where the drawing asks for it, cement may stand.',
   'not-for-beds': '{mix} is poured, not laid in: units do not bed in it.',

@@ -32,6 +32,11 @@ export const stone: Catalogue['stone'] = {
   'share-band':
     'mortar is 25 to 35 % of rubble, 20 to 30 % of squared stone, up to half of flint: common practice, from memory',
   'dry-band': '20 to 30 % of a hearted dry wall is open: common practice, from memory',
+  loads: 'lorry loads',
+  'loads-formula': '(stone to bring + copes + footing) ÷ a load, up to whole ones',
+  load: 'a load',
+  weathers:
+    '{stone, select, granite {Granite keeps its face for centuries and takes up next to no water; lichen is all that changes it. Its joints do the drying.} limestone {Limestone weathers to a soft grey, dissolves a little in rain, blackens where rain never washes it. Keep salt, and the run-off from other stone, off it.} sandstone {Sandstone scales where it is laid with its layers upright: lay it on its natural bed. Water running off limestone harms it.} basalt {Basalt keeps its face and its dark colour; water stays on it, so that frost works at joints before it works at stone.} other {{porous, select, yes {Lay it on its natural bed, layers level, and look how it stands in old walls nearby before it is bought.} other {Look how it stands in old walls nearby before it is bought.}}}}',
   heap: 'room for it as it is tipped',
   'heap-formula': 'stone to order, solid ÷ (1 − what is open in a heap)',
   'heap-voids': 'open in a heap',
@@ -85,12 +90,16 @@ export const stone: Catalogue['stone'] = {
   'stones-none': 'This wall takes no stone.',
   use: 'Use',
   'use-is':
-    '{use, select, face {outer face} through {throughs} quoin {quoins and ends} coping {copes} tread {treads} ashlar {cut stones} hearting {hearting and pins} bonder {bonders} jamb {jambs} backing {inner face} footing {footing} other {}}',
+    '{use, select, face {outer face} through {throughs} quoin {quoins and ends} coping {copes} tread {treads} ashlar {cut stones} hearting {hearting and pins} bonder {bonders} jamb {jambs} backing {inner face} footing {footing} bridge {across smoots} peak {peaks of gables} pocket {into the old wall} other {}}',
   count: 'Count',
   size: 'Size',
   tonnes: 'Weighs',
   'through-at': 'throughs at {at}, {length} long',
   'tread-long': 'up to {length} long, out of both faces',
+  'bridge-long': '{length} long, over {name}',
+  'peak-size': '{width} × {height}, {thick} through',
+  'pocket-deep':
+    '{how, select, toothed {pockets {deep} deep} bonded {bonders, {deep} in} other {ties, drilled in}}',
   'bonder-long': 'at least {length} into the wall',
   'cope-size': '{each} × {height} × {width}',
   'quoin-size': 'up to {height} high, long and short by turns',
@@ -109,6 +118,10 @@ export const stone: Catalogue['stone'] = {
   'frames-says':
     'Set a frame at each end, plumb through its middle. Lines go from frame to frame; each stands so far in from where the face is at the base.',
   'frame-at': '{run}, at its {end, select, start {start} end {end} other {}}: {high} high',
+  'pillars-of': 'Pillars, {wall}',
+  'pillars-says':
+    'Each pillar goes up first, a stone or two ahead, to these widths; a line from pillar to pillar carries both faces over what is filled between. Leave the sides of a pillar toothed, long and short, so that no joint runs up beside it.',
+  'pillar-at': '{run}, at {at}, {high} high',
   'frames-batter': 'each face leans in 1 in {batter}',
   'frame-strip':
     'Full size, sheet {sheet}: from {low} up. Glue the sheets edge to edge on a board, the upright plumb. Print at 100 %: the mark beside it measures {check}.',
@@ -147,6 +160,22 @@ export const stone: Catalogue['stone'] = {
   'dress-off': 'Dress off',
   'off-by': '{end} of its end, {top} of its top',
   'stays-over': 'Stays over',
+  'peak-of': 'Peaks, {wall}',
+  'peak-name': 'Templates of peaks',
+  'peak-none': 'No gable of this wall comes to a peak.',
+  'peak-sub': '{job}: {count, plural, one {# stone} other {# stones}}',
+  'peak-stone': '{run}, at {at}: {thick} through, {mass}',
+  'peak-says':
+    'Cut the template from board and try it against both slopes as they were built before the stone is cut.',
+  'over-foot': 'Over its foot',
+  'to-left': 'Left of the point',
+  'to-right': 'Right of the point',
+  'peak-heavy':
+    'The stone at the peak, {width} by {height}, weighs about {mass}: say how it is lifted there before it is cut. In two halves, or by a hoist on a sound scaffold.',
+  'bridges-heavy':
+    'A stone over {name}, {length} long, weighs about {mass}: two carry it, or it is barred up on cribs.',
+  'ends-on-old':
+    'It ends on {where}, {how, select, toothed {toothed in: {count, plural, one {# pocket} other {# pockets}} {deep} deep, cut where its joints let them be} bonded {bonded in: {count, plural, one {# bonder} other {# bonders}} {deep} into it, as the rows come level} other {butted and tied: {count, plural, one {# tie} other {# ties}} drilled in}}. Joints, stone and mortar as the old wall has them, or it will show; what settles is new, so a straight joint may be asked for instead.',
   'bound-as-usual':
     'Nobody has said what holds the two faces together. Bonders each {along} along and {up} up are counted, as is usual.',
   'throughs-as-usual':

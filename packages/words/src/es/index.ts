@@ -8,6 +8,7 @@ import { lintels } from './lintels.js';
 import { cavity, earth, grout, movement, retain, standing } from './rest.js';
 import { stone } from './stone.js';
 import { frame } from './frame.js';
+import { mending } from './mending.js';
 import { screens } from './screens/index.js';
 import { lists } from './lists.js';
 import { saying } from './saying.js';
@@ -39,6 +40,7 @@ export const es: Texts = {
   earth,
   stone,
   frame,
+  mending,
   retain,
   holds,
   scene,

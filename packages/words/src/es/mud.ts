@@ -67,6 +67,8 @@ export const pairing: Catalogue['pairing'] = {
     '{mix}: es más dura que la tierra que asentaría; retiene la humedad y las piezas se gastan alrededor. La tierra va con tierra.',
   'cement-on-lime':
     '{mix}: no va en obra vieja de cal; es más dura que las piezas viejas y les retiene la humedad. La cal va con cal.',
+  'cement-on-damp':
+    '{mix}: deja húmedo al muro húmedo, que seca por sus juntas, y el cemento las cierra. Cal sin cemento, sin yeso, sin pintura ni aplanado que selle; y primero remediar lo que lo moja: una canaleta, tierra amontonada, una junta abierta.',
   'cement-on-stone':
     '{mix}: es más dura que casi toda la piedra que asentaría y le retiene la humedad; la cal deja que el muro seque y se mueva. Con piedra densa, donde el plano lo pide, puede ir cemento.',
   'not-for-beds': '{mix}: se vierte; no se asientan piezas en ella.',

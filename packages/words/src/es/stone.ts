@@ -32,6 +32,11 @@ export const stone: Catalogue['stone'] = {
   'share-band':
     'el mortero es del 25 al 35 % de la mampostería, del 20 al 30 % del sillarejo, hasta la mitad del canto: práctica común, de memoria',
   'dry-band': 'del 20 al 30 % de un muro seco bien rellenado es hueco: práctica común, de memoria',
+  loads: 'viajes de camión',
+  'loads-formula': '(piedra por traer + albardillas + cimiento) ÷ un viaje, hacia arriba a enteros',
+  load: 'un viaje',
+  weathers:
+    '{stone, select, granite {El granito guarda su cara siglos y casi no toma agua; sólo cría liquen. Secan sus juntas.} limestone {La caliza se vuelve gris suave, la lluvia la disuelve un poco y se ennegrece donde nunca la lava. Lejos de sales y del agua que escurre de otra piedra.} sandstone {La arenisca se descascara si se pone con sus capas de pie: va sobre su lecho natural. El agua que escurre de caliza la daña.} basalt {El basalto guarda su cara y su color oscuro; el agua se le queda encima y la helada ataca las juntas antes que la piedra.} other {{porous, select, yes {Va sobre su lecho natural, capas a nivel; vea cómo está en muros viejos cercanos antes de comprarla.} other {Vea cómo está en muros viejos cercanos antes de comprarla.}}}}',
   heap: 'lugar que ocupa volcada',
   'heap-formula': 'piedra a pedir, maciza ÷ (1 − hueco del montón)',
   'heap-voids': 'hueco del montón',
@@ -86,12 +91,16 @@ export const stone: Catalogue['stone'] = {
   'stones-none': 'Este muro no lleva piedra.',
   use: 'Uso',
   'use-is':
-    '{use, select, face {cara exterior} through {llaves pasantes} quoin {esquineras y extremos} coping {albardillas} tread {peldaños} ashlar {sillares} hearting {relleno y cuñas} bonder {llaves} jamb {jambas} backing {cara interior} footing {cimiento} other {}}',
+    '{use, select, face {cara exterior} through {llaves pasantes} quoin {esquineras y extremos} coping {albardillas} tread {peldaños} ashlar {sillares} hearting {relleno y cuñas} bonder {llaves} jamb {jambas} backing {cara interior} footing {cimiento} bridge {sobre pasos} peak {picos de hastial} pocket {en el muro viejo} other {}}',
   count: 'Cantidad',
   size: 'Medida',
   tonnes: 'Pesa',
   'through-at': 'llaves pasantes a {at}, de {length}',
   'tread-long': 'hasta {length}, salen de las dos caras',
+  'bridge-long': '{length} de largo, sobre {name}',
+  'peak-size': '{width} × {height}, {thick} de grueso',
+  'pocket-deep':
+    '{how, select, toothed {cajas de {deep} de fondo} bonded {llaves, {deep} adentro} other {anclas barrenadas}}',
   'bonder-long': 'al menos {length} dentro del muro',
   'cope-size': '{each} × {height} × {width}',
   'quoin-size': 'hasta {height} de alto, larga y corta por turnos',
@@ -110,6 +119,10 @@ export const stone: Catalogue['stone'] = {
   'frames-says':
     'Una cercha en cada extremo, a plomo por su eje. Los hilos van de cercha a cercha; cada uno queda tanto adentro de la cara en la base.',
   'frame-at': '{run}, en su {end, select, start {inicio} end {final} other {}}: {high} de alto',
+  'pillars-of': 'Pilares, {wall}',
+  'pillars-says':
+    'Cada pilar sube primero, una o dos piedras adelante, con estos anchos; un hilo de pilar a pilar lleva las dos caras sobre lo que se llena entre ellos. Los lados del pilar quedan dentados, largas y cortas, para que ninguna junta suba junto a él.',
+  'pillar-at': '{run}, a {at}, {high} de alto',
   'frames-batter': 'cada cara entra 1 en {batter}',
   'frame-strip':
     'Tamaño natural, hoja {sheet}: desde {low}. Pegue las hojas borde con borde en una tabla, el lado recto a plomo. Imprima al 100 %: la marca de al lado mide {check}.',
@@ -148,6 +161,22 @@ export const stone: Catalogue['stone'] = {
   'dress-off': 'Labrar',
   'off-by': '{end} del extremo, {top} de arriba',
   'stays-over': 'Sobra',
+  'peak-of': 'Picos, {wall}',
+  'peak-name': 'Plantillas de picos',
+  'peak-none': 'Ningún hastial de este muro termina en pico.',
+  'peak-sub': '{job}: {count, plural, one {# piedra} other {# piedras}}',
+  'peak-stone': '{run}, a {at}: {thick} de grueso, {mass}',
+  'peak-says':
+    'Corte la plantilla en tabla y pruébela contra las dos pendientes como quedaron antes de labrar la piedra.',
+  'over-foot': 'Sobre su base',
+  'to-left': 'A la izquierda de la punta',
+  'to-right': 'A la derecha de la punta',
+  'peak-heavy':
+    'La piedra del pico, {width} por {height}, pesa unos {mass}: diga cómo se sube antes de labrarla. En dos mitades, o con polea sobre un andamio firme.',
+  'bridges-heavy':
+    'Una piedra sobre {name}, de {length}, pesa unos {mass}: la llevan dos, o se sube con barreta sobre calzas.',
+  'ends-on-old':
+    'Termina en {where}, {how, select, toothed {endentado: {count, plural, one {# caja} other {# cajas}} de {deep} de fondo, donde sus juntas lo permitan} bonded {trabado: {count, plural, one {# llave} other {# llaves}} {deep} adentro, conforme las hileras llegan a nivel} other {a tope y anclado: {count, plural, one {# ancla barrenada} other {# anclas barrenadas}}}}. Juntas, piedra y mezcla como las tiene el muro viejo, o se notará; lo nuevo asienta, y puede pedirse una junta recta en su lugar.',
   'bound-as-usual':
     'Nadie ha dicho qué une las dos caras. Se cuentan llaves cada {along} a lo largo y {up} a lo alto, como es usual.',
   'throughs-as-usual':

@@ -9,6 +9,7 @@ export const AT_MUD_SAYS = {
   standsIn: 'What stands against it',
   standsSoil: 'wet soil',
   standsOldLime: 'it is old lime work',
+  standsDamp: 'it is damp, and must dry',
   standsFrost: 'frost while it is wet',
   standsSulfate: 'sulfates in soil or water',
   standsStove: 'it is the warm mass of a stove',

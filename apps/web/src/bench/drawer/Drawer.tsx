@@ -67,6 +67,13 @@ const WITH_POSTS: readonly Tab[] = TABS.flatMap((tab) =>
 
 /** The lists of a wall, by what it is built of. */
 function tabsOf(job: Job, wall: number): readonly Tab[] {
+  const own = builtTabs(job, wall);
+  return job.walls[wall]?.holes?.length
+    ? [...own.slice(0, 1), ['holes', AT_BOND.holes], ...own.slice(1)]
+    : own;
+}
+
+function builtTabs(job: Job, wall: number): readonly Tab[] {
   const kind = job.walls[wall]?.build.kind ?? 'units';
   if (kind !== 'units') return kind === 'ashlar' ? CUT : ROUGH;
   return job.walls[wall]?.posts?.length ? WITH_POSTS : TABS;

@@ -16,6 +16,7 @@ import { Closing } from './Closing';
 import { AirBricks, Piers } from './LetIn';
 import { Openings } from './Openings';
 import { Tops } from './Tops';
+import { Holes } from './Holes';
 import { Posts } from './Posts';
 import { OwnUnitForm } from './OwnUnitForm';
 import { UnitPick } from './UnitPick';
@@ -127,6 +128,7 @@ export function Bond(props: PanelProps): ReactNode {
       <Tops {...props} />
       <Piers {...props} />
       {view.wall.family === 'adobe' && <Posts {...props} />}
+      {view.oldWork && <Holes {...props} />}
       <AirBricks {...props} />
       <Closing {...props} />
       <TakeAway

@@ -1,5 +1,5 @@
 import type { PatchStep, Stated, Said } from '@even-tally/core';
-import { AT_BOND } from '@even-tally/words';
+import { AT_BOND, AT_STONE } from '@even-tally/words';
 import { Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useJob } from '../../state/job';
@@ -81,6 +81,13 @@ export function OpeningFields({ o, ...props }: PanelProps & { o: One }): ReactNo
           on={o.symmetric}
           onChange={(on) => edit([flag(path, 'symmetric', on ? true : null)])}
         />
+        {view.stone && (
+          <Tick
+            label={tell(AT_STONE.stonesAcross)}
+            on={o.bridged}
+            onChange={(on) => edit([flag(path, 'bridged', on ? {} : null)])}
+          />
+        )}
       </p>
       <LintelFields {...props} o={o} />
       {matches(view, o).map((m) => (

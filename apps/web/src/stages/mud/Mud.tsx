@@ -38,6 +38,7 @@ const STATES = [
 const STANDS: Record<StandsIn, Message> = {
   soil: AT_MUD.standsSoil,
   'old-lime': AT_MUD.standsOldLime,
+  damp: AT_MUD.standsDamp,
   frost: AT_MUD.standsFrost,
   sulfate: AT_MUD.standsSulfate,
   'stove-mass': AT_MUD.standsStove,

@@ -178,6 +178,7 @@ export const CALLED = [
   'cell',
   'starter',
   'post',
+  'hole',
   'pile-stone',
   'stile',
   'gap',

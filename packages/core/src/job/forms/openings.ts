@@ -46,6 +46,13 @@ export const opening = object({
     either('a lintel, or a list of them', lintel, list(lintel, 4)),
     'what carries the wall over it',
   ),
+  bridged: optional(
+    object({
+      bearing: optional(length, 'of each stone at each end; left out: 150 mm'),
+      each: optional(length, 'how wide one is, through the wall; left out: 300 mm'),
+    }),
+    'of a wall of stone: stones laid across it side by side, over a smoot or a culvert',
+  ),
   symmetric: optional(yes, 'the bond reads the same both ways from its middle'),
 });
 export type Opening = States<typeof opening>;

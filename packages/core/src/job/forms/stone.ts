@@ -1,6 +1,7 @@
 import type { Called } from '../edits/messages.js';
 import { LIMITS } from '../limits.js';
 import {
+  amount,
   constant,
   list,
   number,
@@ -126,6 +127,22 @@ const footing = object({
 
 const share = number(0, 0.95);
 
+/** Something taken out of an old wall, or fallen out of it, and filled again with stone tied into what is left. */
+export const hole = object({
+  id: required(id('hole')),
+  name: optional(text),
+  run: optional(run),
+  at: required(along('start'), 'where it begins, on its face'),
+  width: required(along('size')),
+  bottom: required(height('zero')),
+  height: required(length),
+  depth: required(length, 'in from the face, as far as it goes'),
+  stone: optional(stoneId, 'left out: the wall’s, or limestone'),
+  facing: optional(length, 'how far in its stones go; left out: two thirds of it'),
+  fixings: optional(along('pitch'), 'stainless, drilled into old work, one from the next; left out: 450 mm'),
+});
+export type FiledHole = States<typeof hole>;
+
 /** Steps over a wall: throughs long enough to stand out as treads. */
 const stile = object({
   run: optional(run),
@@ -138,6 +155,7 @@ const common = {
   hearting: optional(share, 'part of the stone that lies between the faces'),
   waste: optional(number(0, 1), 'bought over what is built in; left out: 0.1'),
   copes: optional(copes),
+  load: optional(amount('mass'), 'what a lorry brings at a time; left out: 10 t'),
 };
 
 const mortared = {
@@ -200,6 +218,7 @@ export const ashlar = object({
   joint: optional(joint, 'left out: as is usual'),
   waste: common.waste,
   copes: common.copes,
+  load: common.load,
   ...mortared,
   backing: rubbleKeys.backing,
 });
@@ -215,6 +234,7 @@ export const dry = object({
   past: optional(place, 'what throughs stand out of each face'),
   ends: optional(oneOf('cheek', 'open'), 'of its free ends; left out: cheek ends'),
   by: optional(oneOf('frames', 'pillars'), 'frames and lines, or pillars and fill; left out: frames'),
+  pillars: optional(along('pitch'), 'of pillars: the middle of one from the next; left out: 3 m at most'),
   purpose: optional(oneOf('field', 'garden'), 'what its faces are judged by; left out: field'),
   stiles: optional(list(stile, 20), 'steps over it, of long throughs', { called: 'stile' satisfies Called }),
 });

@@ -3,7 +3,7 @@ import { LIMITS } from '../limits.js';
 import { lengthOf, list, object, oneOf, optional, required, type States } from '../../statement/statement.js';
 import { along, id, lengthOfBase, text } from './basics.js';
 import { build } from './build.js';
-import { fit, gap } from './stone.js';
+import { fit, gap, hole } from './stone.js';
 import { footing, old, poured, square } from './ground.js';
 import { repoint } from './mud.js';
 import { lineItem } from './line.js';
@@ -52,6 +52,9 @@ export const wall = object({
     called: 'post' satisfies Called,
   }),
   gap: optional(gap, 'of a dry wall, a stretch to go up again', { called: 'gap' satisfies Called }),
+  holes: optional(list(hole, LIMITS.openings), 'of an old wall, filled again', {
+    called: 'hole' satisfies Called,
+  }),
   fit: optional(fit, 'measured stones laid into it', { called: 'fit' satisfies Called }),
   retains: optional(retains, 'ground it holds back'),
   repoint: optional(repoint, 'joints of its face pointed again'),

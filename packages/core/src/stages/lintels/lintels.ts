@@ -1,4 +1,5 @@
 import { SAME_PLACE, toMillimetres, type Mm } from '../../measure/length.js';
+import { BRIDGE } from '../../tables/stoneWalls.js';
 import { bearingFor, type Bearing } from '../../tables/bearings.js';
 import { leafOnFace, type Leaf, type Leaved } from '../../walling/units/leaves/leaf.js';
 import { topAt } from '../set-out/outline.js';
@@ -72,10 +73,15 @@ export function wantedOver({ wall }: Leaved, o: SetOpening): { length: Mm; clear
 export const leavesToCarry = ({ leaves }: Leaved): readonly Leaf[] =>
   leaves.filter((l) => l.index === 0 || l.heldBy === 'cavity');
 
+/** A smoot or a culvert of a stone wall is no wider than a stone that is seen to be sound bridges. */
+const isBridged = ({ wall }: Laid, o: SetOpening): boolean =>
+  wall.stone !== null && o.bridged !== null && o.to - o.from <= BRIDGE.most + SAME_PLACE;
+
 /** Leaves over an opening that nothing marked carries. */
 export const uncarried = (work: Laid, o: SetOpening): readonly Leaf[] =>
   leavesToCarry(work).filter(
     (leaf) =>
+      !isBridged(work, o) &&
       !o.lintels.some((l) => (l.leaf === null || l.leaf === leaf.index) && (l.mark !== '' || l.by !== '')),
   );
 

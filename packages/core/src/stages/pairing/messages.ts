@@ -3,6 +3,7 @@ import { messages } from '../../messages/message.js';
 export const PAIRING_ROOM = {
   'cement-on-earth': { mix: 'said' },
   'cement-on-lime': { mix: 'said' },
+  'cement-on-damp': { mix: 'said' },
   'cement-on-stone': { mix: 'said' },
   'not-for-beds': { mix: 'said' },
   'stove-only': { mix: 'said' },

@@ -75,7 +75,17 @@ export function objections(mix: Mix, name: Said, wall: Bedded): Objection[] {
     );
   if (cement && stands.has('old-lime'))
     no('fault', PAIRING['cement-on-lime']({ mix: name }), LIMES, 'conservation practice; from memory');
-  if (cement && family === 'stone' && !stands.has('old-lime'))
+  // What is damp dries through its joints, or it does not dry.
+  if (cement && stands.has('damp') && !stands.has('old-lime') && family !== 'adobe')
+    no('fault', PAIRING['cement-on-damp']({ mix: name }), LIMES, 'conservation practice; from memory');
+  if (stands.has('damp') && mix.parts.some((p) => p.of === 'lime-putty') && !stands.has('soil'))
+    no(
+      'choice',
+      PAIRING['putty-in-the-wet']({ mix: name }),
+      ['nhl-3.5'],
+      'lime putty sets by air, conservation practice; from memory',
+    );
+  if (cement && family === 'stone' && !stands.has('old-lime') && !stands.has('damp'))
     no('choice', PAIRING['cement-on-stone']({ mix: name }), LIMES, 'conservation practice; from memory');
   if (type && shaken && mix.parts.some((p) => p.of === 'masonry-cement'))
     no(
@@ -133,7 +143,7 @@ const TMS_SEISMIC = 'TMS 402 chapter 7, seismic design categories D to F; from m
 const usualFor = ({ family, stands, basis }: Bedded): readonly string[] =>
   family === 'adobe'
     ? ['earth']
-    : stands.has('old-lime') || family === 'stone'
+    : stands.has('old-lime') || stands.has('damp') || family === 'stone'
       ? LIMES
       : basis === 'us'
         ? ['cement-lime-s', 'cement-lime-n']

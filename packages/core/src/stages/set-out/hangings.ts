@@ -2,6 +2,7 @@ import { SAME_PLACE, toMillimetres, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import { readMass } from '../../measure/amounts.js';
 import type { Keep, Lintel, Opening, PieceChange, Stated, Top, Vents, Wall } from '../../job/types.js';
+import { BRIDGE } from '../../tables/stoneWalls.js';
 import { topSegments, type TopSegment } from './outline.js';
 import type { SetRun } from './wall.js';
 
@@ -23,6 +24,8 @@ export interface SetOpening {
   tolerance: number;
   soldiers: boolean;
   symmetric: boolean;
+  /** Of a wall of stone: stones laid across it side by side, how far each bears and how wide one is. */
+  bridged: { bearing: Mm; each: Mm } | null;
   lintels: SetLintel[];
 }
 
@@ -202,6 +205,12 @@ export function hangingsOf(
       tolerance: length(o.tolerance ?? 0),
       soldiers: o.over === 'soldiers',
       symmetric: o.symmetric ?? false,
+      bridged: o.bridged
+        ? {
+            bearing: length(o.bridged.bearing ?? `${BRIDGE.bearing} mm`),
+            each: length(o.bridged.each ?? `${BRIDGE.each} mm`),
+          }
+        : null,
       lintels: lintelsOf(o),
     })),
     tops: (wall.tops ?? []).map((t, i): SetTop => {

@@ -1,4 +1,5 @@
-import { toMillimetres, type Mm } from '../../measure/length.js';
+import { readMass } from '../../measure/amounts.js';
+import { toMillimetres, type Kilograms, type Mm } from '../../measure/length.js';
 import { stated } from '../../job/stated.js';
 import type { JobDocument, Stated, StoneBuild, StoneKind, Wall } from '../../job/types.js';
 import { findUnit, STONE_JOINTS } from '../../job/units.js';
@@ -9,6 +10,8 @@ import {
   DRY_VOIDS,
   FLINT_SHARE,
   HEARTING,
+  LORRY,
+  PILLARS_APART,
   RUBBLE_SHARE,
   STONE_WASTE,
   throughsBy,
@@ -48,12 +51,16 @@ export interface SetStone {
   hearting: number;
   voids: number;
   waste: number;
+  /** What a lorry brings, kg. */
+  load: Kilograms;
   copes: { height: Mm; each: Mm; kind: 'upright' | 'slanting' | 'flat' | 'turf' } | null;
   footing: { depth: Mm; past: Mm } | null;
   pointing: { depth: Mm; mix: string | null } | null;
   lacing: { every: Mm; unit: string; courses: number; length: Mm; height: Mm; width: Mm } | null;
   stiles: readonly { run: number; at: Mm; treads: number | null }[];
   by: 'frames' | 'pillars';
+  /** Pillars at most so far apart. */
+  pillars: Mm;
   purpose: 'field' | 'garden';
   ends: 'cheek' | 'open';
 }
@@ -79,11 +86,17 @@ const NONE = {
   lacing: null,
   stiles: [],
   by: 'frames',
+  pillars: PILLARS_APART,
   purpose: 'field',
   ends: 'cheek',
 } as const;
 
-type Common = Pick<SetStone, 'kind' | 'stone' | 'waste' | 'copes' | 'joint'>;
+type Common = Pick<SetStone, 'kind' | 'stone' | 'waste' | 'load' | 'copes' | 'joint'>;
+
+function loadOf(said: Stated | undefined): Kilograms {
+  const read = said === undefined ? null : readMass(said);
+  return read?.ok ? read.value : LORRY;
+}
 
 function commonOf(job: JobDocument, build: StoneBuild): Common {
   const joint = build.kind === 'dry' ? undefined : build.joint;
@@ -92,6 +105,7 @@ function commonOf(job: JobDocument, build: StoneBuild): Common {
     stone: stoneOf(job.stones ?? [], build.stone),
     joint: joint === undefined ? toMillimetres(STONE_JOINTS[build.kind]) : mm(joint),
     waste: build.waste ?? STONE_WASTE,
+    load: loadOf(build.load),
     copes: build.copes
       ? { height: mm(build.copes.height), each: mm(build.copes.each), kind: build.copes.kind ?? 'upright' }
       : null,
@@ -116,6 +130,7 @@ function dryOf(common: Common, build: Extract<StoneBuild, { kind: 'dry' }>, heig
       : null,
     stiles: (build.stiles ?? []).map((s) => ({ run: s.run ?? 0, at: mm(s.at), treads: s.treads ?? null })),
     by: build.by ?? 'frames',
+    pillars: build.pillars === undefined ? PILLARS_APART : mm(build.pillars),
     purpose: build.purpose ?? 'field',
     ends: build.ends ?? 'cheek',
   };

@@ -1,6 +1,7 @@
 import type { Kilograms } from '../../measure/length.js';
-import { QUOIN_HIGH } from '../../tables/stoneWalls.js';
+import { BRIDGE, QUOIN_HIGH } from '../../tables/stoneWalls.js';
 import { ashlarOf } from '../../walling/stone/ashlar/lay.js';
+import type { IntoOld } from '../../walling/stone/intoOld.js';
 import { STONES_SAY as SAYS } from '../../walling/stone/messages.js';
 import { squaredIn, throughWeighs } from '../../walling/stone/sorted.js';
 import { stonesOfLevel } from '../../walling/stone/stones.js';
@@ -96,9 +97,19 @@ export function lineList({ wall, gauge }: Laid): WorkList {
 }
 
 /** Stone sorted by what it is for: counted where stones are picked out, weighed where they are not. */
-export function stoneList({ wall, gauge }: Laid): WorkList {
+export function stoneList({ wall, gauge, into }: Laid & { into?: IntoOld | null }): WorkList {
   const stone = stoneIn(wall);
-  const { volumes: v, throughs, bonders, copes, footing, runs, treads } = stoneWork(wall, gauge);
+  const {
+    volumes: v,
+    throughs,
+    bonders,
+    copes,
+    footing,
+    runs,
+    treads,
+    bridges,
+    peaks,
+  } = stoneWork(wall, gauge);
   const { density } = stone.stone;
   const squared = stone.kind === 'ashlar' ? null : squaredIn(wall, gauge);
   const rows: ListRow[] = [];
@@ -158,6 +169,26 @@ export function stoneList({ wall, gauge }: Laid): WorkList {
       SAYS['cope-size']({ each: stone.copes.each, height: stone.copes.height, width: copes.width }),
       copes.mass,
     );
+  for (const b of bridges)
+    add(
+      `bridge/${b.opening}`,
+      'bridge',
+      b.count,
+      SAYS['bridge-long']({ name: b.name, length: b.length }),
+      b.count * b.mass,
+      [{ run: b.run, x: b.from, y: b.at, w: b.to - b.from, h: BRIDGE.thick }],
+    );
+  for (const p of peaks)
+    add(
+      `peak/${p.run}/${p.at}`,
+      'peak',
+      1,
+      SAYS['peak-size']({ width: p.left + p.right, height: p.top - p.foot, thick: p.thick }),
+      p.mass,
+      [{ run: p.run, x: p.at - p.left, y: p.foot, w: p.left + p.right, h: p.top - p.foot }],
+    );
+  if (into)
+    add('pocket', 'pocket', into.count, SAYS['pocket-deep']({ how: into.how, deep: into.deep }), null);
   add('face', stone.kind === 'ashlar' ? 'ashlar' : 'face', null, SAYS['by-weight'](), v.face * density);
   add('backing', 'backing', null, SAYS['by-weight'](), v.back * density);
   add('hearting', 'hearting', null, SAYS['by-weight'](), v.hearting * density);
@@ -200,7 +231,7 @@ export function cutStones({ wall, gauge }: Laid): WorkList {
 }
 
 /** The lists of a wall of stone. */
-export const stoneLists = (work: Laid): WorkList[] =>
+export const stoneLists = (work: Laid & { into?: IntoOld | null }): WorkList[] =>
   stoneIn(work.wall).kind === 'ashlar'
     ? [cutStones(work), stoneList(work)]
     : [levelList(work), stoneList(work), lineList(work)];

@@ -4,7 +4,7 @@ import { rect, words, type SceneShape } from '../../shapes/shape.js';
 import { LIFT_MOST } from '../../tables/stoneWalls.js';
 import { ashlarOf } from '../../walling/stone/ashlar/lay.js';
 import { STONES_SAY as SAYS } from '../../walling/stone/messages.js';
-import { wallingName } from '../../walling/stone/names.js';
+import { wallingName, weathersAs } from '../../walling/stone/names.js';
 import { batterOf, offsetsAt } from '../../walling/stone/section.js';
 import { stoneIn } from '../../walling/stone/stretches.js';
 import { endOf, stoneWork } from '../../walling/stone/work.js';
@@ -43,27 +43,38 @@ export function framesSheet(
   say: Say,
 ): PaperSheet {
   const stone = stoneIn(wall);
-  const { runs } = stoneWork(wall, gauge);
-  const ends = runs.flatMap((r) => ([0, 1] as const).map((end) => ({ run: r.run, end, at: endOf(r, end) })));
+  const { runs, pillars } = stoneWork(wall, gauge);
+  const byPillars = pillars.length > 0;
+  const named = (run: number): string => wall.runs[run]?.name ?? '';
+  const stands = byPillars
+    ? pillars.map((p) => ({
+        called: SAYS['pillar-at']({ run: named(p.run), at: p.at, high: p.section.height }),
+        at: p.section,
+      }))
+    : runs.flatMap((r) =>
+        ([0, 1] as const).map((end) => ({
+          called: SAYS['frame-at']({
+            run: named(r.run),
+            end: end === 0 ? 'start' : 'end',
+            high: endOf(r, end).height,
+          }),
+          at: endOf(r, end),
+        })),
+      );
   return {
-    title: say(SAYS['frames-of']({ wall: wall.name })),
+    title: say(byPillars ? SAYS['pillars-of']({ wall: wall.name }) : SAYS['frames-of']({ wall: wall.name })),
     sub: say(SAYS['frames-sub']({ job, base: stone.base, top: stone.top })),
-    says: [SAYS['frames-says']()].map(say),
+    says: [byPillars ? SAYS['pillars-says']() : SAYS['frames-says']()].map(say),
     drawing: null,
-    tables: ends.map(({ run, end, at }): PaperTable => {
+    tables: stands.map(({ called, at }): PaperTable => {
       const heights = [
         ...Array.from({ length: Math.floor((at.height - 1) / EVERY) + 1 }, (_, i) => i * EVERY),
         at.height,
       ];
       const batter = batterOf(at);
       const leans = Number.isFinite(batter) ? SAYS['frames-batter']({ batter }) : SAYS['frames-plumb']();
-      const named = SAYS['frame-at']({
-        run: wall.runs[run]?.name ?? '',
-        end: end === 0 ? 'start' : 'end',
-        high: at.height,
-      });
       return {
-        name: `${say(named)}; ${say(leans)}`,
+        name: `${say(called)}; ${say(leans)}`,
         head: [SAYS.height(), SAYS.width(), SAYS.outer(), SAYS.inner()].map(say),
         figures: [0, 1, 2, 3],
         rows: heights.map((h) => {
@@ -85,6 +96,7 @@ export function sortSheet(job: string, work: Laid, _run: number, show: Show, say
     says: [
       SAYS['sort-says'](),
       ...(stone.kind === 'dry' ? [] : [stone.stone.porous ? SAYS['sort-wet']() : SAYS['sort-dry']()]),
+      weathersAs(stone),
     ].map(say),
     drawing: null,
     tables: [tableOf(stoneList(work), show, say)],

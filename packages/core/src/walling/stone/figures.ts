@@ -23,7 +23,7 @@ import { stoneName } from './names.js';
 import { jointsOnFace, pointingOf, squaredIn } from './sorted.js';
 import { middleLength, stoneIn } from './stretches.js';
 import { heapOf } from './volumes.js';
-import { stoneWork, type StoneWork } from './work.js';
+import { stoneWork, toBring, type StoneWork } from './work.js';
 
 interface Of {
   p: Counted;
@@ -148,6 +148,22 @@ const WORKINGS: Workings<Of> = {
       heapOf(solid(of) * (1 + stoneIn(of.p.wall).waste)),
       'volume',
     ),
+  'stone.loads': ({ p, work }) => {
+    const { load } = stoneIn(p.wall);
+    return made(
+      SAYS.loads(),
+      SAYS['loads-formula'](),
+      [
+        kilos(SAYS.ordered(), work.volumes.ordered, SAYS['ordered-formula']()),
+        kilos(SAYS['copes-mass'](), work.copes?.mass ?? 0, SAYS['copes-mass-formula']()),
+        kilos(SAYS.footing(), work.footing?.mass ?? 0, SAYS['footing-formula']()),
+        kilos(SAYS.load(), load, HOW['common-practice']()),
+      ],
+      Math.ceil(toBring(work) / load - 1e-9),
+      'count',
+      HOW['common-practice'](),
+    );
+  },
   'stone.throughs': ({ p, work }) =>
     made(
       SAYS.throughs(),

@@ -9,6 +9,7 @@ import { BONDERS, KINK_SEEN, LIFT_MOST, STONE_RULES } from '../../tables/stoneWa
 import type { Laid } from '../walling.js';
 import { ashlarOf } from './ashlar/lay.js';
 import { gapWork, purposeOf } from './gap.js';
+import { intoOld } from './intoOld.js';
 import { STONES_SAY as SAYS } from './messages.js';
 import { batterOf } from './section.js';
 import { copeWeighs, throughWeighs } from './sorted.js';
@@ -353,6 +354,19 @@ function heavy(at: At): Issue[] {
   const through = throughWeighs(longest + 2 * stone.past, stone.stone.density);
   if (through > LIFT_MOST)
     found.push(note('throughs', SAYS['throughs-heavy']({ mass: through, length: longest + 2 * stone.past })));
+  const { peaks, bridges } = stoneWork(wall, laid.gauge);
+  for (const p of peaks.filter((p) => p.mass > LIFT_MOST))
+    found.push(
+      note(
+        `peak|${p.run}|${Math.round(p.at)}`,
+        SAYS['peak-heavy']({ mass: p.mass, width: p.left + p.right, height: p.top - p.foot }),
+      ),
+    );
+  const [big] = bridges.filter((b) => b.mass > LIFT_MOST).sort((a, b) => b.mass - a.mass);
+  if (big)
+    found.push(
+      note('bridges', SAYS['bridges-heavy']({ mass: big.mass, name: big.name, length: big.length })),
+    );
   if (stone.kind === 'ashlar') {
     const over = ashlarOf(wall, laid.gauge).stones.filter((s) => s.mass > LIFT_MOST);
     if (over.length > 0)
@@ -370,6 +384,24 @@ function heavy(at: At): Issue[] {
   return found;
 }
 
+/** Where it ends on another wall, and what holds its end there. */
+function endsOn({ job, wall, laid }: At): Issue[] {
+  const into = intoOld(job, wall, stoneWork(wall, laid.gauge).runs);
+  if (!into) return [];
+  return [
+    issue({
+      code: 'wall-meets',
+      stage: 'set-out',
+      severity: 'note',
+      run: into.run,
+      at: wall.runs[into.run]?.length ?? 0,
+      key: 'wall-meets|stone',
+      says: SAYS['ends-on-old'](into),
+      source: 'common practice',
+    }),
+  ];
+}
+
 /** What a wall of stone says of itself. */
 export function stoneIssues(job: JobDocument, laid: Laid): Issue[] {
   const { wall } = laid;
@@ -381,6 +413,7 @@ export function stoneIssues(job: JobDocument, laid: Laid): Issue[] {
     ...mortared(at),
     ...ashlar(at),
     ...gap(at),
+    ...endsOn(at),
     ...heavy(at),
   ];
 }

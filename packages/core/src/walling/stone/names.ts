@@ -17,3 +17,10 @@ export const wallingName = ({ kind, laid, stone }: SetStone): Said =>
     laid: kind === 'ashlar' || kind === 'dry' ? kind : (laid ?? 'random'),
     stone: stoneName(stone.id),
   });
+
+/** How stone of its kind weathers: what a wall of it will look like, and what it does not bear. */
+export const weathersAs = ({ stone }: SetStone): Said =>
+  STONES_SAY.weathers({
+    stone: STONE_NAMES.includes(stone.id as Named) ? (stone.id as Named) : 'own',
+    porous: stone.porous ? 'yes' : 'no',
+  });

@@ -3,6 +3,9 @@ import type { GaugeSolution } from '../../stages/gauge/solve.js';
 import type { SetWall } from '../../stages/set-out/wall.js';
 import { BONDER_LENGTH } from '../../tables/stoneWalls.js';
 import { ashlarOf, stoneOfAshlar } from './ashlar/lay.js';
+import { bridgesOf, type Bridge } from './bridges.js';
+import { peaksOf, type PeakStone } from './peaks.js';
+import { pillarsOf, type Pillar } from './pillars.js';
 import { lengthOf, offsetsAt, sectionAlong, widthAt, type Offsets, type Section } from './section.js';
 import { middleLength, runVolume, stoneIn, stoneRuns, type StoneRun } from './stretches.js';
 import { treadsOf, type Tread } from './stiles.js';
@@ -40,6 +43,11 @@ export interface StoneWork {
   lacing: { heights: Mm[]; units: number } | null;
   /** Treads of its stiles. */
   treads: Tread[];
+  /** Pillars that go up first, of a wall that is built so. */
+  pillars: Pillar[];
+  /** What lies over smoots and culverts, and the last stones of gables. */
+  bridges: Bridge[];
+  peaks: PeakStone[];
 }
 
 /** The section at one end of a run. */
@@ -226,6 +234,9 @@ function workOut(wall: SetWall, gauge: GaugeSolution): StoneWork {
     lines: linesOf(wall, runs),
     lacing: lacingOf(wall, runs),
     treads: treadsOf(wall, runs),
+    pillars: pillarsOf(wall, runs),
+    bridges: bridgesOf(wall, runs),
+    peaks: peaksOf(wall, runs),
   };
 }
 
@@ -239,6 +250,10 @@ export function stoneWork(wall: SetWall, gauge: GaugeSolution): StoneWork {
   known.set(wall, made);
   return made;
 }
+
+/** Everything that comes by lorry, kg: stone with its waste, copes and what the footing takes. */
+export const toBring = ({ volumes, copes, footing }: StoneWork): Kilograms =>
+  volumes.ordered + (copes?.mass ?? 0) + (footing?.mass ?? 0);
 
 /** How long all its runs are on their outside faces, mm. */
 export const runsLength = (work: StoneWork): Mm =>

@@ -8,6 +8,7 @@ export const atMud: ScreenTexts['at-mud'] = {
   standsIn: 'Lo que tiene contra sí',
   standsSoil: 'tierra húmeda',
   standsOldLime: 'es obra vieja de cal',
+  standsDamp: 'está húmedo y tiene que secar',
   standsFrost: 'helada estando húmedo',
   standsSulfate: 'sulfatos en la tierra o el agua',
   standsStove: 'es la masa tibia de una estufa',

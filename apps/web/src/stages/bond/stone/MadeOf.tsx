@@ -1,8 +1,9 @@
-import type { Message, StonePartView } from '@even-tally/core';
+import { readMass, type Message, type StonePartView } from '@even-tally/core';
 import { AT_STONE } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { look } from '../../../state/view';
 import { useTell } from '../../../state/words';
+import { AmountField } from '../../../ui/AmountField';
 import { Section } from '../../../ui/Section';
 import { Told } from '../../../ui/Told';
 import { useWallFields } from '../../useWallFields';
@@ -21,6 +22,8 @@ const PARTS: Record<StonePartView['part'], readonly [Message, string, string]> =
 export function MadeOf({ job, view, stone }: StoneProps): ReactNode {
   const tell = useTell();
   const { set } = useWallFields(job, view);
+  const build = job.walls[view.wall.index]?.build;
+  const load = build && build.kind !== 'units' ? build.load : undefined;
   return (
     <Section title={tell(AT_STONE.whatItIsMadeOf)}>
       <div className="flex h-5 border border-ink" aria-hidden="true">
@@ -81,6 +84,23 @@ export function MadeOf({ job, view, stone }: StoneProps): ReactNode {
           most={100}
           onChange={(n) => set('/build/waste', n)}
         />
+      </div>
+      <div className="grid grid-cols-2 items-end gap-x-3">
+        <AmountField
+          label={tell(AT_STONE.aLoad)}
+          name="stone-load"
+          value={String(load ?? '10 t')}
+          reads={readMass}
+          bare="t"
+          onChange={(said) => set('/build/load', said)}
+        />
+        <button
+          className="min-h-7 text-left text-small text-chalk underline decoration-dotted"
+          aria-haspopup="dialog"
+          onClick={() => look({ figure: `${view.wall.id}/wall/stone.loads` })}
+        >
+          <Told said={AT_STONE.loadsCome({ loads: stone.loads })} />
+        </button>
       </div>
     </Section>
   );

@@ -2,6 +2,7 @@ import { AT_BOND, AT_STONE } from '@even-tally/words';
 import type { ReactNode } from 'react';
 import { useTell } from '../../../state/words';
 import { ofSheet, TakeAway } from '../../TakeAway';
+import { Holes } from '../Holes';
 import { Openings } from '../Openings';
 import { Tops } from '../Tops';
 import { AshlarCourses } from './AshlarCourses';
@@ -25,6 +26,7 @@ export function StoneBond(props: StoneProps): ReactNode {
       <Finish {...props} />
       <GapPart {...props} />
       <FitPart {...props} />
+      <Holes {...props} />
       <Openings {...props} />
       <Tops {...props} />
       {stone.frames && (
@@ -41,6 +43,14 @@ export function StoneBond(props: StoneProps): ReactNode {
         which={ofSheet('stones')}
         says={tell(AT_STONE.takeSortingSays)}
       />
+      {stone.peaks && (
+        <TakeAway
+          {...props}
+          title={tell(AT_STONE.takePeaks)}
+          which={ofSheet('peaks')}
+          says={tell(AT_STONE.takePeaksSays)}
+        />
+      )}
       {stone.kind === 'ashlar' && (
         <TakeAway
           {...props}

@@ -104,6 +104,17 @@ export function StonePart(props: StoneProps): ReactNode {
           />
         </div>
       )}
+      {stone.by === 'pillars' && (
+        <Lengths
+          show={show}
+          fields={[['pillars', AT_STONE.pillarsApart, stone.pillars]]}
+          set={(key, v) => set(`/build/${key}`, v)}
+        />
+      )}
+      <p className="text-small text-soft">
+        {tell(stone.weathers)}
+        {stone.kind !== 'dry' && ` ${tell(stone.porous ? AT_STONE.dampIt : AT_STONE.layItDry)}`}
+      </p>
       {stone.kind !== 'ashlar' && <p className="text-small text-soft">{tell(AT_STONE.drawnAs)}</p>}
       <p role="alert" className="font-semibold text-fault">
         {refusal && tell(refusal)}

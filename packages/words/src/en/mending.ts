@@ -1,0 +1,32 @@
+import type { Catalogue } from '@even-tally/core';
+
+export const mending: Catalogue['mending'] = {
+  name: 'Holes to fill',
+  of: 'Holes to fill, {wall}',
+  sub: '{job}: {count, plural, one {# hole} other {# holes}}',
+  none: 'No hole is stated of this wall.',
+  hole: 'Hole',
+  size: 'Wide, high, deep',
+  'size-is': '{width} × {height} × {depth}',
+  'stone-in': 'Stone',
+  behind: 'Limecrete behind',
+  ties: 'stones tied into old work',
+  fixings: 'stainless fixings, drilled in',
+  order: 'Order',
+  'what-is-done': 'What is done',
+  step: '{step, select, find {Find what made the hole, water, a root, a missing lintel, and end it first} prop {Prop what stands over it before a stone is taken out} cut {Take out only what is loose. Cut it wider behind than before, by one in ten at each side, so that the filling is a wedge that cannot come out} wet {Wash out the dust and damp the old work; no water left standing} ties {Lay the big stones first, those that go into the old work at both sides; drill and set the fixings as the rows come up} fill {Rows of stone with joints crossed, limecrete packed behind in lifts of {lift} at most, each left until it holds} point {Pin what rocks, pack the last bed tight under the old work, and point back from the face} other {}}',
+  stones: 'stone to fill holes',
+  'stones-formula': 'Σ what of each hole its stones reach into × stone share × density',
+  limecrete: 'limecrete behind it',
+  'limecrete-formula': 'Σ what of each hole is behind its stones; a hole is wider behind by 1 in 10 a side',
+  'ties-formula': 'at both sides of each hole, one to so much of its height',
+  'fixings-formula': 'rows × places in a row of each hole, one to its spacing each way',
+  'as-stated': 'as stated',
+  practice: 'conservation practice, from memory; what is drilled, by its maker',
+  apart: 'fixings apart',
+  'tie-apart': 'height to one stone tied in',
+  share: 'stone, part of the filling',
+  density: 'density, kg/m³',
+  'prop-first':
+    '{hole} is {wide} wide and {deep} deep. What stands over it is propped before anything is taken out, and somebody who answers for the wall says how.',
+};
