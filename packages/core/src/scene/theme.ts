@@ -221,6 +221,7 @@ export const THEME: Partial<Record<Role, Look>> = {
   short: { ink: 'fault', weight: 1, dash: [7, 5] },
   'short-name': { fill: 'fault', size: 12, bold: true, drop: -6 },
   post: { fill: 'timber', ink: 'timber-edge', weight: 1 },
+  pillar: { ink: 'ink', weight: 1.6, dash: [10, 4] },
   'gap-end': { ink: 'fault', weight: 2, dash: [6, 4] },
   sky: { fill: 'paper', ink: 'ink', weight: 1.6 },
   vent: { fill: 'glass', ink: 'ink', weight: 1 },

@@ -11,6 +11,7 @@ export const ROLES = [
   'short',
   'short-name',
   'gap-end',
+  'pillar',
   'post',
   'sky',
   'vent',

@@ -35,6 +35,7 @@ export function Holes(props: PanelProps): ReactNode {
         keyOf={(h) => h.id}
         onAdd={() =>
           list.add({
+            name: tell(AT_BOND.holeNo({ n: view.holes.length + 1 })),
             run: view.run,
             at: written((length - sizes.width) / 2, show),
             width: written(sizes.width, show),

@@ -74,7 +74,11 @@ export function holesIn(job: JobDocument, wall: SetWall): FilledHole[] {
       mm(h.height),
       mm(h.depth),
     ];
-    const facing = Math.min(depth, h.facing === undefined ? depth * FILLING.facing : mm(h.facing));
+    // Dry, nothing is poured behind, and nothing is drilled: stones reach in as far as it goes.
+    const dry = wall.stone?.kind === 'dry';
+    const facing = dry
+      ? depth
+      : Math.min(depth, h.facing === undefined ? depth * FILLING.facing : mm(h.facing));
     const apart = h.fixings === undefined ? FILLING.fixings : mm(h.fixings);
     const stone =
       h.stone === undefined && wall.stone
@@ -103,7 +107,7 @@ export function holesIn(job: JobDocument, wall: SetWall): FilledHole[] {
       mass: solid * stone.density,
       // At both sides of it, by turns with stones that stop at its edge.
       ties: 2 * every(height, FILLING.tieEvery),
-      fixings: every(width, apart) * every(height, apart),
+      fixings: dry ? 0 : every(width, apart) * every(height, apart),
       prop: width > PROP.wide + 0.5 || depth > PROP.deep * wall.thickness + 0.5,
     };
   });

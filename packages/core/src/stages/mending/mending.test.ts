@@ -55,6 +55,20 @@ test('stone in front, limecrete behind, stones tied in and fixings, worked by ha
   expect(planned(old({ stone: 'granite', facing: 180 })).filled[0]).toMatchObject({ facing: 180, behind: 0 });
 });
 
+test('a dry wall takes stone alone: nothing is poured behind it or drilled into it', () => {
+  const [h] = planned({
+    profile: 'uk',
+    show: 'mm',
+    line: straight(4490),
+    height: 1200,
+    wall: {
+      build: { kind: 'dry', stone: 'sandstone', base: 700, top: 400 },
+      holes: [HOLE],
+    } as never,
+  }).filled;
+  expect(h).toMatchObject({ facing: 180, behind: 0, fixings: 0, ties: 4 });
+});
+
 test('it is drawn, listed, printed and counted, and asks to be propped where it is wide or deep', () => {
   const small = planned(old({ depth: 90 }));
   expect(small.findings.some((f) => f.code === 'mending-prop')).toBe(false);

@@ -123,7 +123,7 @@ const shapes = ({ filled }: Work, run: number): SceneShape[] =>
     .filter((h) => h.run === run)
     .flatMap((h) => [
       rect('short', h.from, h.bottom, h.to - h.from, h.top - h.bottom, h.id),
-      ...fixingsAt(h).flatMap(({ x, y }) => [
+      ...(h.fixings === 0 ? [] : fixingsAt(h)).flatMap(({ x, y }) => [
         line('edge-tie', x - FIXING, y, x + FIXING, y),
         line('edge-tie', x, y - FIXING, x, y + FIXING),
       ]),

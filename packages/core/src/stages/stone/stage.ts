@@ -51,7 +51,7 @@ const pickedOut = ({ bridges, peaks, pillars }: StoneWork, run: number): SceneSh
         [p.at, p.top],
       ]),
     ),
-  ...pillars.filter((p) => p.run === run).map((p) => line('gap-end', p.at, 0, p.at, p.section.height)),
+  ...pillars.filter((p) => p.run === run).map((p) => line('pillar', p.at, 0, p.at, p.section.height)),
 ];
 
 /** What is listed, drawn and printed of a wall of stone beside what any wall has; it works nothing out that its walling has not. */
