@@ -183,3 +183,52 @@ test('a garden wall becomes stone and back, and a post in adobe is notched round
   await pick('Built of', 'units');
   await page.waitForSelector('input[name="unit"]');
 });
+
+test('a hut’s roof sits on a plate: taken away it is asked for, and put back by a press', async () => {
+  await open('warming-hut', 'front', 'set-out');
+  const wall = async (): Promise<{ plate?: { kind: string } } | undefined> =>
+    (await jobKept()).walls.find((w) => w.id === 'warming-hut');
+  expect((await wall())?.plate).toMatchObject({ kind: 'timber' });
+  await typeIn(page, 'plate-height', '8"');
+  await settled(page);
+  await kept(page);
+  expect((await wall())?.plate).toMatchObject({ height: '8"' });
+  await pick('The roof sits on', 'unsaid');
+  await says('Nothing is stated for the roof to sit on');
+  await settled(page);
+  await press(page, 'A timber plate 6″ deep, all round');
+  await settled(page);
+  await kept(page);
+  expect((await wall())?.plate).toMatchObject({ kind: 'timber' });
+  expect(await violations(page)).toEqual([]);
+});
+
+test('a dry wall may be built by pillars: where they stand and how wide they are is printed', async () => {
+  await open('terrace', 'terrace');
+  await pick('Set out by', 'pillars');
+  await page.waitForSelector('input[name="stone-pillars"]');
+  await settled(page);
+  expect(await printedText(page, 'Batter frames as PDF')).toContain('Pillars, Terrace wall');
+});
+
+test('stone comes by the lorry, and a hole in an old wall is filled: counted, propped, printed', async () => {
+  await open('landing', 'water');
+  await says('lay it on its natural bed');
+  // 6.0 m³ with a tenth over and seven parts in ten of it stone at 2300, and 1.6 t of flat copes: about 12 t.
+  await says('2 loads, copes and footing with it');
+  await typeIn(page, 'stone-load', '5 t');
+  await says('3 loads, copes and footing with it');
+  await press(page, 'Holes to fill');
+  await press(page, 'Add a hole');
+  await page.waitForSelector('[data-hole]');
+  await settled(page);
+  await typeIn(page, 'hole-depth', '14"');
+  await says('is propped before anything is taken out');
+  expect(await textOf(page, '[data-hole]')).toMatch(/of limecrete behind it and \d+ stainless fixings/);
+  expect(await violations(page)).toEqual([]);
+  const text = await printedText(page, 'Holes to fill as PDF');
+  expect(text).toContain('Find what made the hole');
+  expect(text).toContain('Hole 1');
+  await page.click('[aria-label="Drawer"] button:nth-child(2)');
+  await page.waitForSelector('table[data-list="holes"]');
+});
