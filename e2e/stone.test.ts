@@ -38,7 +38,12 @@ const pick = async (label: string, value: string): Promise<void> => {
   await page.select(`[id="${id}"]`, value);
 };
 const jobKept = (): Promise<{
-  walls: { id: string; build: object; fit?: { order?: object[]; pins?: number[] } }[];
+  walls: {
+    id: string;
+    build: object;
+    plate?: { kind: string };
+    fit?: { order?: object[]; pins?: number[] };
+  }[];
 }> =>
   page.evaluate(async () => {
     const id = location.pathname.split('/')[2] ?? '';

@@ -171,6 +171,10 @@ export const stone: Catalogue['stone'] = {
   'over-foot': 'Sobre su base',
   'to-left': 'A la izquierda de la punta',
   'to-right': 'A la derecha de la punta',
+  'fit-through':
+    'El trecho de las piedras medidas pasa por {count, plural, one {{name}} other {{name} y son # vanos}}: cada lado se pone aparte.',
+  'fit-only':
+    'Ponerlas {side, select, left {a la izquierda de} right {a la derecha de} other {debajo de}} {name}',
   'peak-heavy':
     'La piedra del pico, {width} por {height}, pesa unos {mass}: diga cómo se sube antes de labrarla. En dos mitades, o con polea sobre un andamio firme.',
   'bridges-heavy':

@@ -8,6 +8,7 @@ import type { SetWall } from '../../stages/set-out/wall.js';
 import { BONDERS, KINK_SEEN, LIFT_MOST, STONE_RULES } from '../../tables/stoneWalls.js';
 import type { Laid } from '../walling.js';
 import { ashlarOf } from './ashlar/lay.js';
+import { fitAsk, fitFrom } from './fitter/ofWall.js';
 import { gapWork, purposeOf } from './gap.js';
 import { intoOld } from './intoOld.js';
 import { STONES_SAY as SAYS } from './messages.js';
@@ -384,6 +385,50 @@ function heavy(at: At): Issue[] {
   return found;
 }
 
+/** Measured stones are laid into a stretch that an opening stands in: each side of it is a stretch of its own. */
+function fitted({ job, wall }: At): Issue[] {
+  const fit = job.walls[wall.index]?.fit;
+  const ask = fit && fitAsk(job, wall, fit);
+  if (!fit || !ask) return [];
+  const run = fit.run ?? 0;
+  const from = fitFrom(fit);
+  const to = from + ask.length;
+  const over = wall.openings
+    .filter((o) => o.run === run && o.from < to - 0.5 && o.to > from + 0.5 && o.sill < ask.height - 0.5)
+    .sort((a, b) => a.from - b.from);
+  const [first, last] = [over[0], over.at(-1)];
+  if (!first || !last) return [];
+  const path = `/walls/${wall.index}/fit`;
+  const write = (mm: Mm): Stated => writeLength(millimetres(Math.round(mm * 100) / 100), job.show);
+  const only = (side: 'left' | 'right' | 'under', set: Record<string, Mm>): Try => ({
+    says: SAYS['fit-only']({ side, name: (side === 'right' ? last : first).name }),
+    edit: Object.entries(set).map(([key, value]) => ({
+      op: 'add',
+      path: `${path}/${key}`,
+      value: write(value),
+    })),
+  });
+  return [
+    issue({
+      ...BOND,
+      code: 'stone-fit-through-opening',
+      severity: 'choice',
+      run,
+      at: (first.from + first.to) / 2,
+      key: 'stone-fit-through-opening',
+      says: SAYS['fit-through']({ name: first.name, count: over.length }),
+      source: 'geometry',
+      tries: () => [
+        ...(first.from - from >= ask.least ? [only('left', { length: first.from - from })] : []),
+        ...(to - last.to >= ask.least ? [only('right', { from: last.to, length: to - last.to })] : []),
+        ...(Math.min(...over.map((o) => o.sill)) >= ask.least
+          ? [only('under', { height: Math.min(...over.map((o) => o.sill)) })]
+          : []),
+      ],
+    }),
+  ];
+}
+
 /** Where it ends on another wall, and what holds its end there. */
 function endsOn({ job, wall, laid }: At): Issue[] {
   const into = intoOld(job, wall, stoneWork(wall, laid.gauge).runs);
@@ -413,6 +458,7 @@ export function stoneIssues(job: JobDocument, laid: Laid): Issue[] {
     ...mortared(at),
     ...ashlar(at),
     ...gap(at),
+    ...fitted(at),
     ...endsOn(at),
     ...heavy(at),
   ];

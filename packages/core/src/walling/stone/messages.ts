@@ -163,6 +163,8 @@ export const STONE_ROOM = {
   'to-left': {},
   'to-right': {},
   // Findings.
+  'fit-through': { name: 'name', count: 'count' },
+  'fit-only': { side: ['left', 'right', 'under'], name: 'name' },
   'peak-heavy': { mass: 'mass', width: 'length', height: 'length' },
   'bridges-heavy': { mass: 'mass', name: 'name', length: 'length' },
   'ends-on-old': { where: 'name', how: ['tied', 'bonded', 'toothed'], count: 'count', deep: 'length' },

@@ -30,7 +30,10 @@ interface Filed {
   walls: { stone: { pillars?: { at: number }[]; bridges?: object[]; loads: number; ordered: number } }[];
 }
 const filed = (document: JobDocument): Filed['walls'][0]['stone'] =>
-  (planJson(plan(soundJob(document)), say) as Filed).walls[0]?.stone ?? { loads: NaN, ordered: NaN };
+  (planJson(plan(soundJob(document)), say) as unknown as Filed).walls[0]?.stone ?? {
+    loads: NaN,
+    ordered: NaN,
+  };
 
 test('pillars stand at both ends and evenly between, none farther apart than they may, each as wide as the wall is there', () => {
   const sloping = { tops: [{ id: 'T', kind: 'raked', run: 0, from: 0, to: 8000, left: 1200, right: 800 }] };
@@ -107,4 +110,29 @@ test('it comes in whole lorries, by what one brings', () => {
   expect(filed(job({ ...RUBBLE, load: '8.87 t' })).loads).toBe(2);
   const wrong = checkJob(job({ ...RUBBLE, load: 'a few' }));
   expect(wrong.ok ? [] : wrong.faults.map((f) => f.path)).toEqual(['/walls/0/build/load']);
+});
+
+test('measured stones are not laid through an opening: the stretch beside it or under it is offered, and nothing is asked then', () => {
+  const of = (wall: Partial<Wall>): JobDocument => ({
+    ...job(RUBBLE, {
+      openings: [{ id: 'W', name: 'Window', run: 0, at: 3000, width: 900, sill: 400, head: 1000 }] as never,
+      ...wall,
+    }),
+    pile: [{ id: 'S', length: 400, height: 200, depth: 300, count: 20 }],
+  });
+  const asked = (wall: Partial<Wall>) =>
+    plan(soundJob(of(wall))).walls[0]?.findings.find((f) => f.code === 'stone-fit-through-opening');
+  const found = asked({ fit: {} });
+  expect(found?.fixes.map((f) => f.edit)).toEqual([
+    [{ op: 'add', path: '/walls/0/fit/length', value: 3000 }],
+    [
+      { op: 'add', path: '/walls/0/fit/from', value: 3900 },
+      { op: 'add', path: '/walls/0/fit/length', value: 4100 },
+    ],
+    [{ op: 'add', path: '/walls/0/fit/height', value: 400 }],
+  ]);
+  expect(asked({ fit: { length: 3000 } })).toBeUndefined();
+  expect(asked({ fit: { from: 3900 } })).toBeUndefined();
+  expect(asked({ fit: { height: 400 } })).toBeUndefined();
+  expect(asked({})).toBeUndefined();
 });
