@@ -13,7 +13,7 @@ import { intoOld, type IntoOld } from '../../walling/stone/intoOld.js';
 import { stoneWork, type StoneWork } from '../../walling/stone/work.js';
 import { gapSheet } from './gapSheet.js';
 import { laySheet } from './laySheet.js';
-import { stoneLists, type Laid } from './lists.js';
+import { stoneLists } from './lists.js';
 import { stoneAbove, stoneSection } from './section.js';
 import { peakSheet } from './peakSheet.js';
 import { cutSheet, sortSheet } from './sheets.js';
