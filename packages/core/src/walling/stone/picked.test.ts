@@ -4,6 +4,7 @@ import { plan, type WallPlan } from '../../plan/plan.js';
 import { planJson } from '../../plan/json.js';
 import { inWords, sayFor, soundJob } from '../../test/jobs.js';
 import { templateOf } from './peaks.js';
+import { squaredIn } from './sorted.js';
 import { stoneWork } from './work.js';
 
 const say = sayFor('mm');
@@ -135,4 +136,13 @@ test('measured stones are not laid through an opening: the stretch beside it or 
   expect(asked({ fit: { from: 3900 } })).toBeUndefined();
   expect(asked({ fit: { height: 400 } })).toBeUndefined();
   expect(asked({})).toBeUndefined();
+});
+
+test('a dry wall ends in cheeks of squared stones, one to 300 in both faces; an end left open takes none', () => {
+  const quoins = (build: object): number => {
+    const p = planned(job(build));
+    return squaredIn(p.wall, p.gauge).quoins;
+  };
+  expect(quoins(DRY)).toBe(2 * 2 * 4);
+  expect(quoins({ ...DRY, ends: 'open' })).toBe(0);
 });

@@ -31,7 +31,8 @@ export function squaredIn(wall: SetWall, gauge: GaugeSolution): Squared {
   }
   for (const run of runs)
     for (const end of [0, 1] as const)
-      if (!meets(run.run, end))
+      // An end left open is racked back to go on from: nothing is squared there.
+      if (!meets(run.run, end) && stone.ends !== 'open')
         for (let face = 0; face < stone.faces; face++) heights.push(endOf(run, end).height);
   const jambs = wall.openings.flatMap((o) =>
     Array.from({ length: 2 * stone.faces }, () => Math.max(0, o.head - o.sill)),

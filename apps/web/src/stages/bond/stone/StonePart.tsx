@@ -102,6 +102,15 @@ export function StonePart(props: StoneProps): ReactNode {
             ]}
             onChange={(v) => set('/build/purpose', v)}
           />
+          <Pick
+            label={tell(AT_STONE.freeEnds)}
+            value={stone.ends}
+            options={[
+              ['cheek', AT_STONE.cheekEnds],
+              ['open', AT_STONE.openEnds],
+            ]}
+            onChange={(v) => set('/build/ends', v)}
+          />
         </div>
       )}
       {stone.by === 'pillars' && (
