@@ -7,6 +7,9 @@ import '@fontsource/ibm-plex-mono/latin-600.css';
 import './styles.css';
 import { createRoot } from 'react-dom/client';
 import { App } from './App';
+import { begin } from './state/reading';
 
 const root = document.getElementById('root');
-if (root) createRoot(root).render(<App />);
+void begin().then(() => {
+  if (root) createRoot(root).render(<App />);
+});

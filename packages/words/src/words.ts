@@ -15,7 +15,7 @@ import {
 } from '@even-tally/core';
 import { IntlMessageFormat } from 'intl-messageformat';
 import { en } from './en/index.js';
-import { es } from './es/index.js';
+import { es, spanish } from './es/index.js';
 import { pseudo } from './pseudo.js';
 import { SCREEN_ROOMS } from './screens/index.js';
 import type { Texts } from './texts.js';
@@ -45,6 +45,14 @@ const SPEECH: Record<Language, Speech> = {
   es: { catalogue: es, locale: 'es', tongue: null },
   pseudo: { catalogue: pseudo(en), locale: 'en-GB', tongue: 'uk' },
 };
+
+/** Brings the texts of a language where they are not there yet; null where it can be spoken already. */
+export function learn(language: Language): Promise<void> | null {
+  if (language !== 'es' || spanish.load === null) return null;
+  return spanish.load().then(() => {
+    spanish.load = null;
+  });
+}
 
 /** The language a profile’s trade speaks, where nobody has chosen. */
 export const languageOf = (profile: string): Language => (profile === 'us' ? 'en-us' : 'en-uk');

@@ -1,4 +1,4 @@
-import { LANGUAGES, type Language } from '@even-tally/words';
+import { LANGUAGES, learn, type Language } from '@even-tally/words';
 import { createStore } from 'zustand/vanilla';
 
 const KEY = 'even-tally/words';
@@ -13,8 +13,14 @@ const remembered = (): Language | null => {
 export const reading = createStore<{ language: Language | null }>(() => ({ language: remembered() }));
 
 export function chooseLanguage(language: Language): void {
-  localStorage.setItem(KEY, language);
-  reading.setState({ language });
+  const speak = (): void => {
+    localStorage.setItem(KEY, language);
+    reading.setState({ language });
+  };
+  const coming = learn(language);
+  // Without the net it stays as it was.
+  if (coming) void coming.then(speak, () => undefined);
+  else speak();
 }
 
 /** Before any job says whose trade it is: as the browser’s own reader has it. */
@@ -28,3 +34,9 @@ export const asked = (): string => {
   const language = reading.getState().language ?? ofReader();
   return { 'en-uk': 'en-GB', 'en-us': 'en-US', es: 'es', pseudo: 'en-GB' }[language];
 };
+
+/** The texts this page begins in, before anything is said; in English where they do not come. */
+export const begin = (): Promise<void> =>
+  (learn(reading.getState().language ?? ofReader()) ?? Promise.resolve()).catch(() =>
+    reading.setState({ language: 'en-us' }),
+  );
