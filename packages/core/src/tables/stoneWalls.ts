@@ -91,5 +91,5 @@ export const BRIDGE = { bearing: 150, each: 300, thick: 150, most: 600 } as cons
 /** Tied into an old wall: one pocket, bonder or tie to so much of height, so deep, mm. Common practice. */
 export const INTO_OLD = { toothed: 600, bonded: 600, tied: 450, deep: 150 } as const;
 
-/** The last stone of a peak is so high where there is room for it, mm, and its template is marked each so far up. Common practice. */
-export const PEAK = { high: 300, every: 50 } as const;
+/** The last stone of a peak is so high where there is room for it and no wider than that, mm; on slopes so flat that it would be lower than the least there is none. Its template is marked each so far up. Common practice. */
+export const PEAK = { high: 300, wide: 1200, least: 150, every: 50 } as const;

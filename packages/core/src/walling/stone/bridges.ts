@@ -25,7 +25,10 @@ export function bridgesOf(wall: SetWall, runs: readonly StoneRun[]): Bridge[] {
   return wall.openings.flatMap((o): Bridge[] => {
     const run = runs.find((r) => r.run === o.run);
     if (!o.bridged || !run) return [];
-    const wide = widthAt(sectionAlong(run.stretches, (o.from + o.to) / 2), o.head);
+    const section = sectionAlong(run.stretches, (o.from + o.to) / 2);
+    // Nothing lies over what is open to the top.
+    if (o.head > section.height - 1) return [];
+    const wide = widthAt(section, o.head);
     const length = o.to - o.from + 2 * o.bridged.bearing;
     return [
       {

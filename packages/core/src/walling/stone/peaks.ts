@@ -33,7 +33,9 @@ export function peaksOf(wall: SetWall, runs: readonly StoneRun[]): PeakStone[] {
       const [c, d] = next.ends;
       if (Math.abs(c.height - b.height) > 1 || d.height >= c.height) return [];
       const [up, down] = [b.height - a.height, c.height - d.height];
-      const high = Math.min(PEAK.high, up, down);
+      // On flat slopes a stone as high would be as long as the wall.
+      const high = Math.min(PEAK.high, up, down, PEAK.wide / (s.length / up + next.length / down));
+      if (high < PEAK.least - 1e-6) return [];
       const [left, right] = [(high * s.length) / up, (high * next.length) / down];
       const thick = widthAt(b, b.height);
       const mass = ((((left + right) * high) / 2) * thick * stone.stone.density) / CUBIC_METRE_MM3;

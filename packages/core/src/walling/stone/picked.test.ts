@@ -56,6 +56,8 @@ test('a smoot is bridged by as many stones as the wall is wide at its head, and 
   // 700 at the base to 400 at 1200 up: 625 at 300 up, so three of 300; 300 clear and 150 at each end.
   expect(b).toMatchObject({ count: 3, length: 600, from: 2850, to: 3450, at: 300 });
   expect(b?.mass).toBeCloseTo(0.6 * 0.3 * 0.15 * 2300, 9);
+  // Open to the top there is nothing to carry.
+  expect(work(job(DRY, opening({ bridged: {}, head: 1200 }))).bridges).toEqual([]);
   const codes = (o: object): string[] =>
     plan(soundJob(job(DRY, opening(o)))).walls[0]?.findings.map((f) => f.code) ?? [];
   expect(codes({})).toContain('lintel-not-designed');
@@ -82,6 +84,10 @@ test('the last stone of a gable: as wide as both slopes leave it, its template a
     (f) => f.code === 'stone-heavy',
   );
   expect(heavy.map((f) => f.says).join()).toContain('The stone at the peak');
+  // Slopes of 1 in 20: a stone of that height would be the wall, and 1 in 3 keeps it to 1.2 m.
+  expect(work(job(RUBBLE, gable(1400, 1400))).peaks).toEqual([]);
+  const [low] = work(job(RUBBLE, gable(1200 + 4000 / 3, 1200 + 4000 / 3))).peaks;
+  expect(low && low.left + low.right).toBeCloseTo(1200, 6);
   // A step up is no peak, nor is a slope that only goes down.
   expect(work(job(RUBBLE, gable(3200, 2000))).peaks).toEqual([]);
   expect(work(job(RUBBLE)).peaks).toEqual([]);
