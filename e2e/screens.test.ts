@@ -237,6 +237,8 @@ test('what the wall says is read in the words of its trade, or in Spanish, and s
   await page.select('footer select', 'en-uk');
   expect(await textOf(page, '[data-says]')).toContain('stand off the perps');
   await page.select('footer select', 'es');
+  // Its texts come when somebody reads it.
+  await page.waitForFunction(() => document.documentElement.lang === 'es');
   expect(await textOf(page, '[data-says]')).toContain('sus jambas no caen en las juntas verticales');
   expect(await violations(page)).toEqual([]);
   await page.reload();
