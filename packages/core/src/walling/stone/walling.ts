@@ -5,7 +5,7 @@ import { ashlarOf } from './ashlar/lay.js';
 import { stoneTallies } from './counting.js';
 import { stoneFace, withCopes } from './drawn/faces.js';
 import { stoneFigures, stoneMaterials, stoneWorking } from './figures.js';
-import { stoneIssues } from './issues.js';
+import { stoneIssues } from './issues/issues.js';
 import { stoneLaid } from './laid.js';
 import { stoneLevels } from './levels.js';
 
