@@ -15,8 +15,10 @@ import { plan, type WallPlan } from './plan.js';
 
 /** Walls planned, or planned and advised, in a plain run; ten times as many with --long. */
 const LONG = process.env.LONG === '1';
-const PLANNED = LONG ? 1500 : 75;
-const ADVISED = LONG ? 300 : 15;
+const PLANNED = LONG ? 1500 : 30;
+/** Of the rules that plan a wall two or three times over. */
+const TWICE = LONG ? 500 : 40;
+const ADVISED = LONG ? 300 : 10;
 const ORDERED = LONG ? 150 : 8;
 
 const near = (a: number, b: number, by = 1e-6): boolean => Math.abs(a - b) <= by;
@@ -89,7 +91,7 @@ test('kinds sum to the number of pieces, and what is ordered is never less than 
         kinds === tally.total && tally.total === drawn && buy.every((l) => l.ordered >= l.net && l.net > 0)
       );
     }),
-    { numRuns: 200 },
+    { numRuns: TWICE },
   );
 });
 
@@ -199,7 +201,7 @@ test('no two pieces of a wall’s two leaves stand in one place', () => {
         ),
       );
     }),
-    { numRuns: 100 },
+    { numRuns: TWICE },
   );
 });
 
@@ -224,7 +226,7 @@ test('perps of a course that claims its laps lap by the rule', () => {
         ),
       );
     }),
-    { numRuns: 100 },
+    { numRuns: TWICE },
   );
   expect(claimed).toBeGreaterThan(10);
 });
@@ -300,9 +302,9 @@ test('a wall parted at a control joint tallies as the two walls it is, and no pe
         return clear && rights.some(same);
       },
     ),
-    { numRuns: 150 },
+    { numRuns: TWICE },
   );
-  expect(parted).toBeGreaterThan(50);
+  expect(parted).toBeGreaterThan(TWICE / 2);
 });
 
 test('under its dpc a wall with a cavity is laid as if no joint parted it, both leaves', () => {
@@ -328,7 +330,7 @@ test('under its dpc a wall with a cavity is laid as if no joint parted it, both 
       expect(low(one)).toEqual(low(plain));
       return true;
     }),
-    { numRuns: 40 },
+    { numRuns: TWICE },
   );
   expect(under).toBeGreaterThan(3);
 });
@@ -363,7 +365,7 @@ test('an inner leaf fills its own courses, and none of it stands in an opening o
         }),
       );
     }),
-    { numRuns: 150 },
+    { numRuns: TWICE },
   );
   expect(leaves).toBeGreaterThan(10);
 });

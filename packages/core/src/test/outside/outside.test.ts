@@ -8,7 +8,7 @@ import { plannedJson, triedOn } from './run.js';
 const LONG = process.env.LONG === '1';
 const COUNTS = LONG
   ? { ordinary: 20_000, wild: 6_000, twoLeaves: 5_000, tees: 2_000, curves: 1_000 }
-  : { ordinary: 250, wild: 50, twoLeaves: 50, tees: 50, curves: 50 };
+  : { ordinary: 150, wild: 50, twoLeaves: 50, tees: 50, curves: 50 };
 /** Many short tests, so that none runs into a time limit and a defect names its lot. */
 const LOT = 50;
 

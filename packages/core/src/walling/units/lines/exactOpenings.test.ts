@@ -93,7 +93,7 @@ const CASES: [string, Family, Cuts, Shape][] = [
     : []),
 ];
 
-const HOW_MANY = LONG ? 40 : 4;
+const HOW_MANY = LONG ? 40 : 2;
 
 test.each(CASES)(
   '%s: it costs what it must (HiGHS)',
