@@ -136,6 +136,8 @@ export const FINDINGS = {
   'stone-ends-unlike': 'The ends of a run are of unlike height: its lines stand otherwise at each.',
   'stone-thin': 'A stone wall of two faces has no room for them and what lies between.',
   'stone-joint-wide': 'A joint is wider than stone of its kind is laid with.',
+  'stone-no-lacing': 'Flint or cobble stands higher than it ties itself, with no level courses through it.',
+  'stone-polygonal-levelled': 'Polygonal rubble is to be levelled at stated heights, and has no courses.',
   'stone-short': 'What comes down of an old dry wall will not build its faces again: stone is to be brought.',
   'stone-running-joints': 'Joints of an old dry wall run up through more courses than it is judged by.',
   'stone-kink': 'The old dry wall stands off the line at an end of a gap by more than the eye passes over.',

@@ -11,7 +11,7 @@ import { STONES } from '../tables/stones.js';
 import { BONDERS } from '../tables/stoneWalls.js';
 import { batterOf } from '../walling/stone/section.js';
 import type { GapWork } from '../walling/stone/gap.js';
-import { stoneName, wallingName, weathersAs } from '../walling/stone/names.js';
+import { laidSo, stoneName, wallingName, weathersAs } from '../walling/stone/names.js';
 import { treadsFor } from '../walling/stone/stiles.js';
 import { endOf, stoneWork, toBring } from '../walling/stone/work.js';
 
@@ -30,6 +30,8 @@ export interface StoneView extends Omit<SetStone, 'stone' | 'kind'> {
   /** Stone there is to choose. */
   stones: { id: string; name: Said }[];
   porous: boolean;
+  /** What its face is judged by. */
+  laidSo: Said;
   /** How it weathers, and whether it is damped. */
   weathers: Said;
   /** Lorries it takes. */
@@ -78,6 +80,7 @@ export function stoneView(job: JobDocument, { wall, gauge, fit, gap }: WallPlan)
       name: 'name' in own && own.name !== undefined ? own.name : stoneName(id),
     })),
     porous: stone.porous,
+    laidSo: laidSo(wall.stone),
     weathers: weathersAs(wall.stone),
     loads: Math.ceil(toBring(work) / wall.stone.load - 1e-9),
     usualBonders: set.bonders ?? BONDERS,

@@ -54,8 +54,10 @@ export const STONE_RULES = {
   batter: { flat: 4, steep: 12 },
   /** Two faces and what lies between want so much, mm. */
   twoFaces: 350,
-  /** Joints at most, mm. */
-  joint: { rubble: 25, squared: 15, ashlar: 6 },
+  /** Joints at most by how stone is laid, mm: IS 1597-1 has 20 for random rubble and 15 for coursed, from memory; round stone wants more, common practice. */
+  joint: { random: 20, polygonal: 20, flint: 40, coursed: 15, snecked: 15, ashlar: 6 },
+  /** Flint and cobble hardly reach into the wall: higher than that, level courses of something long tie it, each so far up, so many at a time. Common practice. */
+  lacing: { over: 1000, every: 900, courses: 2 },
   /** A dry wall higher than that is asked about, mm. */
   dryHigh: 1800,
 } as const;

@@ -35,6 +35,8 @@ export const stone: Catalogue['stone'] = {
   loads: 'lorry loads',
   'loads-formula': '(stone to bring + copes + footing) ÷ a load, up to whole ones',
   load: 'a load',
+  'laid-so':
+    '{laid, select, random {Each joint has a stone across it above and below; joints meet three at a point, not four. Two small beside one big, big ones low, each bedded on its broad side and its length into the wall.} polygonal {Joints meet three at a point, never four; none runs on straight past two stones. No stone is a wedge with its point down between two others: it drives them apart. Each is tried, marked and dressed to its neighbours, so it goes up slowly.} flint {Round stone grips little and drinks next to nothing: a few rows a day, each set before the next. Longest flints end on into the wall, gaps in the face filled with small ones, none standing on one point.} coursed {In a course all stones come to one height. None is higher than it is deep; upright joints stay in their course, with a lap of a third of the height over the one below.} snecked {A small stone (a sneck) makes up the level beside each high one. No upright joint is higher than that high stone; no bed runs on past four or five stones before a high one breaks it. A sneck narrower than the palm is a chip: leave it out.} ashlar {Beds are level to the thickness of a joint and each stone bears on all of its bed, never on its front edge alone. Its layers lie level, in copes and cornices upright across the wall.} dry {One over two, two over one. Length goes into the wall, faces follow the lines, no stone rocks, and the middle is packed stone by stone at every course.} other {}}',
   weathers:
     '{stone, select, granite {Granite keeps its face for centuries and takes up next to no water; lichen is all that changes it. Its joints do the drying.} limestone {Limestone weathers to a soft grey, dissolves a little in rain, blackens where rain never washes it. Keep salt, and the run-off from other stone, off it.} sandstone {Sandstone scales where it is laid with its layers upright: lay it on its natural bed. Water running off limestone harms it.} basalt {Basalt keeps its face and its dark colour; water stays on it, so that frost works at joints before it works at stone.} other {{porous, select, yes {Lay it on its natural bed, layers level, and look how it stands in old walls nearby before it is bought.} other {Look how it stands in old walls nearby before it is bought.}}}}',
   heap: 'room for it as it is tipped',
@@ -200,6 +202,13 @@ export const stone: Catalogue['stone'] = {
   thicker: 'Make it {thick} thick',
   'joint-too-wide': 'Joints of {joint} are wider than such stone is laid with: {most} at most.',
   'joint-as': 'Joints of {joint}',
+  'no-lacing':
+    'Flint and cobble are short: little of each goes into the wall, and at {height} nothing ties its two faces but mortar. Level courses of brick or flat stone right through, one set to each {every} or so, are what such walls are held by.',
+  'lace-it': '{count, plural, one {A course} other {# courses}} of brick through it each {every}',
+  'polygonal-levelled':
+    'Polygonal stones are fitted to one another and have no courses. Levelled at each {every} the face reads as bands.',
+  'no-levels': 'Level it at fixed heights and its top only',
+  'lay-random': 'Lay it as random rubble, levelled so',
   'ends-unlike':
     'The ends of {run} are of unlike height: its faces lean 1 in {left} at the start and 1 in {right} at the end, and a line at one height stands otherwise at each. The table of lines has both.',
   'dry-high':

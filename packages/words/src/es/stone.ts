@@ -35,6 +35,8 @@ export const stone: Catalogue['stone'] = {
   loads: 'viajes de camión',
   'loads-formula': '(piedra por traer + albardillas + cimiento) ÷ un viaje, hacia arriba a enteros',
   load: 'un viaje',
+  'laid-so':
+    '{laid, select, random {Cada junta lleva una piedra encima y otra debajo que la cruzan; las juntas se juntan de a tres, no de a cuatro. Dos chicas junto a una grande, las grandes abajo, cada una sobre su lado ancho y con su largo hacia dentro.} polygonal {Las juntas se juntan de a tres, nunca de a cuatro; ninguna sigue recta más allá de dos piedras. Ninguna piedra hace de cuña con la punta hacia abajo: separa a las otras. Cada una se prueba, se marca y se labra a sus vecinas, así que sube despacio.} flint {La piedra redonda agarra poco y casi no chupa agua: pocas filas al día, cada una fraguada antes de la siguiente. Las más largas de punta hacia dentro, los huecos de la cara con chicas, ninguna sobre un solo punto.} coursed {En una hilada todas llegan a la misma altura. Ninguna más alta que honda; las juntas verticales quedan en su hilada, con traslape de un tercio de la altura sobre la de abajo.} snecked {Una piedra chica completa el nivel junto a cada alta. Ninguna junta vertical es más alta que esa piedra; ninguna junta tendida pasa de cuatro o cinco piedras sin que una alta la corte. Más angosta que la palma es una astilla: no se pone.} ashlar {Los lechos van a nivel según el grueso de la junta, y cada piedra apoya en todo su lecho, nunca sólo en el canto de la cara. Sus capas van tendidas; en albardillas y cornisas, de pie a través del muro.} dry {Una sobre dos, dos sobre una. El largo va hacia dentro, las caras siguen los hilos, ninguna piedra se mece, y el centro se rellena piedra por piedra en cada hilada.} other {}}',
   weathers:
     '{stone, select, granite {El granito guarda su cara siglos y casi no toma agua; sólo cría liquen. Secan sus juntas.} limestone {La caliza se vuelve gris suave, la lluvia la disuelve un poco y se ennegrece donde nunca la lava. Lejos de sales y del agua que escurre de otra piedra.} sandstone {La arenisca se descascara si se pone con sus capas de pie: va sobre su lecho natural. El agua que escurre de caliza la daña.} basalt {El basalto guarda su cara y su color oscuro; el agua se le queda encima y la helada ataca las juntas antes que la piedra.} other {{porous, select, yes {Va sobre su lecho natural, capas a nivel; vea cómo está en muros viejos cercanos antes de comprarla.} other {Vea cómo está en muros viejos cercanos antes de comprarla.}}}}',
   heap: 'lugar que ocupa volcada',
@@ -203,6 +205,13 @@ export const stone: Catalogue['stone'] = {
   thicker: 'De {thick} de grueso',
   'joint-too-wide': 'Juntas de {joint} son más anchas que las de esa piedra: {most} a lo más.',
   'joint-as': 'Juntas de {joint}',
+  'no-lacing':
+    'El pedernal y el canto son cortos: poco de cada uno entra en el muro, y a {height} sólo el mortero une sus dos caras. Lo que amarra estos muros son hiladas a nivel de ladrillo o laja de lado a lado, cada {every} más o menos.',
+  'lace-it': '{count, plural, one {Una hilada} other {# hiladas}} de ladrillo a través cada {every}',
+  'polygonal-levelled':
+    'Las piedras poligonales se ajustan unas a otras y no tienen hiladas. Enrasada cada {every}, la cara se lee en franjas.',
+  'no-levels': 'A nivel sólo en alturas fijas y arriba',
+  'lay-random': 'Como mampostería ordinaria, enrasada así',
   'ends-unlike':
     'Los extremos de {run} son de distinta altura: sus caras entran 1 en {left} al inicio y 1 en {right} al final, y un hilo a una altura queda distinto en cada uno. La tabla de hilos tiene los dos.',
   'dry-high': 'Con {height} es más alto que los muros secos de regla. Alguien calificado dice cómo se hace.',

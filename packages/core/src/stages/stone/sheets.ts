@@ -4,7 +4,7 @@ import { rect, words, type SceneShape } from '../../shapes/shape.js';
 import { LIFT_MOST } from '../../tables/stoneWalls.js';
 import { ashlarOf } from '../../walling/stone/ashlar/lay.js';
 import { STONES_SAY as SAYS } from '../../walling/stone/messages.js';
-import { wallingName, weathersAs } from '../../walling/stone/names.js';
+import { laidSo, wallingName, weathersAs } from '../../walling/stone/names.js';
 import { batterOf, offsetsAt } from '../../walling/stone/section.js';
 import { stoneIn } from '../../walling/stone/stretches.js';
 import { endOf, stoneWork } from '../../walling/stone/work.js';
@@ -95,6 +95,7 @@ export function sortSheet(job: string, work: Laid, _run: number, show: Show, say
     sub: say(SAYS['sort-sub']({ job, stone: wallingName(stone) })),
     says: [
       SAYS['sort-says'](),
+      laidSo(stone),
       ...(stone.kind === 'dry' ? [] : [stone.stone.porous ? SAYS['sort-wet']() : SAYS['sort-dry']()]),
       weathersAs(stone),
     ].map(say),

@@ -11,12 +11,16 @@ export const stoneName = (id: string): Said =>
     name: id,
   });
 
+type Way = 'ashlar' | 'dry' | NonNullable<SetStone['laid']>;
+const wayOf = ({ kind, laid }: SetStone): Way =>
+  kind === 'ashlar' || kind === 'dry' ? kind : (laid ?? 'random');
+
 /** What a wall of stone is, in a few words. */
-export const wallingName = ({ kind, laid, stone }: SetStone): Said =>
-  SAYS.walling({
-    laid: kind === 'ashlar' || kind === 'dry' ? kind : (laid ?? 'random'),
-    stone: stoneName(stone.id),
-  });
+export const wallingName = (stone: SetStone): Said =>
+  SAYS.walling({ laid: wayOf(stone), stone: stoneName(stone.stone.id) });
+
+/** What its face is judged by while it goes up. */
+export const laidSo = (stone: SetStone): Said => SAYS['laid-so']({ laid: wayOf(stone) });
 
 /** How stone of its kind weathers: what a wall of it will look like, and what it does not bear. */
 export const weathersAs = ({ stone }: SetStone): Said =>

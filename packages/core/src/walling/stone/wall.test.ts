@@ -295,6 +295,21 @@ test('what is offered for a wall of stone settles what it is offered for', () =>
       ['stone-thin', 'stone-joint-wide', 'stone-bonders-apart', 'mix-cautioned'],
     ],
     [stoneJob({ kind: 'rubble', stone: 'granite', thickness: 500 }), ['stone-bound-as-usual']],
+    [
+      stoneJob({ kind: 'rubble', stone: 'granite', thickness: 450, laid: 'flint', joint: 30 }),
+      ['stone-no-lacing', 'stone-bound-as-usual'],
+    ],
+    [
+      stoneJob({
+        kind: 'rubble',
+        stone: 'granite',
+        thickness: 450,
+        laid: 'polygonal',
+        joint: 25,
+        broughtTo: 600,
+      }),
+      ['stone-polygonal-levelled', 'stone-joint-wide'],
+    ],
   ];
   for (const [job, wanted] of walls) {
     if ((job.walls[0]?.build as { throughs?: unknown }).throughs === undefined)
@@ -314,6 +329,28 @@ test('what is offered for a wall of stone settles what it is offered for', () =>
       }
     }
   }
+});
+
+test('joints as wide as round stone wants are too wide for squared; a low flint wall needs no lacing', () => {
+  const of = (laid: string, joint: number, height = 900): string[] =>
+    codes(
+      stoneJob(
+        {
+          kind: laid === 'snecked' ? 'squared' : 'rubble',
+          stone: 'granite',
+          thickness: 450,
+          laid,
+          joint,
+          bonders: { along: 1000, up: 1000 },
+        },
+        { height },
+      ),
+    );
+  expect(of('flint', 30)).toEqual([]);
+  expect(of('snecked', 30)).toEqual(['stone-joint-wide']);
+  expect(of('random', 25)).toEqual(['stone-joint-wide']);
+  expect(of('random', 20)).toEqual([]);
+  expect(of('flint', 30, 1100)).toEqual(['stone-no-lacing']);
 });
 
 test('a wall that has none of it is left alone: no bars, beds or bonds are spoken of', () => {

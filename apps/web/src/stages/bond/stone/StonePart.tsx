@@ -121,7 +121,7 @@ export function StonePart(props: StoneProps): ReactNode {
         />
       )}
       <p className="text-small text-soft">
-        {tell(stone.weathers)}
+        {tell(stone.laidSo)} {tell(stone.weathers)}
         {stone.kind !== 'dry' && ` ${tell(stone.porous ? AT_STONE.dampIt : AT_STONE.layItDry)}`}
       </p>
       {stone.kind !== 'ashlar' && <p className="text-small text-soft">{tell(AT_STONE.drawnAs)}</p>}

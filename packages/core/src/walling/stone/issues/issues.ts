@@ -11,7 +11,7 @@ import { dry } from './dry.js';
 import { fitted } from './fitted.js';
 import { gap } from './gap.js';
 import { heavy } from './lifting.js';
-import { ashlar, mortared } from './mortared.js';
+import { ashlar, byLaying, mortared } from './mortared.js';
 
 /** Where it ends on another wall, and what holds its end there. */
 function endsOn({ job, wall, laid }: At): Issue[] {
@@ -40,6 +40,7 @@ export function stoneIssues(job: JobDocument, laid: Laid): Issue[] {
     ...apart(at),
     ...dry(at),
     ...mortared(at),
+    ...byLaying(at),
     ...ashlar(at),
     ...gap(at),
     ...fitted(at),

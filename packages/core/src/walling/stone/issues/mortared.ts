@@ -30,7 +30,7 @@ export function mortared(at: At): Issue[] {
         ],
       }),
     );
-  const most = STONE_RULES.joint[stone.kind];
+  const most = STONE_RULES.joint[stone.kind === 'ashlar' ? 'ashlar' : (stone.laid ?? 'random')];
   if (stone.joint > most + 0.5)
     found.push(
       issue({
@@ -41,6 +41,54 @@ export function mortared(at: At): Issue[] {
         says: SAYS['joint-too-wide']({ joint: stone.joint, most }),
         source: SAYS['is-joints'](),
         tries: () => [{ says: SAYS['joint-as']({ joint: most }), edit: set(at, 'joint', written(at, most)) }],
+      }),
+    );
+  return found;
+}
+
+/** Round stone with nothing long in it, and a face without courses that is to be levelled all the same. */
+export function byLaying(at: At): Issue[] {
+  const { job, wall, stone } = at;
+  const { lacing } = STONE_RULES;
+  const build = job.walls[wall.index]?.build;
+  const found: Issue[] = [];
+  if (stone.laid === 'flint' && stone.lacing === null && wall.height > lacing.over + 0.5)
+    found.push(
+      issue({
+        ...BOND,
+        code: 'stone-no-lacing',
+        severity: 'choice',
+        key: 'stone-no-lacing',
+        says: SAYS['no-lacing']({ height: wall.height, every: lacing.every }),
+        source: 'common practice',
+        tries: () => [
+          {
+            says: SAYS['lace-it']({ every: lacing.every, count: lacing.courses }),
+            edit: set(at, 'lacing', {
+              every: written(at, lacing.every),
+              unit: job.show === 'ft-in' ? 'brick-modular-us' : 'brick-215x102.5x65',
+              courses: lacing.courses,
+            }),
+          },
+        ],
+      }),
+    );
+  if (stone.laid === 'polygonal' && build?.kind === 'rubble' && build.broughtTo !== undefined)
+    found.push(
+      issue({
+        ...BOND,
+        code: 'stone-polygonal-levelled',
+        severity: 'choice',
+        key: 'stone-polygonal-levelled',
+        says: SAYS['polygonal-levelled']({ every: stone.broughtTo ?? 0 }),
+        source: 'common practice',
+        tries: () => [
+          {
+            says: SAYS['no-levels'](),
+            edit: [{ op: 'remove', path: `/walls/${wall.index}/build/broughtTo` }],
+          },
+          { says: SAYS['lay-random'](), edit: set(at, 'laid', 'random') },
+        ],
       }),
     );
   return found;
