@@ -131,7 +131,7 @@ export { jointAmounts, tiesUp } from './stages/movement/amounts.js';
 export * from './stages/figure.js';
 export { kindNamed, oneOfKind } from './walling/units/counting/names.js';
 export { groutInWall } from './stages/grout/workings.js';
-export { withLaps, type CavityAmounts } from './stages/cavity/amounts.js';
+export type { CavityAmounts } from './stages/cavity/amounts.js';
 export { levelBeds, tieLevels } from './stages/cavity/levels.js';
 export { weepsOver, type CavityPlaces } from './stages/cavity/places.js';
 export * from './walling/units/leaves/leaf.js';

@@ -1,5 +1,6 @@
 import type { Mm } from '../../measure/length.js';
 import type { SetWall } from '../set-out/wall.js';
+import { DPC_LAP, dpcAlong, withLaps } from '../set-out/dampCourse.js';
 import { behindCavity } from '../../walling/units/leaves/leaf.js';
 import { cavityPlaces, type CavityPlaces, type CavityWall } from './places.js';
 
@@ -22,31 +23,8 @@ export interface CavityAmounts {
   sleeveCuts: number;
 }
 
-/** dpc laps 100 mm (BS 8215, from memory), on rolls of 8 m: common practice. */
-const DPC_LAP = 100;
-const DPC_ROLL = 8000;
-
-/** Length of dpc for a run of wall, its laps in it, mm. */
-export const withLaps = (length: Mm): Mm =>
-  length + Math.max(0, Math.ceil((length - DPC_ROLL) / (DPC_ROLL - DPC_LAP) - 1e-9)) * DPC_LAP;
-
 /** A dpc turns up or under so far at each end of a jamb's or a sill's, mm: lapped as any other (BS 8215, from memory). */
 const TURN = DPC_LAP;
-
-/** Both leaves at the level of the dpc: what a door leaves open needs none. */
-function dpcAlong(wall: SetWall, inner: SetWall, level: Mm | null): Mm {
-  const at = level ?? 0;
-  const along = (of: SetWall): Mm =>
-    of.runs.reduce((sum, r, run) => {
-      const doors = of.openings.filter((o) => o.run === run && o.sill < at - 1 && o.head > at + 1);
-      const stops = [0, ...doors.flatMap((o) => [o.from, o.to]).sort((a, b) => a - b), r.length];
-      let length = 0;
-      for (let i = 0; i + 1 < stops.length; i += 2)
-        length += withLaps(Math.max(0, (stops[i + 1] ?? 0) - (stops[i] ?? 0)));
-      return sum + length;
-    }, 0);
-  return along(wall) + along(inner);
-}
 
 /** A vertical dpc up each jamb, lapped behind what is over and under it, and one under each sill, turned up at its ends. */
 const dpcRound = ({ openings }: SetWall, top: Mm): Mm =>
@@ -76,7 +54,8 @@ export function cavityAmounts(
     trayLength: trays.reduce((s, t) => s + t.to - t.from, 0) / 1000,
     stopEnds: 2 * trays.length,
     weeps: weeps.length,
-    dpc: dpcAlong(wall, inner.wall, places.dpc) / 1000,
+    // Both leaves at its level.
+    dpc: (dpcAlong(wall, places.dpc ?? 0) + dpcAlong(inner.wall, places.dpc ?? 0)) / 1000,
     dpcUp: dpcRound(wall, top) / 1000,
     board: cavity.board > 0 ? (area - open) / 1e6 : 0,
     clear: cavity.width - cavity.board,

@@ -1,7 +1,7 @@
 import { toMillimetres, feet, inches } from '../../measure/length.js';
 import { proposedJoints } from '../../stages/movement/proposing.js';
 import { jointSpacing, panelsOfRun } from '../../stages/movement/spacing.js';
-import { withLaps } from '../../stages/cavity/amounts.js';
+import { withLaps } from '../../stages/set-out/dampCourse.js';
 import { weepsOver } from '../../stages/cavity/places.js';
 import { tiesUp } from '../../stages/movement/amounts.js';
 import { closed, planOf, straight, type OneWall } from '../jobs.js';
