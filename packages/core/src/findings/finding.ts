@@ -152,6 +152,10 @@ export const FINDINGS = {
   'earth-opening-near-corner': 'An opening in a wall of earth stands too near an outside corner.',
   'earth-no-plate': 'A wall of earth that bears a roof has no plate or bond beam, or a low one.',
   'earth-base-low': 'Earth begins too near the ground: rain splashes it away.',
+  'earth-rain-unsaid':
+    'Nobody has said what keeps water off a wall of earth, from under, beside and over it.',
+  'earth-no-dpc': 'No damp-proof course lies between a wall of earth and what it stands on.',
+  'earth-bare': 'Rain falls on a face of earth: neither eaves that reach far enough nor a coat.',
   'earth-much-open': 'More of a length of earth wall is open than may be.',
   'mix-refused': 'A mix that does not go with its unit, or in its place.',
   'mix-cautioned': 'A mix that serves there only where somebody is sure of it.',

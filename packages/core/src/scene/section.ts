@@ -31,15 +31,18 @@ export interface Section {
 }
 
 /** Ground over the wall's base, where the site's levels say it; null where nobody measured. */
-function groundOver({ site, wall }: WallPlan): Mm | null {
+function groundOver({ site, wall, rain }: WallPlan): Mm | null {
   const levels = site.points.filter((p) => p.is === 'ground').map((p) => p.level);
-  return levels.length === 0 ? null : Math.max(...levels) - wall.base;
+  // What was not measured is as somebody means it to be.
+  if (levels.length === 0) return rain && rain.base !== null ? -rain.base : null;
+  return Math.max(...levels) - wall.base;
 }
 
 const tellsMore = (p: WallPlan): boolean =>
   p.leaves.length > 1 ||
   p.wall.stone !== null ||
   p.survey.fade !== null ||
+  p.rain !== null ||
   p.wall.footing !== null ||
   p.wall.retains !== null ||
   p.wall.steps.length > 0 ||

@@ -245,6 +245,7 @@ export const THEME: Partial<Record<Role, Look>> = {
   'joint-refused': { ink: 'caution', weight: 1.5, dash: [4, 5] },
   'joint-head': { fill: 'ink', glyph: 'M-6 -8h12l-6 8z' },
   dpc: { ink: 'ink', weight: 3 },
+  eaves: { ink: 'timber-edge', weight: 3 },
   sleeve: { ink: 'ink', weight: 1.5, dash: [4, 2] },
   tie: { fill: 'ink', ink: 'sheet', weight: 1, glyph: 'M0 -5l5 5l-5 5l-5 -5z' },
   'edge-tie': { fill: 'sheet', ink: 'ink', weight: 2, glyph: 'M0 -5l5 5l-5 5l-5 -5z' },

@@ -37,6 +37,7 @@ export const ROLES = [
   'joint-refused',
   'joint-head',
   'dpc',
+  'eaves',
   'sleeve',
   'tie',
   'edge-tie',

@@ -52,6 +52,12 @@ const E080: EarthRule = {
 export const earthRule = (feet: boolean): EarthRule => (feet ? IBC : E080);
 
 /**
+ * Water off earth, mm: it begins so far over the ground at least, and is usually put at the second; eaves reach out so far at least, and are usually the
+ * second (NZS 4299, E.080 and practice, from memory). A coat is so thick in all: common practice.
+ */
+export const RAIN = { base: [150, 200], eaves: [400, 600], coat: 20 } as const;
+
+/**
  * Earth laid round the posts of a frame, mm. Room is left round a post; what is left of a unit thinner than an ear breaks off; saw cuts so far
  * apart let the waste be knocked out; a tie every so many courses; and the wall settles by such a part of its height. Common practice.
  */

@@ -6,6 +6,10 @@ export const frame: Catalogue['frame'] = {
   relief: 'relief cuts',
   'relief-formula': 'saw cuts across each notch, at its ends and between',
   'relief-apart': 'one cut from the next',
+  fill: 'mud round the posts',
+  'fill-formula':
+    'what is cut out, less the post in it, course by course; rammed in from behind as they come up',
+  room: 'room left round a post',
   ties: 'ties to the posts',
   'ties-formula': 'posts × beds they are tied in',
   posts: 'posts',

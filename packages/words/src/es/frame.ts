@@ -6,6 +6,10 @@ export const frame: Catalogue['frame'] = {
   relief: 'cortes de alivio',
   'relief-formula': 'cortes de sierra en cada entalle, en sus extremos y entre ellos',
   'relief-apart': 'de un corte al otro',
+  fill: 'barro alrededor de los postes',
+  'fill-formula':
+    'lo que se corta, menos el poste que queda dentro, hilada por hilada; se aprieta por detrás según suben',
+  room: 'holgura alrededor de un poste',
   ties: 'amarres a los postes',
   'ties-formula': 'postes × juntas en que se amarran',
   posts: 'postes',

@@ -25,6 +25,7 @@ import { Meets } from './Meets';
 import { OwnRulesPart } from './OwnRulesPart';
 import { OldWallPart } from './OldWallPart';
 import { Poured } from './Poured';
+import { RainPart } from './RainPart';
 import { SitePlan } from './SitePlan';
 import { Square } from './Square';
 import { Steps } from './Steps';
@@ -112,6 +113,7 @@ export function SetOut(props: PanelProps): ReactNode {
           <Told said={AT_SET_OUT.onTheTape({ length: view.runs[view.run]?.length ?? 0 })} />
         </p>
       </Section>
+      <RainPart {...props} />
       <Section title={tell(AT_SET_OUT.theJob)}>
         <NameField
           label={tell(AT_SET_OUT.job)}

@@ -65,6 +65,14 @@ export const plate = object({
   width: optional(length, 'left out: as wide as the wall'),
 });
 
+/** What keeps water off a wall of earth: what it stands on, what is over it, and what is on its face. */
+export const rain = object({
+  base: optional(place, 'stone, brick or concrete under its first course, over the ground'),
+  dpc: optional(yes, 'a damp-proof course between that and the earth'),
+  eaves: optional(place, 'how far a roof reaches out over its face; nothing over it: left out'),
+  coat: optional(oneOf('earth', 'lime', 'bare'), 'on its outside; bare: left so by choice'),
+});
+
 /** A post of the frame a wall fills, where it stands in the wall: units are notched round it. */
 export const post = object({
   id: required(id('post')),

@@ -9,7 +9,19 @@ import { repoint } from './mud.js';
 import { lineItem } from './line.js';
 import { fixedHeight, opening } from './openings.js';
 import { ownRules } from './ownRules.js';
-import { meets, movementJoint, onSite, pier, plate, post, retains, step, top, vents } from './outline.js';
+import {
+  meets,
+  movementJoint,
+  onSite,
+  pier,
+  plate,
+  post,
+  rain,
+  retains,
+  step,
+  top,
+  vents,
+} from './outline.js';
 import { grout, held, steel } from './steel.js';
 
 export const wall = object({
@@ -48,6 +60,7 @@ export const wall = object({
   held: optional(held, 'how the wall is held'),
   bears: optional(oneOf('roof', 'none'), 'earth: the roof, or nothing between posts that do'),
   plate: optional(plate, 'what the roof sits on, all round its top'),
+  rain: optional(rain, 'earth: what keeps water off it'),
   posts: optional(list(post, LIMITS.posts), 'posts of a frame it fills', {
     called: 'post' satisfies Called,
   }),

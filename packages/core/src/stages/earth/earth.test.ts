@@ -25,12 +25,13 @@ const HUT: OneWall = {
 };
 const UNITS = [{ id: 'square', family: 'adobe', actual: { length: 400, height: 100, width: 400 } }];
 const PLATE: NonNullable<Wall['plate']> = { kind: 'timber', height: 150 };
+const RAIN: NonNullable<Wall['rain']> = { base: 200, dpc: true, eaves: 600 };
 function hut(
   more: Partial<OneWall> = {},
   wall: Partial<Wall> = { bears: 'roof' },
   advise = false,
 ): [Job, WallPlan] {
-  const document = documentOf({ ...HUT, ...more, wall: { plate: PLATE, ...more.wall, ...wall } });
+  const document = documentOf({ ...HUT, ...more, wall: { plate: PLATE, rain: RAIN, ...more.wall, ...wall } });
   if (document.walls[0]?.plate === NONE) delete document.walls[0].plate;
   const job = soundJob({ ...document, units: UNITS });
   const [planned] = plan(job, [], { advise }).walls;

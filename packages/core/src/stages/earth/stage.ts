@@ -2,15 +2,18 @@ import { issue, type Issue, type Try } from '../../findings/issue.js';
 import type { JobDocument } from '../../job/types.js';
 import { stated as readStated } from '../../job/stated.js';
 import { millimetres, toMillimetres, type Mm } from '../../measure/length.js';
+import { rect, type SceneShape } from '../../shapes/shape.js';
 import { figuresNamed, length, type Workings } from '../figure.js';
 import { writeLength } from '../../measure/format.js';
 import { earthRule, type EarthRule } from '../../tables/earthWalls.js';
+import type { GaugeWork } from '../gauge/stage.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import type { SetOpening } from '../set-out/hangings.js';
 import { thicknessActing, type SetWall } from '../set-out/wall.js';
 import { stage } from '../stage.js';
 import { outsideCorners, unheldIn } from './held.js';
 import { EARTH } from './messages.js';
+import { dpcShown, RAIN_WORKINGS, rainCut, rainIssues, rainOn, type Rain } from './rain.js';
 
 /** Whether anybody has said what it does: bear the roof, or fill between posts that do. */
 const bearsOf = (job: JobDocument, wall: SetWall): 'roof' | 'none' | undefined =>
@@ -216,31 +219,7 @@ function plated(job: JobDocument, wall: SetWall): Issue[] {
   ];
 }
 
-/** Earth begins so far over the ground at least, on something that rain does not take away, mm. NZS 4299, E.080 and practice, from memory. */
-const BASE_OVER = 150;
-
-/** Rain that splashes takes the lowest course away: said where the ground was measured. */
-function baseLow(job: JobDocument, wall: SetWall): Issue[] {
-  const grounds = (job.site?.points ?? [])
-    .filter((p) => p.is === 'ground')
-    .map((p) => toMillimetres(readStated(p.level)));
-  if (grounds.length === 0) return [];
-  const over = wall.base - Math.max(...grounds);
-  if (over >= BASE_OVER - 0.5) return [];
-  return [
-    issue({
-      code: 'earth-base-low',
-      stage: 'set-out',
-      severity: 'choice',
-      course: 1,
-      key: 'earth-base-low',
-      says: EARTH['base-low']({ over, least: BASE_OVER }),
-      source: EARTH['base-source'](),
-    }),
-  ];
-}
-
-const PLATE_WORKING: Workings<SetOutWork & { plate: Mm | null }> = {
+const WORKINGS: Workings<SetOutWork & EarthWork> = {
   'earth.plate': ({ plate }) => ({
     title: EARTH.plate(),
     formula: EARTH['plate-formula'](),
@@ -249,10 +228,12 @@ const PLATE_WORKING: Workings<SetOutWork & { plate: Mm | null }> = {
     quantity: 'length',
     source: EARTH['plate-source'](),
   }),
+  ...RAIN_WORKINGS,
 };
 
 function earthIssues(job: JobDocument, { wall }: SetOutWork): Issue[] {
-  if (!judged(wall)) return [];
+  const rain = rainIssues(job, wall);
+  if (!judged(wall)) return rain;
   const rule = earthRule(job.show === 'ft-in');
   const bears = bearsOf(job, wall);
   return [
@@ -260,24 +241,53 @@ function earthIssues(job: JobDocument, { wall }: SetOutWork): Issue[] {
     // What only fills a frame is held by its posts.
     ...(bears === 'none' ? [] : [...slender(wall, rule), ...openings(job, wall, rule)]),
     ...(bears === 'roof' ? plated(job, wall) : []),
-    ...baseLow(job, wall),
+    ...rain,
   ];
+}
+
+/** What a roof sits on, as it is stated. */
+export interface OnTop {
+  kind: 'timber' | 'concrete';
+  height: Mm;
 }
 
 /** What a wall of earth may do: asked for, and where it is past the plain rule, stopped. Never approved. */
 export interface EarthWork {
   /** Plate or bond beam, mm along the wall; null where none is stated. */
   plate: Mm | null;
+  onTop: OnTop | null;
+  rain: Rain | null;
 }
 
-export const earth = stage<'earth', SetOutWork, EarthWork>({
+/** Over the wall as it is built. */
+const topOf = (wall: SetWall, gauge: GaugeWork['gauge']): Mm =>
+  gauge.courses[gauge.count - 1]?.top ?? wall.height;
+
+/** The plate or bond beam, so long, on the top of it. */
+const plateShown = ({ onTop }: EarthWork, top: Mm, long: Mm): SceneShape[] =>
+  onTop ? [rect(onTop.kind === 'timber' ? 'post' : 'footing', 0, top, long, onTop.height)] : [];
+
+export const earth = stage<'earth', SetOutWork & GaugeWork, EarthWork>({
   id: 'earth',
   shown: 'set-out',
-  needs: ['set-out'],
-  work: ({ wall }, { job }) => ({
-    plate: job.walls[wall.index]?.plate ? wall.runs.reduce((sum, r) => sum + r.length, 0) : null,
-  }),
+  needs: ['set-out', 'gauge'],
+  work: ({ wall }, { job }) => {
+    const plate = job.walls[wall.index]?.plate;
+    return {
+      plate: plate ? wall.runs.reduce((sum, r) => sum + r.length, 0) : null,
+      onTop: plate ? { kind: plate.kind, height: toMillimetres(readStated(plate.height)) } : null,
+      rain: rainOn(job, wall),
+    };
+  },
   issues: earthIssues,
-  figures: (work, run) => (run === null ? figuresNamed(PLATE_WORKING, Object.keys(PLATE_WORKING), work) : []),
-  working: (work, figure) => PLATE_WORKING[figure]?.(work) ?? null,
+  figures: (work, run) => (run === null ? figuresNamed(WORKINGS, Object.keys(WORKINGS), work) : []),
+  working: (work, figure) => WORKINGS[figure]?.(work) ?? null,
+  shapes: (work, run) => [
+    ...dpcShown(work, run),
+    ...plateShown(work, topOf(work.wall, work.gauge), work.wall.runs[run]?.length ?? 0),
+  ],
+  section: (work) => {
+    const top = topOf(work.wall, work.gauge);
+    return [...plateShown(work, top, work.wall.thickness), ...rainCut(work, top + (work.onTop?.height ?? 0))];
+  },
 });

@@ -1,7 +1,7 @@
 import { plan } from '../../plan/plan.js';
 import { documentOf, jobOf, planOf, straight, type OneWall } from '../../test/jobs.js';
 import { setOutWall } from '../set-out/wall.js';
-import { notchOf, tiedIn } from './notches.js';
+import { fillRound, notchOf, tiedIn } from './notches.js';
 
 const adobe = (posts: object[], more: Partial<OneWall> = {}): OneWall => ({
   line: straight(3975),
@@ -27,6 +27,23 @@ test('what a post takes of a unit, with room round it, worked by hand', () => {
   // Saw cuts at both ends of 170 and so often between that none is wider than 25.
   expect(found?.relief).toBe(8);
   expect(notchOf(wall, post, { from: 2200, to: 2500 })).toBeNull();
+});
+
+test('mud round a post is what was cut less the post, in each unit it stands in', () => {
+  const posts = setOf([POST]);
+  const [post] = posts.posts;
+  const cut = post && notchOf(posts, post, { from: 1900, to: 2255.6 });
+  if (!cut) throw new Error('no notch');
+  // 170 square less 150 square, 100 high: 0.64 litres.
+  const gauge = { courses: [{ number: 1, bottom: 0, top: 110, bed: 10, unitHeight: 100, kind: 'whole' }] };
+  const notch = { post: 'P', run: 0, course: 1, from: 1900, to: 2255.6, ...cut };
+  expect(fillRound({ wall: posts, gauge: gauge as never }, [notch])).toBeCloseTo(0.00064, 12);
+  // Laid in a wall, both units that share it take no more than the whole of it, and no less than lies clear of a joint.
+  const p = planOf(adobe([POST]));
+  const ring = (170 ** 2 - 150 ** 2) * p.gauge.courses.reduce((sum, c) => sum + c.unitHeight, 0);
+  const fill = fillRound(p, p.notches) * 1e9;
+  expect(fill).toBeLessThanOrEqual(ring + 1e-3);
+  expect(fill).toBeGreaterThan(ring * 0.85);
 });
 
 test('a unit that the post takes all of is left out, and one at its side has no ear', () => {

@@ -74,6 +74,24 @@ export function notchesOf({ wall, gauge, runs }: Pick<Leaf, 'wall' | 'gauge' | '
   });
 }
 
+/**
+ * Room left round the posts in the units they meet, m³: it is filled with mud from behind as the courses come up. The joints beside are
+ * mortar already.
+ */
+export function fillRound({ wall, gauge }: Pick<Leaf, 'wall' | 'gauge'>, notches: readonly Notch[]): number {
+  const shared = (a: Mm, b: Mm, c: Mm, d: Mm): Mm => Math.max(0, Math.min(b, d) - Math.max(a, c));
+  return notches.reduce((sum, n) => {
+    const post = wall.posts.find((p) => p.id === n.post);
+    if (!post) return sum;
+    const inwards = postIn(wall, post);
+    const taken =
+      shared(n.from, n.to, post.at - post.width / 2, post.at + post.width / 2) *
+      shared(0, wall.thickness, inwards, inwards + post.depth);
+    const open = (n.cut.to - n.cut.from) * n.cut.deep - taken;
+    return sum + (Math.max(0, open) * (gauge.courses[n.course - 1]?.unitHeight ?? 0)) / 1e9;
+  }, 0);
+}
+
 /** Beds a wall is tied to its posts in: every so many courses, the lowest of them over the first. */
 export const tiedIn = (courses: number): number[] =>
   Array.from({ length: Math.floor(courses / FRAME.tieEvery) }, (_, i) => (i + 1) * FRAME.tieEvery);

@@ -12,7 +12,7 @@ import type { SetOutWork } from '../set-out/stage.js';
 import type { SetPost } from '../set-out/wall.js';
 import { stage } from '../stage.js';
 import { FRAME_SAYS as SAYS } from './messages.js';
-import { notchesOf, postIn, tiedIn, type Notch } from './notches.js';
+import { fillRound, notchesOf, postIn, tiedIn, type Notch } from './notches.js';
 
 /** A wall that fills between posts: the units that meet one. */
 export interface FrameWork {
@@ -41,6 +41,17 @@ const WORKINGS: Workings<Work> = {
     result: w.notches.reduce((sum, n) => sum + n.relief, 0),
     quantity: 'count',
     source: SAYS.practice(),
+  }),
+  'frame.fill': (w) => ({
+    title: SAYS.fill(),
+    formula: SAYS['fill-formula'](),
+    inputs: [
+      count(SAYS.notched(), w.notches.length, SAYS['as-laid']()),
+      length(SAYS.room(), FRAME.room, SAYS.practice()),
+    ],
+    result: fillRound(w, w.notches),
+    quantity: 'volume',
+    source: SAYS['as-laid'](),
   }),
   'frame.ties': (w) => ({
     title: SAYS.ties(),

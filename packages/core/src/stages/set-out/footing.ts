@@ -48,11 +48,10 @@ function stepSection(rise: number, depth: number): number {
 }
 
 /**
- * Quantities of a strip footing centred under a wall. Length runs on the centre line: round a curve on its own radius; an
- * outside corner takes off the thickness by the tangent of half its turn, an inside one gives it back, so that concrete in the
- * corner is counted once. Where the wall meets another its footing stops at that one's: what they share is poured once.
+ * Along the middle of a wall, mm: round a curve on its own radius; an outside corner takes off the thickness by the tangent of half its
+ * turn, an inside one gives it back, so that what lies in the corner is counted once.
  */
-export function footingAmounts(wall: SetWall, strip: Strip): FootingAmounts {
+export function centreLine(wall: SetWall): Mm {
   const thickness = wall.cavity?.overall ?? wall.thickness;
   const middle = wall.runs.reduce(
     (sum, { length, radius }) =>
@@ -60,8 +59,17 @@ export function footingAmounts(wall: SetWall, strip: Strip): FootingAmounts {
     0,
   );
   const turns = wall.line.corners.reduce((sum, c) => sum + Math.tan((c.turn * Math.PI) / 360), 0);
+  return middle - turns * thickness;
+}
+
+/**
+ * Quantities of a strip footing centred under a wall, along its middle. Where the wall meets another its footing stops at that one's:
+ * what they share is poured once.
+ */
+export function footingAmounts(wall: SetWall, strip: Strip): FootingAmounts {
+  const thickness = wall.cavity?.overall ?? wall.thickness;
   const free = wall.line.closed ? 0 : wall.footingMet === null ? 2 : 1;
-  const length = middle - turns * thickness + free * strip.past - (wall.footingMet ?? 0);
+  const length = centreLine(wall) + free * strip.past - (wall.footingMet ?? 0);
   const pitch = wall.unitHeight + wall.bed;
   const sections = stepEdges(wall, (up) => up * pitch).reduce(
     (sum, e) => sum + stepSection(Math.abs(e.right - e.left), strip.depth),
