@@ -208,6 +208,37 @@ test('a hut’s roof sits on a plate: taken away it is asked for, and put back b
   expect(await violations(page)).toEqual([]);
 });
 
+test('a hut’s face is kept from the rain by eaves that reach out, or by a coat', async () => {
+  await open('warming-hut', 'front', 'set-out');
+  const rain = async (): Promise<unknown> =>
+    ((await jobKept()).walls.find((w) => w.id === 'warming-hut') as { rain?: unknown }).rain;
+  expect(await rain()).toEqual({ base: '8"', dpc: true, eaves: "2'" });
+  await typeIn(page, 'rain-eaves', "1'");
+  await says('Eaves of 1′-0″ leave its face to the rain');
+  await settled(page);
+  await press(page, 'Coat it with lime');
+  await settled(page);
+  await kept(page);
+  expect(await rain()).toMatchObject({ coat: 'lime' });
+  expect(await textOf(page, 'aside')).not.toContain('leave its face to the rain');
+  expect(await violations(page)).toEqual([]);
+});
+
+test('flint is laced through with brick, and what its face is judged by stands where it is chosen', async () => {
+  await open('landing', 'water');
+  await says('joints meet three at a point, not four');
+  await pick('How it is laid', 'flint');
+  await says('a few rows a day');
+  await says('nothing ties its two faces but mortar');
+  await settled(page);
+  await press(page, '2 courses of brick through it each 3′-0″');
+  await settled(page);
+  await kept(page);
+  expect((await jobKept()).walls.find((w) => w.id === 'landing')).toMatchObject({
+    build: { laid: 'flint', lacing: { unit: 'brick-modular-us', courses: 2 } },
+  });
+});
+
 test('a dry wall may be built by pillars: where they stand and how wide they are is printed', async () => {
   await open('terrace', 'terrace');
   await pick('Set out by', 'pillars');

@@ -176,9 +176,9 @@ export function sectionOf(p: WallPlan, run: number, show: Show, at: Mm | null = 
   const { wall } = p;
   const deep = wall.cavity?.overall ?? wall.thickness;
   const top = heightAt(p, run, cut);
-  // A stone wall leans in to its top, and copes stand over that.
+  // A stone wall leans in to its top; copes, or the plate of a roof, stand over that.
   const [left, right] = topCut(p, run, cut) ?? [0, deep];
-  const over = top + (wall.stone?.copes?.height ?? 0);
+  const over = top + (wall.stone?.copes?.height ?? p.onTop?.height ?? 0);
   const shapes: SceneShape[] = [
     ...groundCut(p, deep),
     ...footingCut(p, run, cut, deep, show),

@@ -219,6 +219,9 @@ export type BenchChoice = Omit<Choice, 'edit'> & { edit: Edit };
 
 type Over = Pick<BenchView['openings'][number], 'wants' | 'lintels'>;
 
+/** Levels of the site, drawn right across at Set out, with their words. */
+const isLevel = (s: SceneShape): boolean => s.role.startsWith('level-');
+
 /** What is listed over each opening, and what it asks for; found once for all of them. */
 function lintelsOver(p: WallPlan): (id: string) => Over {
   const over = new Map<string, Over>(
@@ -246,6 +249,7 @@ export function benchView(
   };
   const over = lintelsOver(p);
   const says = letterFindings(p.findings.filter((f) => f.run === null || f.run === run));
+  const setOut = shapesOver(p, run, STAGES, 'set-out');
   return {
     wall: {
       id: wall.id,
@@ -337,8 +341,9 @@ export function benchView(
     tape: tapeMarks(p, run, show),
     elevation: elevationScene(p, run, says, show),
     over: {
-      'set-out': shapesOver(p, run, STAGES, 'set-out'),
-      bond: shapesOver(p, run, STAGES, 'bond'),
+      'set-out': setOut.filter(isLevel),
+      // What stands on the wall or lies under it belongs to the face, whichever stage asks for it.
+      bond: [...setOut.filter((s) => !isLevel(s)), ...shapesOver(p, run, STAGES, 'bond')],
       steel: shapesOver(p, run, STAGES, 'steel'),
     },
     odd: coursePlanScene(p, run, 1),

@@ -2,11 +2,12 @@ import { issue, type Issue, type Try } from '../../findings/issue.js';
 import { stated } from '../../job/stated.js';
 import type { JobDocument, Stated } from '../../job/types.js';
 import { writeLength } from '../../measure/format.js';
+import { handy } from '../../measure/handy.js';
 import { millimetres, toMillimetres, type Mm } from '../../measure/length.js';
 import { line, rect, type SceneShape } from '../../shapes/shape.js';
 import { RAIN } from '../../tables/earthWalls.js';
 import { area, factor, length, type Workings } from '../figure.js';
-import { dpcAlong } from '../set-out/dampCourse.js';
+import { dpcAlong, dpcSpans } from '../set-out/dampCourse.js';
 import { centreLine } from '../set-out/footing.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import type { SetWall } from '../set-out/wall.js';
@@ -44,14 +45,16 @@ export function rainIssues(job: JobDocument, wall: SetWall): Issue[] {
   const rain = rainOn(job, wall);
   const path = `/walls/${wall.index}/rain`;
   const at = { stage: 'set-out', severity: 'choice', course: 1, source: EARTH['base-source']() } as const;
-  const write = (n: Mm): Stated =>
-    // Round by the foot rule where feet are laid out.
-    job.show === 'mm' ? n : writeLength(millimetres(Math.round(n / 50.8) * 50.8), job.show);
+  const write = (n: Mm): Stated => writeLength(millimetres(n), job.show);
   const put = (key: 'base' | 'eaves' | 'dpc' | 'coat', value: unknown): Try['edit'] => [
     { op: 'add', path: `${path}/${key}`, value },
   ];
-  const [least, usual] = RAIN.base;
-  const [reach, far] = RAIN.eaves;
+  const [least, usual, reach, far] = [...RAIN.base, ...RAIN.eaves].map((n) => handy(n, job.show)) as [
+    Mm,
+    Mm,
+    Mm,
+    Mm,
+  ];
   const found: Issue[] = [];
   if (!rain) {
     const foot = { base: write(usual), dpc: true };
@@ -136,6 +139,9 @@ const outside = (wall: SetWall): number =>
     )) /
   1e6;
 
+/** A door stands on the base: looked for so far over it, mm. */
+const JUST_OVER = 2;
+
 const coated = ({ wall, rain }: Kept): number =>
   rain?.coat === 'earth' || rain?.coat === 'lime' ? outside(wall) : 0;
 
@@ -162,8 +168,7 @@ export const RAIN_WORKINGS: Workings<Kept> = {
         EARTH['as-set-out'](),
       ),
     ],
-    // Just over the base: what a door leaves open needs none.
-    result: rain?.dpc ? dpcAlong(wall, 2) : 0,
+    result: rain?.dpc ? dpcAlong(wall, JUST_OVER) : 0,
     quantity: 'length',
     source: EARTH['dpc-source'](),
   }),
@@ -190,7 +195,7 @@ export const RAIN_WORKINGS: Workings<Kept> = {
 
 /** The damp-proof course under the first bed, in the face of a run. */
 export const dpcShown = ({ wall, rain }: Kept, run: number): SceneShape[] =>
-  rain?.dpc ? [line('dpc', 0, 0, wall.runs[run]?.length ?? 0, 0)] : [];
+  rain?.dpc ? dpcSpans(wall, run, JUST_OVER).map(({ from, to }) => line('dpc', from, 0, to, 0)) : [];
 
 /** What it stands on and what reaches out over it, where it is cut through. */
 export const rainCut = ({ wall, rain }: Kept, top: Mm): SceneShape[] =>

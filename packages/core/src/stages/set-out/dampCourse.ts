@@ -9,13 +9,19 @@ const DPC_ROLL = 8000;
 export const withLaps = (length: Mm): Mm =>
   length + Math.max(0, Math.ceil((length - DPC_ROLL) / (DPC_ROLL - DPC_LAP) - 1e-9)) * DPC_LAP;
 
-/** Along one leaf at a level, mm: what a door leaves open needs none. */
+/** Where it lies along a run of one leaf, at a level: what a door leaves open needs none. */
+export function dpcSpans(of: SetWall, run: number, at: Mm): { from: Mm; to: Mm }[] {
+  const doors = of.openings.filter((o) => o.run === run && o.sill < at - 1 && o.head > at + 1);
+  const stops = [0, ...doors.flatMap((o) => [o.from, o.to]).sort((a, b) => a - b), of.runs[run]?.length ?? 0];
+  return stops.flatMap((from, i) => {
+    const to = stops[i + 1];
+    return i % 2 === 0 && to !== undefined && to > from ? [{ from, to }] : [];
+  });
+}
+
+/** Along one leaf at a level, its laps in it, mm. */
 export const dpcAlong = (of: SetWall, at: Mm): Mm =>
-  of.runs.reduce((sum, r, run) => {
-    const doors = of.openings.filter((o) => o.run === run && o.sill < at - 1 && o.head > at + 1);
-    const stops = [0, ...doors.flatMap((o) => [o.from, o.to]).sort((a, b) => a - b), r.length];
-    let length = 0;
-    for (let i = 0; i + 1 < stops.length; i += 2)
-      length += withLaps(Math.max(0, (stops[i + 1] ?? 0) - (stops[i] ?? 0)));
-    return sum + length;
-  }, 0);
+  of.runs.reduce(
+    (sum, _, run) => sum + dpcSpans(of, run, at).reduce((n, { from, to }) => n + withLaps(to - from), 0),
+    0,
+  );

@@ -1,4 +1,5 @@
 import { issue, type Issue } from '../../../findings/issue.js';
+import { handy } from '../../../measure/handy.js';
 import { STONE_RULES } from '../../../tables/stoneWalls.js';
 import { ashlarOf } from '../ashlar/lay.js';
 import { STONES_SAY as SAYS } from '../messages.js';
@@ -50,6 +51,7 @@ export function mortared(at: At): Issue[] {
 export function byLaying(at: At): Issue[] {
   const { job, wall, stone } = at;
   const { lacing } = STONE_RULES;
+  const every = handy(lacing.every, job.show);
   const build = job.walls[wall.index]?.build;
   const found: Issue[] = [];
   if (stone.laid === 'flint' && stone.lacing === null && wall.height > lacing.over + 0.5)
@@ -59,13 +61,13 @@ export function byLaying(at: At): Issue[] {
         code: 'stone-no-lacing',
         severity: 'choice',
         key: 'stone-no-lacing',
-        says: SAYS['no-lacing']({ height: wall.height, every: lacing.every }),
+        says: SAYS['no-lacing']({ height: wall.height, every }),
         source: 'common practice',
         tries: () => [
           {
-            says: SAYS['lace-it']({ every: lacing.every, count: lacing.courses }),
+            says: SAYS['lace-it']({ every, count: lacing.courses }),
             edit: set(at, 'lacing', {
-              every: written(at, lacing.every),
+              every: written(at, every),
               unit: job.show === 'ft-in' ? 'brick-modular-us' : 'brick-215x102.5x65',
               courses: lacing.courses,
             }),
