@@ -315,7 +315,7 @@ function rubble(): Job {
         },
         openings: Array.from({ length: 10 }, (_, i) => ({
           id: `o${i}`,
-          at: `${2 + i * 5.8} m`,
+          at: `${(2 + i * 5.8).toFixed(1)} m`,
           width: '1 m',
           sill: '0.9 m',
           head: '2 m',
