@@ -19,6 +19,8 @@ export interface FitStone {
 export interface LayView {
   length: Mm;
   height: Mm;
+  /** Openings it goes round. */
+  around: { x: Mm; y: Mm; w: Mm; h: Mm }[];
   stones: FitStone[];
   courses: number;
   uncrossed: number;
@@ -35,6 +37,12 @@ export function layView(ask: FitAsk, lay: Lay): LayView {
   return {
     length: ask.length,
     height: ask.height,
+    around: (ask.around ?? []).map((o) => ({
+      x: o.from,
+      y: o.bottom,
+      w: o.to - o.from,
+      h: Math.min(o.top, ask.height) - o.bottom,
+    })),
     stones: lay.courses.flatMap((c, k) =>
       c.stones.map((s, i) => ({
         number: `${k + 1}.${i + 1}`,

@@ -172,8 +172,8 @@ export const stone: Catalogue['stone'] = {
   'over-foot': 'Over its foot',
   'to-left': 'Left of the point',
   'to-right': 'Right of the point',
-  'fit-through':
-    'The stretch measured stones are laid into goes through {count, plural, one {{name}} other {{name} and # openings in all}}: each side of it is laid by itself.',
+  'fit-round':
+    'Measured stones are laid round {count, plural, one {{name}} other {{name}, # openings in all}}: stones with a square end go to its jambs, and a course that misses its sill or head is made up there.',
   'fit-only': 'Lay them {side, select, left {to the left of} right {to the right of} other {under}} {name}',
   'peak-heavy':
     'The stone at the peak, {width} by {height}, weighs about {mass}: say how it is lifted there before it is cut. In two halves, or by a hoist on a sound scaffold.',

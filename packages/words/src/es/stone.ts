@@ -173,8 +173,8 @@ export const stone: Catalogue['stone'] = {
   'over-foot': 'Sobre su base',
   'to-left': 'A la izquierda de la punta',
   'to-right': 'A la derecha de la punta',
-  'fit-through':
-    'El trecho de las piedras medidas pasa por {count, plural, one {{name}} other {{name} y son # vanos}}: cada lado se pone aparte.',
+  'fit-round':
+    'Las piedras medidas rodean {count, plural, one {{name}} other {{name}, # vanos en total}}: las de punta escuadrada van a las jambas, y donde una hilada no da con el antepecho o el dintel se completa.',
   'fit-only':
     'Ponerlas {side, select, left {a la izquierda de} right {a la derecha de} other {debajo de}} {name}',
   'peak-heavy':

@@ -11,6 +11,9 @@ const numberOf = (course: number, at: number): string => `${course + 1}.${at + 1
 const drawing = ({ ask, lay }: KeptLay): NonNullable<PaperSheet['drawing']> => {
   const shapes: SceneShape[] = [
     rect('template', 0, 0, ask.length, ask.height),
+    ...(ask.around ?? []).map((o) =>
+      rect('opening', o.from, o.bottom, o.to - o.from, Math.min(o.top, ask.height) - o.bottom),
+    ),
     ...lay.courses.flatMap((c, k) =>
       c.stones.flatMap((s, i): SceneShape[] => [
         rect('unit-cut', s.at, c.bottom, s.length, s.height),

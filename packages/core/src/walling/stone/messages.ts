@@ -164,7 +164,7 @@ export const STONE_ROOM = {
   'to-left': {},
   'to-right': {},
   // Findings.
-  'fit-through': { name: 'name', count: 'count' },
+  'fit-round': { name: 'name', count: 'count' },
   'fit-only': { side: ['left', 'right', 'under'], name: 'name' },
   'peak-heavy': { mass: 'mass', width: 'length', height: 'length' },
   'bridges-heavy': { mass: 'mass', name: 'name', length: 'length' },

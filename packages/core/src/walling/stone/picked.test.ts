@@ -119,7 +119,7 @@ test('it comes in whole lorries, by what one brings', () => {
   expect(wrong.ok ? [] : wrong.faults.map((f) => f.path)).toEqual(['/walls/0/build/load']);
 });
 
-test('measured stones are not laid through an opening: the stretch beside it or under it is offered, and nothing is asked then', () => {
+test('measured stones are laid round an opening, which is said: the stretch beside it or under it may be laid by itself, and nothing is said then', () => {
   const of = (wall: Partial<Wall>): JobDocument => ({
     ...job(RUBBLE, {
       openings: [{ id: 'W', name: 'Window', run: 0, at: 3000, width: 900, sill: 400, head: 1000 }] as never,
@@ -128,7 +128,7 @@ test('measured stones are not laid through an opening: the stretch beside it or 
     pile: [{ id: 'S', length: 400, height: 200, depth: 300, count: 20 }],
   });
   const asked = (wall: Partial<Wall>) =>
-    plan(soundJob(of(wall))).walls[0]?.findings.find((f) => f.code === 'stone-fit-through-opening');
+    plan(soundJob(of(wall))).walls[0]?.findings.find((f) => f.code === 'stone-fit-round-opening');
   const found = asked({ fit: {} });
   expect(found?.fixes.map((f) => f.edit)).toEqual([
     [{ op: 'add', path: '/walls/0/fit/length', value: 3000 }],
@@ -138,6 +138,10 @@ test('measured stones are not laid through an opening: the stretch beside it or 
     ],
     [{ op: 'add', path: '/walls/0/fit/height', value: 400 }],
   ]);
+  expect(found?.severity).toBe('note');
+  // What is laid knows of it: no stone of the lay stands in it.
+  const kept = planned(of({ fit: {} })).fit;
+  expect(kept?.ask.around).toEqual([{ from: 3000, to: 3900, bottom: 400, top: 1000 }]);
   expect(asked({ fit: { length: 3000 } })).toBeUndefined();
   expect(asked({ fit: { from: 3900 } })).toBeUndefined();
   expect(asked({ fit: { height: 400 } })).toBeUndefined();

@@ -39,6 +39,18 @@ export function FitDrawing({
       onPointerUp={() => setHeld(null)}
       data-lay={lay.stones.length}
     >
+      {lay.around.map((o) => (
+        <rect
+          key={`${o.x} ${o.y}`}
+          x={o.x}
+          y={high - o.y - o.h}
+          width={o.w}
+          height={o.h}
+          className="fill-paper stroke-ink"
+          strokeWidth={lay.length / 300}
+          data-around
+        />
+      ))}
       {lay.stones.map((s) => (
         <g
           key={s.place}

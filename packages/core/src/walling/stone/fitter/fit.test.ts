@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { fitted, greedyOrder, stonesOf } from './fit.js';
 import { layInOrder } from './layInOrder.js';
-import type { FitAsk, Lay, PileStone } from './pile.js';
+import type { Around, FitAsk, Lay, PileStone } from './pile.js';
 
 const ask = (pile: PileStone[], more: Partial<FitAsk> = {}): FitAsk => ({
   pile,
@@ -35,11 +35,47 @@ const pileOf = (least: number, most: number): fc.Arbitrary<PileStone[]> =>
     )
     .map((all) => all.map((s, i) => ({ id: String(i), ...s })));
 
+/** None, or one somewhere in a stretch of a metre by 320 mm. */
+const anOpening = fc.option(
+  fc
+    .tuple(
+      fc.integer({ min: 0, max: 60 }),
+      fc.integer({ min: 15, max: 60 }),
+      fc.integer({ min: 0, max: 25 }),
+      fc.integer({ min: 10, max: 40 }),
+    )
+    .map(([at, wide, sill, high]): Around => ({
+      from: at * 10,
+      to: Math.min(1000, (at + wide) * 10),
+      bottom: sill * 10,
+      top: (sill + high) * 10,
+    })),
+  { nil: null },
+);
+
+/** Whether a course stands against an opening by more than is bedded. */
+const meets = (a: FitAsk, h: Around, c: { bottom: number; height: number }): boolean =>
+  h.bottom < c.bottom + c.height - a.tops && h.top > c.bottom + a.tops;
+
+/** The stretch beside openings, from where to where. */
+const partsBeside = (a: FitAsk, holes: readonly Around[]): [number, number][] => {
+  const edges = [0, ...holes.flatMap((h) => [h.from, h.to]), a.length];
+  return edges.flatMap((from, i): [number, number][] => {
+    const to = edges[i + 1];
+    return i % 2 === 0 && to !== undefined && to - from > 1e-6 ? [[from, to]] : [];
+  });
+};
+
 /** What a lay costs, worked out from where its stones lie and from nothing else. */
 function weighed(a: FitAsk, lay: Lay): number {
   const near = (x: number, y: number): boolean => Math.abs(x - y) < a.lap - 1e-6;
   let cost = 0;
-  const joints = lay.courses.map((c) => c.stones.flatMap((s, i) => (i === 0 ? [] : [s.at - a.joint / 2])));
+  // A joint is where a stone begins a joint's width past the end of another of its course.
+  const joints = lay.courses.map((c) =>
+    c.stones.flatMap((s) =>
+      c.stones.some((o) => Math.abs(o.at + o.length + a.joint - s.at) < 1e-6) ? [s.at - a.joint / 2] : [],
+    ),
+  );
   joints.forEach((all, i) =>
     all.forEach((j) => (cost += (joints[i - 1] ?? []).some((b) => near(b, j)) ? 20 : 0)),
   );
@@ -51,13 +87,36 @@ function weighed(a: FitAsk, lay: Lay): number {
       cost += (s.offEnd * (s.height + s.offTop) + s.offTop * s.length) / 1e6;
       if (!s.longIn && s.length > s.depth) cost += 0.05;
     }
-    cost += (4 * c.open * c.height) / 1e6;
+    // Open beside a course: what of its length is neither stone, joint nor opening, by its height.
+    const holes = (a.around ?? []).filter(
+      (h) => c.stones.every((s) => s.at >= h.to - 1e-6 || s.at + s.length <= h.from + 1e-6) && meets(a, h, c),
+    );
+    const parts = partsBeside(a, holes);
+    for (const [from, to] of parts) {
+      const end = Math.max(
+        from,
+        ...c.stones.filter((s) => s.at >= from && s.at < to).map((s) => s.at + s.length),
+      );
+      if (to - end > a.joint + 1e-6) cost += (4 * (to - end) * c.height) / 1e6;
+    }
+    for (const h of holes)
+      cost +=
+        (4 *
+          (h.to - h.from) *
+          (Math.max(0, h.bottom - c.bottom) + Math.max(0, c.bottom + c.height - h.top))) /
+        1e6;
     const mean = c.stones.reduce((sum, s) => sum + s.length * s.height * s.depth, 0) / c.stones.length;
     if (before > 0) cost += 0.2 * Math.max(0, mean / before - 1);
     before = mean;
     top = c.bottom + c.height;
   }
-  return cost + (4 * Math.max(0, a.height - a.tops - top) * a.length) / 1e6;
+  const end = a.height - a.tops;
+  const left = Math.max(0, end - top) * a.length;
+  const openThere = (a.around ?? []).reduce(
+    (sum, h) => sum + (h.to - h.from) * Math.max(0, Math.min(h.top, end) - Math.max(h.bottom, top)),
+    0,
+  );
+  return cost + (4 * (left > 0 ? left - openThere : 0)) / 1e6;
 }
 
 /** Every order of a few stones, each either way. */
@@ -70,8 +129,8 @@ function* everyOrder(stones: PileStone[]): Generator<{ stone: PileStone; longIn:
 
 test('a lay keeps to its wall: nothing overlaps, nothing goes through the back, every stone once', () => {
   fc.assert(
-    fc.property(pileOf(2, 25), fc.integer({ min: 1, max: 99 }), (pile, seed) => {
-      const a = ask(pile);
+    fc.property(pileOf(2, 25), fc.integer({ min: 1, max: 99 }), anOpening, (pile, seed, around) => {
+      const a = ask(pile, around ? { around: [around] } : {});
       const { best } = toTheEnd(a, { seed, steps: 400 });
       const used = best.courses.flatMap((c) => c.stones.map((s) => s.stone));
       expect(new Set(used).size).toBe(used.length);
@@ -81,7 +140,15 @@ test('a lay keeps to its wall: nothing overlaps, nothing goes through the back, 
           const next = c.stones[i + 1];
           expect(s.depth).toBeLessThanOrEqual(a.depth);
           expect(s.at + s.length).toBeLessThanOrEqual(a.length + 1e-6);
-          if (next) expect(next.at).toBeCloseTo(s.at + s.length + a.joint, 6);
+          // One beside the other, or an opening between.
+          if (
+            next &&
+            !(a.around ?? []).some((h) => meets(a, h, c) && next.at >= h.to - 1e-6 && s.at < h.from)
+          )
+            expect(next.at).toBeCloseTo(s.at + s.length + a.joint, 6);
+          for (const h of a.around ?? [])
+            if (meets(a, h, c))
+              expect(Math.min(h.to, s.at + s.length) - Math.max(h.from, s.at)).toBeLessThan(1e-6);
           // What was dressed off was there.
           const of = pile.find((p) => p.id === s.stone);
           const along = s.longIn
@@ -103,8 +170,9 @@ test('of a few stones it finds what looking at every order finds, nearly always'
   const runs = process.env.LONG === '1' ? 300 : 40;
   let missed = 0;
   fc.assert(
-    fc.property(pileOf(2, 5), (pile) => {
-      const a = ask(pile, { length: 500, height: 220 });
+    fc.property(pileOf(2, 5), fc.boolean(), (pile, open) => {
+      const around = { from: 200, to: 320, bottom: 60, top: 300 };
+      const a = ask(pile, { length: 500, height: 220, ...(open ? { around: [around] } : {}) });
       let least = Infinity;
       for (const order of everyOrder(stonesOf(pile))) {
         const lay = layInOrder(a, order);
@@ -148,6 +216,32 @@ test('alike ashlar is laid whole and crossed, with a half begun where the pile h
   // 3 × 390 + 2 × 10, then two halves with two wholes between, then three wholes again: nothing is dressed or bought.
   expect(best).toMatchObject({ uncrossed: 0, slivers: 0, dressed: 0, open: 0 });
   expect(best.courses.map((c) => c.stones.length)).toEqual([3, 4, 3]);
+});
+
+test('round a window the courses go on beside it, and meet its sill and its head', () => {
+  const whole: PileStone = { id: 'A', length: 390, height: 150, depth: 190, count: 8 };
+  const window = (bottom: number, top: number): FitAsk =>
+    ask([whole], {
+      length: 1190,
+      height: 470,
+      depth: 200,
+      tops: 2,
+      around: [{ from: 400, to: 790, bottom, top }],
+    });
+  // A course high: three stones under it, one to either side, three over.
+  const { best } = toTheEnd(window(155, 315), { steps: 3000 });
+  expect(best).toMatchObject({ uncrossed: 0, slivers: 0, dressed: 0, open: 0, unused: [] });
+  expect(best.courses.map((c) => c.stones.map((s) => s.at))).toEqual([
+    [0, 400, 800],
+    [0, 790],
+    [0, 400, 800],
+  ]);
+  // A sill in the middle of a course: 75 under it, 390 wide, is to be made up.
+  const [, second] = toTheEnd(window(235, 600), { steps: 3000 }).best.courses;
+  expect([second?.stones.length, second?.lost]).toEqual([2, 390 * 75]);
+  // As wide as the stretch, and higher than it: nothing is laid past its sill.
+  const wide = { ...window(0, 0), around: [{ from: 0, to: 1190, bottom: 155, top: 600 }] };
+  expect(toTheEnd(wide, { steps: 500 }).best.courses).toHaveLength(1);
 });
 
 test('nothing in the pile, and nothing that goes in', () => {

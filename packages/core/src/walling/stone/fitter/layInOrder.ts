@@ -1,5 +1,13 @@
 import type { Mm } from '../../../measure/length.js';
-import { costOf, type FitAsk, type LaidCourse, type LaidStone, type Lay, type PileStone } from './pile.js';
+import {
+  costOf,
+  type Around,
+  type FitAsk,
+  type LaidCourse,
+  type LaidStone,
+  type Lay,
+  type PileStone,
+} from './pile.js';
 
 /** Which stone comes next, and whether its long way goes in. */
 export interface Next {
@@ -19,46 +27,99 @@ function turned({ length, depth }: PileStone, longIn: boolean): { along: Mm; inw
 export const goesIn = (stone: PileStone, longIn: boolean, depth: Mm): boolean =>
   turned(stone, longIn).inwards <= depth + SAME;
 
-/** Joints of a course: where two stones meet, to the middle between them. */
-const jointsOf = (course: LaidCourse, joint: Mm): Mm[] => course.stones.slice(1).map((s) => s.at - joint / 2);
+/** Joints of a course: where two stones meet, to the middle between them. At an opening none do. */
+const jointsOf = (course: LaidCourse, joint: Mm): Mm[] =>
+  course.stones.slice(1).flatMap((s, i) => {
+    const before = course.stones[i];
+    return before && s.at - (before.at + before.length) < joint + SAME ? [s.at - joint / 2] : [];
+  });
 
-/** A course as long as the stretch, of the next stones there are. How many it took is how many it has. */
-function courseOf(ask: FitAsk, order: readonly Next[], from: number, bottom: Mm): LaidCourse | null {
-  const stones: LaidStone[] = [];
+/** Openings that a course between two heights stands against: what it laps by no more than tops may differ is bedded. */
+const inTheWay = ({ around = [], tops }: FitAsk, bottom: Mm, top: Mm): Around[] =>
+  around.filter((h) => h.bottom < top - tops - SAME && h.top > bottom + tops + SAME);
+
+/** What is left of the stretch beside them, from its start on. */
+function spansBeside(ask: FitAsk, holes: readonly Around[]): { from: Mm; to: Mm }[] {
+  const spans: { from: Mm; to: Mm }[] = [];
   let at = 0;
-  for (let i = from; i < order.length; i++) {
-    const { stone, longIn: wanted } = order[i] as Next;
-    const room = ask.length - at;
-    if (room < SAME) break;
-    const longIn = goesIn(stone, wanted, ask.depth) ? wanted : !wanted;
-    const { along, inwards } = turned(stone, longIn);
-    if (inwards > ask.depth + SAME) return null;
-    // What would leave less than a piece behind it is dressed to the end, as is what is too long.
-    const rest = room - along - ask.joint;
-    const length = rest < SAME ? Math.min(along, room) : along;
-    stones.push({
-      stone: stone.id,
-      at,
-      length,
-      height: stone.height,
-      depth: inwards,
-      longIn,
-      offEnd: along - length,
-      offTop: 0,
-    });
-    at += length + ask.joint;
+  for (const h of [...holes].sort((a, b) => a.from - b.from)) {
+    if (h.from > at + SAME) spans.push({ from: at, to: h.from });
+    at = Math.max(at, h.to);
   }
-  if (stones.length === 0) return null;
-  // The lowest rules: what stands over it by more than may be bedded is dressed down.
+  if (ask.length > at + SAME) spans.push({ from: at, to: ask.length });
+  return spans;
+}
+
+/** Spans laid full of the next stones there are; null where one goes in neither way. */
+function filled(
+  ask: FitAsk,
+  order: readonly Next[],
+  first: number,
+  spans: readonly { from: Mm; to: Mm }[],
+): { stones: LaidStone[]; open: Mm } | null {
+  const stones: LaidStone[] = [];
+  let [i, open] = [first, 0];
+  for (const span of spans) {
+    let at = span.from;
+    let end = at;
+    for (; i < order.length && span.to - at >= SAME; i++) {
+      const { stone, longIn: wanted } = order[i] as Next;
+      const room = span.to - at;
+      const longIn = goesIn(stone, wanted, ask.depth) ? wanted : !wanted;
+      const { along, inwards } = turned(stone, longIn);
+      if (inwards > ask.depth + SAME) return null;
+      // What would leave less than a joint behind it is dressed to the end, as is what is too long.
+      const rest = room - along - ask.joint;
+      const length = rest < SAME ? Math.min(along, room) : along;
+      stones.push({
+        stone: stone.id,
+        at,
+        length,
+        height: stone.height,
+        depth: inwards,
+        longIn,
+        offEnd: along - length,
+        offTop: 0,
+      });
+      end = at + length;
+      at = end + ask.joint;
+    }
+    const left = span.to - end;
+    if (left > ask.joint + SAME) open += left;
+  }
+  return { stones, open };
+}
+
+/** The lowest rules: what stands over it by more than may be bedded is dressed down. How high that makes the course. */
+function levelled(stones: readonly LaidStone[], tops: Mm): Mm {
   const low = Math.min(...stones.map((s) => s.height));
   for (const s of stones) {
-    if (s.height - low > ask.tops + SAME) s.offTop = s.height - low;
+    if (s.height - low > tops + SAME) s.offTop = s.height - low;
     s.height -= s.offTop;
   }
-  const height = Math.max(...stones.map((s) => s.height));
-  const end = stones.at(-1);
-  const open = Math.max(0, ask.length - ((end?.at ?? 0) + (end?.length ?? 0)));
-  return { bottom, height, stones, open: open > ask.joint + SAME ? open : 0 };
+  return Math.max(...stones.map((s) => s.height));
+}
+
+/** A course as long as the stretch, of the next stones there are, round what stands open in it. How many it took is how many it has. */
+function courseOf(ask: FitAsk, order: readonly Next[], from: number, bottom: Mm): LaidCourse | null {
+  // Its first stone says how high it will be; where it comes out higher it may stand against more.
+  let high = order[from]?.stone.height ?? 0;
+  for (;;) {
+    const holes = inTheWay(ask, bottom, bottom + high);
+    const laid = filled(ask, order, from, spansBeside(ask, holes));
+    if (!laid || laid.stones.length === 0) return null;
+    const height = levelled(laid.stones, ask.tops);
+    if (height > high + SAME && inTheWay(ask, bottom, bottom + height).length > holes.length) {
+      high = height;
+      continue;
+    }
+    const lost = holes.reduce(
+      (sum, h) =>
+        sum + (h.to - h.from) * (Math.max(0, h.bottom - bottom) + Math.max(0, bottom + height - h.top)),
+      0,
+    );
+    return { bottom, height, ...laid, lost };
+  }
 }
 
 const volume = (c: LaidCourse): number =>
@@ -70,8 +131,16 @@ const volume = (c: LaidCourse): number =>
  */
 export function layInOrder(ask: FitAsk, order: readonly Next[]): Lay | null {
   const courses: LaidCourse[] = [];
-  let [taken, bottom] = [0, 0];
+  let [taken, bottom, passed] = [0, 0, 0];
   while (bottom < ask.height - ask.tops - SAME && taken < order.length) {
+    const holes = inTheWay(ask, bottom, bottom + (order[taken]?.stone.height ?? 0));
+    if (holes.length > 0 && spansBeside(ask, holes).length === 0) {
+      // The whole of it is open there: it goes on over the head.
+      const [sill, head] = [Math.min(...holes.map((h) => h.bottom)), Math.min(...holes.map((h) => h.top))];
+      passed += Math.max(0, sill - bottom) * ask.length;
+      bottom = head;
+      continue;
+    }
     const course = courseOf(ask, order, taken, bottom);
     if (!course) return null;
     courses.push(course);
@@ -90,12 +159,20 @@ export function layInOrder(ask: FitAsk, order: readonly Next[]): Lay | null {
       found.dressed += s.offEnd * (s.height + s.offTop) + s.offTop * s.length;
       if (!s.longIn && s.length > s.depth + SAME) found.traced += 1;
     }
-    found.open += c.open * c.height;
+    found.open += c.open * c.height + c.lost;
     if (under) found.topHeavy += Math.max(0, volume(c) / volume(under) - 1);
   });
   const top = courses.at(-1);
   const reached = top ? top.bottom + top.height : 0;
-  found.open += Math.max(0, ask.height - ask.tops - reached) * ask.length;
+  // What of the stretch is not reached, openings out.
+  const missing = Math.max(0, ask.height - ask.tops - reached);
+  found.open += passed;
+  if (missing > 0)
+    found.open += (ask.around ?? []).reduce(
+      (sum, h) =>
+        sum - (h.to - h.from) * Math.max(0, Math.min(h.top, reached + missing) - Math.max(h.bottom, reached)),
+      missing * ask.length,
+    );
   return {
     courses,
     ...found,

@@ -38,10 +38,21 @@ export function fitAsk(job: JobDocument, wall: SetWall, fit: StatedFit): FitAsk 
   if (!wall.stone) return null;
   const run = wall.runs[fit.run ?? 0];
   const from = fitFrom(fit);
+  const length = fit.length === undefined ? Math.max(0, (run?.length ?? 0) - from) : mm(fit.length);
+  const height = fit.height === undefined ? wall.height : mm(fit.height);
+  const around = wall.openings
+    .filter((o) => o.run === (fit.run ?? 0) && o.from < from + length && o.to > from && o.sill < height)
+    .map((o) => ({
+      from: Math.max(0, o.from - from),
+      to: Math.min(length, o.to - from),
+      bottom: o.sill,
+      top: o.head,
+    }));
   return {
     pile: measured(serving(job.pile ?? [], fit.use)),
-    length: fit.length === undefined ? Math.max(0, (run?.length ?? 0) - from) : mm(fit.length),
-    height: fit.height === undefined ? wall.height : mm(fit.height),
+    length,
+    height,
+    ...(around.length > 0 ? { around } : {}),
     depth: wall.stone.base,
     joint: wall.stone.joint,
     lap: fit.lap === undefined ? LAP : mm(fit.lap),

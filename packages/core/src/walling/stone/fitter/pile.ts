@@ -10,6 +10,14 @@ export interface PileStone {
   count?: number;
 }
 
+/** An opening in the stretch: from its start along, and from its foot up. */
+export interface Around {
+  from: Mm;
+  to: Mm;
+  bottom: Mm;
+  top: Mm;
+}
+
 /** What a pile is laid into, and how well. */
 export interface FitAsk {
   pile: readonly PileStone[];
@@ -24,6 +32,8 @@ export interface FitAsk {
   tops: Mm;
   /** No piece shorter than this is laid. */
   least: Mm;
+  /** Openings that are laid round; left out: none. */
+  around?: readonly Around[];
 }
 
 /** A stone as it lies. */
@@ -46,8 +56,10 @@ export interface LaidCourse {
   bottom: Mm;
   height: Mm;
   stones: LaidStone[];
-  /** What is left open at its end, for lack of stone: to be bought. */
+  /** What is left open at its ends, for lack of stone: to be bought. */
   open: Mm;
+  /** And under a sill and over a head that it does not meet, mm². */
+  lost: number;
 }
 
 /** A lay, and what is to be said for and against it. */

@@ -6,7 +6,7 @@ import { fitAsk, fitFrom } from '../fitter/ofWall.js';
 import { STONES_SAY as SAYS } from '../messages.js';
 import { BOND, type At } from './at.js';
 
-/** Measured stones are laid into a stretch that an opening stands in: each side of it is a stretch of its own. */
+/** Measured stones are laid round an opening: one side alone, or what is under it, may be laid by itself. */
 export function fitted({ job, wall }: At): Issue[] {
   const fit = job.walls[wall.index]?.fit;
   const ask = fit && fitAsk(job, wall, fit);
@@ -32,12 +32,12 @@ export function fitted({ job, wall }: At): Issue[] {
   return [
     issue({
       ...BOND,
-      code: 'stone-fit-through-opening',
-      severity: 'choice',
+      code: 'stone-fit-round-opening',
+      severity: 'note',
       run,
       at: (first.from + first.to) / 2,
-      key: 'stone-fit-through-opening',
-      says: SAYS['fit-through']({ name: first.name, count: over.length }),
+      key: 'stone-fit-round-opening',
+      says: SAYS['fit-round']({ name: first.name, count: over.length }),
       source: 'geometry',
       tries: () => [
         ...(first.from - from >= ask.least ? [only('left', { length: first.from - from })] : []),
