@@ -21,8 +21,12 @@ export function SectionBeside({
   const tell = useTell();
   const { scale, base } = layout;
   const { shapes, middle } = useMemo(() => {
-    const units = section.scene.shapes.filter((s) => s.role === 'unit-cut' && s.type === 'rect');
-    const ends = units.flatMap((s) => (s.type === 'rect' ? [s.x, s.x + s.w] : []));
+    // Units are rectangles; what stone faces hold between them is drawn by its corners.
+    const ends = section.scene.shapes
+      .filter((s) => s.role === 'unit-cut' || s.role === 'core-cut')
+      .flatMap((s) =>
+        s.type === 'rect' ? [s.x, s.x + s.w] : s.type === 'shape' ? s.points.map(([x]) => x) : [],
+      );
     return {
       // So small only what it is made of is drawn; its words are on the large one.
       shapes: section.scene.shapes.filter((s) => s.type !== 'text' && s.role !== 'dimension'),
