@@ -52,7 +52,7 @@ test('a mix is chosen, a mixer typed, and the batch follows in whole measures; t
   const label = (): Promise<string> =>
     page.$eval('main svg[role="img"][aria-label^="A batch"]', (s) => s.getAttribute('aria-label') ?? '');
   expect(await label()).toBe(
-    'A batch of Type S, cement–lime: 1 bucket of cement, ½ bucket of lime, and 4½ bucket of sand.',
+    'A batch of Type S, cement–lime: 1 bucket of cement, ½ bucket of lime, and 4½ buckets of sand.',
   );
   await batchSays('0 %');
   await page.click('input[name="halves"]');

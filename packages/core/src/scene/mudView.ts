@@ -96,17 +96,14 @@ export function countedMeasures(n: number): string {
   return whole === 0 && part !== '' ? part : `${whole}${part}`;
 }
 
-/** What a measure is called: as the job has it, else by what it is; and a bag is a bag. */
-const measureOf = (job: JobDocument): Said => job.mud?.measure?.name ?? MUD.bucket();
-
-export function measured(job: JobDocument, measures: Recipe['measures']): MeasuredOut[] {
-  const measure = measureOf(job);
-  return measures.map((m) => ({
-    ...m,
-    name: materialName(m.of),
-    measure: m.by === 'bag' ? MUD.bag() : measure,
-  }));
+/** What so many of a measure are called: as the job has it, else by what it is; and a bag is a bag. */
+function measureOf(job: JobDocument, { by, count }: Pick<MeasuredOut, 'by' | 'count'>): Said {
+  const many = count > 1 ? 'yes' : 'no';
+  return by === 'bag' ? MUD.bag({ many }) : (job.mud?.measure?.name ?? MUD.bucket({ many }));
 }
+
+export const measured = (job: JobDocument, measures: Recipe['measures']): MeasuredOut[] =>
+  measures.map((m) => ({ ...m, name: materialName(m.of), measure: measureOf(job, m) }));
 
 /** Quicklime in so much mud, kg. */
 const limeIn = ({ making }: MixMud, volume: CubicMetres): number => (making.mass.quicklime ?? 0) * volume;
@@ -164,7 +161,7 @@ export function mudView(
   const { mixer, measure, halves, sand, most, basis, colour, admixture, bags, mixers } = settings;
   return {
     settings: { mixer, measure, halves, sand, most, colour, admixture, bags, mixers },
-    measure: measureOf(job),
+    measure: measureOf(job, { by: 'measure', count: 1 }),
     batches: mixes.map((m) => batchView(job, plan, m)),
     perPiece,
     spread: { far, less: spreadLess(far) },

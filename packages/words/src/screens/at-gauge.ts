@@ -36,6 +36,8 @@ export const AT_GAUGE_SAYS = {
     { from: 'length', to: 'length', least: 'length', most: 'length' },
   ],
   rendered: 'is rendered',
+  sortAdobes:
+    'Sort them as they come: the squarest and hardest to corners, jambs and ends, a bad face to the side that is coated or hidden, what is cracked through to halves or back to the pit.',
   sampleSays: [
     '{count, number} {size, select, height {heights} other {lengths}}: mean {mean}, from {from} to {to}. A {size, select, height {bed} other {[perp]}} of at least {least} hides that; this one is {joint}.',
     {

@@ -41,6 +41,7 @@ export function RealUnits({ job, view, show }: PanelProps): ReactNode {
         show={show}
         onChange={keep('length')}
       />
+      {view.wall.family === 'adobe' && <p className="text-small text-soft">{tell(AT_GAUGE.sortAdobes)}</p>}
       {view.samples.map((s) => (
         <p key={s.size} className="text-small text-soft">
           <Told

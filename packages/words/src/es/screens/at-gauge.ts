@@ -29,6 +29,8 @@ export const atGauge: ScreenTexts['at-gauge'] = {
   bedsComeTo: 'Los tendeles salen de {from}; pueden ir de {least} a {most}.',
   bedsComeFrom: 'Los tendeles salen de {from} a {to}; pueden ir de {least} a {most}.',
   rendered: 'va aplanada',
+  sortAdobes:
+    'Escójalos según llegan: los más escuadrados y duros a esquinas, jambas y puntas; la cara mala hacia el lado que se aplana o no se ve; los rajados de lado a lado, a mitades o de vuelta al pozo.',
   sampleSays:
     '{count, number} {size, select, height {alturas} other {largos}}: media {mean}, de {from} a {to}. {size, select, height {Un tendel} other {Una junta vertical}} de {least} por lo menos lo disimula; {size, select, height {este} other {esta}} es de {joint}.',
   mustLand: 'tiene que caer ahí',

@@ -53,7 +53,7 @@ export function Climb({
             strokeWidth={1.5}
             strokeDasharray="2 4"
           />
-          <text x={x(day.axis.from) + 6} y={y(last.course) - 5} fontSize={12} fill={inks.caution}>
+          <text x={x(day.axis.from) + 6} y={y(last.course) - 19} fontSize={12} fill={inks.caution}>
             {tell(AT_MUD.dayLimit({ course: last.course, says: day.limit }))}
           </text>
         </>
