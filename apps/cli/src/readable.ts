@@ -92,7 +92,10 @@ const batchesText = (p: WallPlan, say: Say): string[] =>
               measures: batch.measures.map((m) =>
                 PLAN_TEXT.measure({
                   count: m.count,
-                  measure: m.by === 'bag' ? MUD.bag({ many: m.count > 1 ? 'yes' : 'no' }) : p.mud.settings.measure.name,
+                  measure:
+                    m.by === 'bag'
+                      ? MUD.bag({ many: m.count > 1 ? 'yes' : 'no' })
+                      : p.mud.settings.measure.name,
                   of: materialName(m.of),
                 }),
               ),

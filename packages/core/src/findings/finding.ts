@@ -141,7 +141,8 @@ export const FINDINGS = {
   'stone-short': 'What comes down of an old dry wall will not build its faces again: stone is to be brought.',
   'stone-running-joints': 'Joints of an old dry wall run up through more courses than it is judged by.',
   'stone-kink': 'The old dry wall stands off the line at an end of a gap by more than the eye passes over.',
-  'stone-fit-round-opening': 'Measured stones are laid round an opening: its jambs, sill and head are to be met.',
+  'stone-fit-round-opening':
+    'Measured stones are laid round an opening: its jambs, sill and head are to be met.',
   'mending-prop': 'A hole in an old wall is so wide or so deep that what stands over it is propped first.',
   'stone-heavy': 'Stones heavier than one person lifts.',
   'earth-bears-not-said':

@@ -15,8 +15,7 @@ const COATS = [
   ['lime', AT_SET_OUT.coatLime],
 ] as const;
 
-const mm = (length: Stated | undefined): number =>
-  length === undefined ? 0 : toMillimetres(stated(length));
+const mm = (length: Stated | undefined): number => (length === undefined ? 0 : toMillimetres(stated(length)));
 
 /** What keeps water off a wall of earth: what it stands on, what reaches out over it, what is on its face. */
 export function RainPart({ job, view, show }: PanelProps): ReactNode {
