@@ -131,7 +131,6 @@ export const earth: Catalogue['earth'] = {
   'base-high': 'foot',
   'wall-thick': 'thickness',
   'wall-middle': 'along its middle',
-  'wall-high': 'height',
   stated: 'as stated',
   'as-set-out': 'as set out',
   practice: 'common practice',

@@ -132,7 +132,6 @@ export const earth: Catalogue['earth'] = {
   'base-high': 'pie',
   'wall-thick': 'grueso',
   'wall-middle': 'por su medio',
-  'wall-high': 'alto',
   stated: 'como se dijo',
   'as-set-out': 'según el trazo',
   practice: 'práctica común',

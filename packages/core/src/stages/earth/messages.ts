@@ -31,7 +31,6 @@ export const EARTH_ROOM = {
   'base-high': {},
   'wall-thick': {},
   'wall-middle': {},
-  'wall-high': {},
   stated: {},
   'as-set-out': {},
   practice: {},

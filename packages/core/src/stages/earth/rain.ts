@@ -9,6 +9,8 @@ import { RAIN } from '../../tables/earthWalls.js';
 import { area, factor, length, type Workings } from '../figure.js';
 import { dpcAlong, dpcSpans } from '../set-out/dampCourse.js';
 import { centreLine } from '../set-out/footing.js';
+import { faceArea } from '../../walling/units/counting/tally.js';
+import type { GaugeWork } from '../gauge/stage.js';
 import type { SetOutWork } from '../set-out/stage.js';
 import type { SetWall } from '../set-out/wall.js';
 import { EARTH } from './messages.js';
@@ -128,22 +130,16 @@ export function rainIssues(job: JobDocument, wall: SetWall): Issue[] {
 }
 
 /** A wall of earth against the rain. */
-type Kept = Pick<SetOutWork, 'wall'> & { rain: Rain | null };
+type Kept = Pick<SetOutWork, 'wall'> & GaugeWork & { rain: Rain | null };
 
-/** The outside of it, openings out, m². */
-const outside = (wall: SetWall): number =>
-  (wall.runs.reduce((sum, r) => sum + r.length, 0) * wall.height -
-    wall.openings.reduce(
-      (sum, o) => sum + (o.to - o.from) * Math.max(0, Math.min(o.head, wall.height) - o.sill),
-      0,
-    )) /
-  1e6;
+/** The outside of it as it is laid, openings and what its tops take away out, m². */
+const outside = ({ wall, gauge }: Kept): number =>
+  wall.runs.reduce((sum, _, run) => sum + faceArea(wall, run, gauge), 0);
 
 /** A door stands on the base: looked for so far over it, mm. */
 const JUST_OVER = 2;
 
-const coated = ({ wall, rain }: Kept): number =>
-  rain?.coat === 'earth' || rain?.coat === 'lime' ? outside(wall) : 0;
+const coated = (w: Kept): number => (w.rain?.coat === 'earth' || w.rain?.coat === 'lime' ? outside(w) : 0);
 
 export const RAIN_WORKINGS: Workings<Kept> = {
   'earth.base': ({ wall, rain }) => ({
@@ -175,7 +171,7 @@ export const RAIN_WORKINGS: Workings<Kept> = {
   'earth.coat': (w) => ({
     title: EARTH.coat({ coat: w.rain?.coat === 'lime' ? 'lime' : 'earth' }),
     formula: EARTH['coat-formula'](),
-    inputs: [length(EARTH['wall-high'](), w.wall.height, EARTH['as-set-out']())],
+    inputs: [area(EARTH['coat-face'](), outside(w), EARTH['as-set-out']())],
     result: coated(w),
     quantity: 'area',
     source: EARTH['as-set-out'](),
@@ -194,11 +190,11 @@ export const RAIN_WORKINGS: Workings<Kept> = {
 };
 
 /** The damp-proof course under the first bed, in the face of a run. */
-export const dpcShown = ({ wall, rain }: Kept, run: number): SceneShape[] =>
+export const dpcShown = ({ wall, rain }: Pick<Kept, 'wall' | 'rain'>, run: number): SceneShape[] =>
   rain?.dpc ? dpcSpans(wall, run, JUST_OVER).map(({ from, to }) => line('dpc', from, 0, to, 0)) : [];
 
 /** What it stands on and what reaches out over it, where it is cut through. */
-export const rainCut = ({ wall, rain }: Kept, top: Mm): SceneShape[] =>
+export const rainCut = ({ wall, rain }: Pick<Kept, 'wall' | 'rain'>, top: Mm): SceneShape[] =>
   rain
     ? [
         ...(rain.base ? [rect('footing', 0, -rain.base, wall.thickness, rain.base)] : []),
