@@ -1,29 +1,10 @@
 import { checkJob } from '../../job/check.js';
 import type { Job, Wall } from '../../job/types.js';
 import { plan, type WallPlan } from '../../plan/plan.js';
+import { ADOBE_HUT, SQUARE } from '../../test/adobeHut.js';
 import { documentOf, soundJob, type OneWall } from '../../test/jobs.js';
 import { unheldIn } from './held.js';
 
-/** The hut of 4.600 by 3.760 m of adobes 400 square, twenty courses of 120. */
-const HUT: OneWall = {
-  profile: 'earth',
-  show: 'mm',
-  lengths: 'actual',
-  unit: 'square',
-  line: [
-    { run: 4600 },
-    { turn: 90 },
-    { run: 3760 },
-    { turn: 90 },
-    { run: 4600 },
-    { turn: 90 },
-    { run: 3760 },
-    { turn: 90 },
-  ],
-  height: 2400,
-  build: { bed: 20, head: 20 },
-};
-const UNITS = [{ id: 'square', family: 'adobe', actual: { length: 400, height: 100, width: 400 } }];
 const PLATE: NonNullable<Wall['plate']> = { kind: 'timber', height: 150 };
 const RAIN: NonNullable<Wall['rain']> = { base: 200, dpc: true, eaves: 600 };
 function hut(
@@ -31,9 +12,13 @@ function hut(
   wall: Partial<Wall> = { bears: 'roof' },
   advise = false,
 ): [Job, WallPlan] {
-  const document = documentOf({ ...HUT, ...more, wall: { plate: PLATE, rain: RAIN, ...more.wall, ...wall } });
+  const document = documentOf({
+    ...ADOBE_HUT,
+    ...more,
+    wall: { plate: PLATE, rain: RAIN, ...more.wall, ...wall },
+  });
   if (document.walls[0]?.plate === NONE) delete document.walls[0].plate;
-  const job = soundJob({ ...document, units: UNITS });
+  const job = soundJob({ ...document, units: SQUARE });
   const [planned] = plan(job, [], { advise }).walls;
   if (!planned) throw new Error('no wall');
   return [job, planned];

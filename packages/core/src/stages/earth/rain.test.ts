@@ -2,33 +2,19 @@ import { applyPatch } from '../../job/edits/patch.js';
 import type { Job, JobDocument, Wall } from '../../job/types.js';
 import { plan, type WallPlan } from '../../plan/plan.js';
 import { sectionOf } from '../../scene/section.js';
+import { ADOBE_HUT, SQUARE } from '../../test/adobeHut.js';
 import { documentOf, soundJob, type OneWall } from '../../test/jobs.js';
 import { RAIN_WORKINGS } from './rain.js';
 
-/** A hut of adobes 400 square, 4.6 by 3.76 m and 2.4 high, a door in its front. */
+/** The hut with a door in its front. */
 const document = (rain?: Wall['rain'], more: Partial<OneWall> = {}): JobDocument => ({
   ...documentOf({
-    profile: 'earth',
-    show: 'mm',
-    lengths: 'actual',
-    unit: 'square',
-    line: [
-      { run: 4600 },
-      { turn: 90 },
-      { run: 3760 },
-      { turn: 90 },
-      { run: 4600 },
-      { turn: 90 },
-      { run: 3760 },
-      { turn: 90 },
-    ],
-    height: 2400,
-    build: { bed: 20, head: 20 },
+    ...ADOBE_HUT,
     openings: [{ id: 'D', run: 0, at: 1680, width: 860, sill: 0, head: 2040 }],
     wall: { bears: 'none', ...(rain ? { rain } : {}) },
     ...more,
   }),
-  units: [{ id: 'square', family: 'adobe', actual: { length: 400, height: 100, width: 400 } }],
+  units: SQUARE,
 });
 const ABOUT_WATER = /^earth-(rain-unsaid|base-low|no-dpc|bare)$/;
 

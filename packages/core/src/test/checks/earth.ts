@@ -8,6 +8,7 @@ import { plan } from '../../plan/plan.js';
 import { soundJob } from '../jobs.js';
 import type { UnitShape } from '../../tables/units.js';
 import { exactly, near, type PublishedCheck } from './list.js';
+import { ADOBE_HUT, SQUARE } from '../adobeHut.js';
 
 const WORKED = 'worked example';
 
@@ -18,7 +19,7 @@ const HUT = soundJob({
   name: 'E9',
   show: 'mm',
   profile: 'earth',
-  units: [{ id: 'adobe-400', family: 'adobe', actual: { length: 400, height: 100, width: 400 } }],
+  units: SQUARE,
   rules: {
     why: 'joints of 20',
     bed: { least: 15, most: 25 },
@@ -29,18 +30,9 @@ const HUT = soundJob({
     {
       id: 'hut',
       name: 'Hut',
-      line: [
-        { run: 4600 },
-        { turn: 90 },
-        { run: 3760 },
-        { turn: 90 },
-        { run: 4600 },
-        { turn: 90 },
-        { run: 3760 },
-        { turn: 90 },
-      ],
+      line: ADOBE_HUT.line,
       height: 2400,
-      build: { kind: 'units', unit: 'adobe-400', bond: 'half', bed: 20, head: 20 },
+      build: { kind: 'units', unit: 'square', bond: 'half', bed: 20, head: 20 },
       bears: 'roof',
     },
   ],
@@ -57,7 +49,7 @@ function made(
   making: object,
 ): ReturnType<typeof bricksMade> {
   const [length, height, width] = size.map((n) => millimetres(n)) as [never, never, never];
-  const adobe = unitOfBuild(HUT, { kind: 'units', unit: 'adobe-400', bond: 'half' }) as UnitShape;
+  const adobe = unitOfBuild(HUT, { kind: 'units', unit: 'square', bond: 'half' }) as UnitShape;
   return bricksMade(
     { ...(HUT as JobDocument), earth: { making } },
     { ...adobe, length, height, width },
