@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { fitted, greedyOrder, stonesOf } from './fit.js';
 import { layInOrder } from './layInOrder.js';
-import type { Around, FitAsk, Lay, PileStone } from './pile.js';
+import type { Around, FitAsk, LaidCourse, Lay, PileStone } from './pile.js';
 
 const ask = (pile: PileStone[], more: Partial<FitAsk> = {}): FitAsk => ({
   pile,
@@ -57,6 +57,12 @@ const anOpening = fc.option(
 const meets = (a: FitAsk, h: Around, c: { bottom: number; height: number }): boolean =>
   h.bottom < c.bottom + c.height - a.tops && h.top > c.bottom + a.tops;
 
+/** Its first stone as it came says what a course keeps out of, though others bring it lower. */
+const keptOutOf = (a: FitAsk, { bottom, stones: [first] }: LaidCourse): Around[] =>
+  (a.around ?? []).filter((h) =>
+    meets(a, h, { bottom, height: (first?.height ?? 0) + (first?.offTop ?? 0) }),
+  );
+
 /** The stretch beside openings, from where to where. */
 const partsBeside = (a: FitAsk, holes: readonly Around[]): [number, number][] => {
   const edges = [0, ...holes.flatMap((h) => [h.from, h.to]), a.length];
@@ -88,9 +94,7 @@ function weighed(a: FitAsk, lay: Lay): number {
       if (!s.longIn && s.length > s.depth) cost += 0.05;
     }
     // Open beside a course: what of its length is neither stone, joint nor opening, by its height.
-    const holes = (a.around ?? []).filter(
-      (h) => c.stones.every((s) => s.at >= h.to - 1e-6 || s.at + s.length <= h.from + 1e-6) && meets(a, h, c),
-    );
+    const holes = keptOutOf(a, c);
     const parts = partsBeside(a, holes);
     for (const [from, to] of parts) {
       const end = Math.max(
@@ -141,10 +145,7 @@ test('a lay keeps to its wall: nothing overlaps, nothing goes through the back, 
           expect(s.depth).toBeLessThanOrEqual(a.depth);
           expect(s.at + s.length).toBeLessThanOrEqual(a.length + 1e-6);
           // One beside the other, or an opening between.
-          if (
-            next &&
-            !(a.around ?? []).some((h) => meets(a, h, c) && next.at >= h.to - 1e-6 && s.at < h.from)
-          )
+          if (next && !keptOutOf(a, c).some((h) => next.at >= h.to - 1e-6 && s.at < h.from))
             expect(next.at).toBeCloseTo(s.at + s.length + a.joint, 6);
           for (const h of a.around ?? [])
             if (meets(a, h, c))

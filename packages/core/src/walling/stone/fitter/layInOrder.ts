@@ -100,26 +100,31 @@ function levelled(stones: readonly LaidStone[], tops: Mm): Mm {
   return Math.max(...stones.map((s) => s.height));
 }
 
+/** What stands higher than its first stone and would so stand in an opening over it is dressed down to that. */
+function underSills(ask: FitAsk, stones: readonly LaidStone[], bottom: Mm, height: Mm, first: Mm): Mm {
+  const more = inTheWay(ask, bottom, bottom + height).length > inTheWay(ask, bottom, bottom + first).length;
+  if (!more) return height;
+  for (const s of stones.filter((one) => one.height > first)) {
+    s.offTop += s.height - first;
+    s.height = first;
+  }
+  return Math.max(...stones.map((s) => s.height));
+}
+
 /** A course as long as the stretch, of the next stones there are, round what stands open in it. How many it took is how many it has. */
 function courseOf(ask: FitAsk, order: readonly Next[], from: number, bottom: Mm): LaidCourse | null {
-  // Its first stone says how high it will be; where it comes out higher it may stand against more.
-  let high = order[from]?.stone.height ?? 0;
-  for (;;) {
-    const holes = inTheWay(ask, bottom, bottom + high);
-    const laid = filled(ask, order, from, spansBeside(ask, holes));
-    if (!laid || laid.stones.length === 0) return null;
-    const height = levelled(laid.stones, ask.tops);
-    if (height > high + SAME && inTheWay(ask, bottom, bottom + height).length > holes.length) {
-      high = height;
-      continue;
-    }
-    const lost = holes.reduce(
-      (sum, h) =>
-        sum + (h.to - h.from) * (Math.max(0, h.bottom - bottom) + Math.max(0, bottom + height - h.top)),
-      0,
-    );
-    return { bottom, height, ...laid, lost };
-  }
+  // Its first stone says how high it is, and so what it stands against.
+  const first = order[from]?.stone.height ?? 0;
+  const holes = inTheWay(ask, bottom, bottom + first);
+  const laid = filled(ask, order, from, spansBeside(ask, holes));
+  if (!laid || laid.stones.length === 0) return null;
+  const height = underSills(ask, laid.stones, bottom, levelled(laid.stones, ask.tops), first);
+  const lost = holes.reduce(
+    (sum, h) =>
+      sum + (h.to - h.from) * (Math.max(0, h.bottom - bottom) + Math.max(0, bottom + height - h.top)),
+    0,
+  );
+  return { bottom, height, ...laid, lost };
 }
 
 const volume = (c: LaidCourse): number =>
